@@ -1,0 +1,220 @@
+import { z } from 'zod'
+import { Component, Material } from './components'
+import {
+  CentsValue,
+  Cladding,
+  Day,
+  Grade,
+  Height,
+  HowKnown,
+  Id,
+  Instant,
+  LengthValue,
+  Measured,
+  Place,
+  Sha256,
+  ShortWords,
+  Words,
+} from './values'
+
+/** What every editable thing carries. `removed` is a field like another: taking back a removal is an edit. */
+const base = { id: Id, removed: z.boolean() }
+
+export const Job = z.strictObject({
+  ...base,
+  title: ShortWords,
+  address: ShortWords,
+  time_zone: z.string().max(60),
+  asked: Words,
+  scope_line: Words,
+  /** Conditions of the walk. */
+  walked_on: Day.nullable(),
+  weather: ShortWords,
+  hours_since_rain: z.number().min(0).max(10_000).nullable(),
+  present: ShortWords,
+  /** Which hand the house is on while walking; it decides what *next side* means, never how a wall is drawn. */
+  house_on: z.enum(['left', 'right']),
+})
+
+export const PersonRole = z.enum(['pays', 'owns', 'lives-there', 'may-permit', 'may-approve', 'reads'])
+export const Person = z.strictObject({
+  ...base,
+  name: ShortWords,
+  email: ShortWords,
+  phone: ShortWords,
+  roles: z.array(PersonRole),
+})
+
+export const YearBuilt = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('known'), year: z.int().min(1600).max(2100) }),
+  z.strictObject({ kind: z.literal('unknown') }),
+])
+
+export const House = z.strictObject({
+  ...base,
+  year_built: YearBuilt,
+  storeys: z.int().min(1).max(4),
+  foundation: z.enum(['crawl', 'basement', 'slab', 'piers', 'unknown']),
+  /** Top of the foundation above the ground. */
+  foundation_height: LengthValue,
+  /** From one finished floor to the next. */
+  storey_height: LengthValue,
+})
+
+export const Side = z.strictObject({
+  ...base,
+  /** Given at creation, never changed after. */
+  letter: z.string().regex(/^[A-Z]{1,2}$/),
+  /** Place in the walk, from 0. */
+  order: z.int().min(0).max(200),
+  facing: z.enum(['front', 'right', 'back', 'left']),
+  /** Null: not measured yet; the strip draws an open end. */
+  length: LengthValue.nullable(),
+  /** The walker's turn at the end of this side, degrees, left positive. */
+  turn_deg: z.number().min(-180).max(180),
+  /** Wall height above the ground up to the eave; null takes it from the house. */
+  wall_height: LengthValue.nullable(),
+  roof_edge: z.enum(['eave', 'gable', 'none']),
+  /** Rise in inches to a run of 12. */
+  pitch_in_12: z.number().min(0).max(36),
+  overhang: LengthValue,
+  cladding: Cladding,
+})
+
+const featureBase = { ...base, side_id: Id, number: z.int().min(1).max(999), station: LengthValue }
+
+/** A window with its parts: each names a board that a finding can be about. */
+export const WindowFeature = z.strictObject({
+  ...featureBase,
+  kind: z.literal('window'),
+  width: LengthValue,
+  height: LengthValue,
+  sill: Height,
+  casing_width: LengthValue,
+  parts: z.array(z.enum(['head-casing', 'side-casing', 'window-sill', 'sill-nose', 'sash', 'storm-sash'])),
+})
+export const DoorFeature = z.strictObject({
+  ...featureBase,
+  kind: z.literal('door'),
+  width: LengthValue,
+  height: LengthValue,
+  sill: Height,
+  casing_width: LengthValue,
+  parts: z.array(z.enum(['head-casing', 'side-casing', 'jamb-foot', 'threshold', 'slab'])),
+})
+export const DeckFeature = z.strictObject({
+  ...featureBase,
+  kind: z.literal('deck'),
+  width: LengthValue,
+  /** How far it stands out from the wall. */
+  depth: LengthValue,
+  deck_height: LengthValue,
+})
+/** More kinds join this union later without touching the ones that are here. */
+export const Feature = z.discriminatedUnion('kind', [WindowFeature, DoorFeature, DeckFeature])
+
+export const Photo = z.strictObject({
+  ...base,
+  sha256: Sha256,
+  media_type: z.enum(['image/jpeg', 'image/png', 'image/webp']),
+  bytes: z.int().min(1).max(26_214_400),
+  width_px: z.int().min(1),
+  height_px: z.int().min(1),
+  taken_at: Instant.nullable(),
+  caption: ShortWords,
+  place: Place,
+})
+
+/** What was seen or touched, in the three columns of the damage grade; null where nobody looked. */
+export const GradeObservations = z.strictObject({
+  awl_past_sound: LengthValue.nullable(),
+  thickness: LengthValue.nullable(),
+  section_lost_percent: z.number().min(0).max(100).nullable(),
+  surface: z
+    .enum(['intact', 'film-failed', 'soft-spot', 'soft-over-12-in', 'joint-open', 'piece-missing'])
+    .nullable(),
+})
+
+export const SeenSign = z.strictObject({
+  sign: z.string().max(80),
+  how: HowKnown,
+  /** False: looked for and not there. A sign nobody looked for is simply not listed. */
+  present: z.boolean(),
+})
+
+export const Finding = z.strictObject({
+  ...base,
+  /** From the server, in sequence; null until then. */
+  number: z.int().min(1).nullable(),
+  /** What was said, kept as said. */
+  words: Words,
+  place: Place,
+  component: Component.nullable(),
+  material: Material,
+  /** Length along the member. */
+  extent: Measured.nullable(),
+  /** Courses for siding, pieces for counted things. */
+  count: z.int().min(1).max(999).nullable(),
+  signs: z.array(SeenSign),
+  how_known: HowKnown,
+  /** Believed, from look-alikes, but not yet looked at. */
+  suspected: z.boolean(),
+  /** Null: not touched. That is not the same as sound. */
+  stated_grade: Grade.nullable(),
+  observations: GradeObservations.nullable(),
+  photo_ids: z.array(Id),
+  seen_by: ShortWords,
+})
+
+export const AreaWork = z.strictObject({
+  ...base,
+  kind: z.literal('paint-side'),
+  side_id: Id,
+  condition: z.enum(['light', 'typical', 'heavy']),
+})
+
+/** A person states the cause. His name stands by it. */
+export const Judgement = z.strictObject({
+  ...base,
+  finding_ids: z.array(Id),
+  cause: z.string().max(80),
+  by: ShortWords,
+  reason: Words,
+})
+
+export const METHODS = [
+  'piece-in',
+  'replace-member',
+  'replace-course',
+  're-seal',
+  'prime-and-paint',
+  'head-flashing',
+  'watch',
+  'refer',
+] as const
+export const Method = z.enum(METHODS)
+export type MethodId = (typeof METHODS)[number]
+
+/** A method chosen for a place. The derived item takes this id; zero findings prices an empty walk. */
+export const Repair = z.strictObject({
+  ...base,
+  finding_ids: z.array(Id),
+  method: Method,
+  component: Component,
+  material: Material,
+  /** Null: taken from the findings. */
+  place: Place.nullable(),
+  extent: Measured.nullable(),
+  count: z.int().min(1).max(999).nullable(),
+  note: Words,
+})
+
+export const TypedPrice = z.strictObject({
+  ...base,
+  on: z.discriminatedUnion('kind', [
+    z.strictObject({ kind: z.literal('item'), item_id: Id }),
+    z.strictObject({ kind: z.literal('job') }),
+  ]),
+  cents: CentsValue,
+  reason: ShortWords,
+})

@@ -1,0 +1,96 @@
+import { z } from 'zod'
+import { err, ok, type Result } from '../result'
+import { JOB_FORMAT, JOB_VERSION, JobDocument } from './document'
+import { brokenReferences, type BrokenReference } from './references'
+
+export type JobFileError =
+  | { readonly kind: 'not-json'; readonly detail: string }
+  | { readonly kind: 'not-a-job-file' }
+  | { readonly kind: 'newer-version'; readonly version: number; readonly known: number }
+  | { readonly kind: 'older-version'; readonly version: number; readonly known: number }
+  | { readonly kind: 'invalid'; readonly issues: readonly { readonly path: string; readonly message: string }[] }
+  | { readonly kind: 'unknown-ids'; readonly references: readonly BrokenReference[] }
+  | { readonly kind: 'repeated-id'; readonly id: string }
+
+/** Steps up from an older version of the file to the next one, by the version they start from. None yet. */
+export const JOB_MIGRATIONS: Readonly<Record<number, (older: unknown) => unknown>> = {}
+
+function versionOf(data: unknown): number | null {
+  const head = z.looseObject({ format: z.literal(JOB_FORMAT), version: z.int() }).safeParse(data)
+  return head.success ? head.data.version : null
+}
+
+/** Zod's issues as places and words, the same in every face of the product. */
+export function issuesOf(error: z.ZodError): { path: string; message: string }[] {
+  return error.issues.map((issue) => ({
+    path: issue.path.map(String).join('.'),
+    message: issue.message,
+  }))
+}
+
+/**
+ * Reads a job from parsed JSON, raising an older file to today's shape and checking that every id it names is there.
+ *
+ * Fails: `not-a-job-file`, `newer-version`, `older-version`, `invalid` (every fault with its place), `unknown-ids`, `repeated-id`.
+ */
+export function readJob(data: unknown): Result<JobDocument, JobFileError> {
+  let version = versionOf(data)
+  if (version === null) return err({ kind: 'not-a-job-file' })
+  if (version > JOB_VERSION) return err({ kind: 'newer-version', version, known: JOB_VERSION })
+  let raised = data
+  for (; version < JOB_VERSION; version += 1) {
+    const step = JOB_MIGRATIONS[version]
+    if (!step) return err({ kind: 'older-version', version, known: JOB_VERSION })
+    raised = step(raised)
+  }
+  const parsed = JobDocument.safeParse(raised)
+  if (!parsed.success) return err({ kind: 'invalid', issues: issuesOf(parsed.error) })
+  const seen = new Set<string>()
+  for (const list of [
+    parsed.data.people,
+    parsed.data.sides,
+    parsed.data.features,
+    parsed.data.photos,
+    parsed.data.findings,
+    parsed.data.area_works,
+    parsed.data.judgements,
+    parsed.data.repairs,
+    parsed.data.typed_prices,
+    parsed.data.facts,
+  ] as readonly (readonly { id: string }[])[]) {
+    for (const { id } of list) {
+      if (seen.has(id)) return err({ kind: 'repeated-id', id })
+      seen.add(id)
+    }
+  }
+  const references = brokenReferences(parsed.data)
+  if (references.length > 0) return err({ kind: 'unknown-ids', references })
+  return ok(parsed.data)
+}
+
+/**
+ * Reads a job from the text of a job file.
+ *
+ * @example
+ * parseJobFile('{').error.kind // => 'not-json'
+ * parseJobFile('{}') // => err({ kind: 'not-a-job-file' })
+ */
+export function parseJobFile(text: string): Result<JobDocument, JobFileError> {
+  let data: unknown
+  try {
+    data = JSON.parse(text)
+  } catch (cause) {
+    return err({ kind: 'not-json', detail: (cause as Error).message })
+  }
+  return readJob(data)
+}
+
+/** The text of a job file: two-space JSON, keys in the order of the schema, a final line end. */
+export function printJobFile(job: JobDocument): string {
+  return `${JSON.stringify(JobDocument.parse(job), null, 2)}\n`
+}
+
+/** JSON Schema of the job file, as published in `docs/formats/`. */
+export function jobFileSchema(): object {
+  return { ...z.toJSONSchema(JobDocument), title: `Detrimus job file, version ${JOB_VERSION}` }
+}

@@ -1,0 +1,39 @@
+import type { JobDocument } from './document'
+import type { Fact, FactKind } from './facts'
+
+/** Facts that nobody took back. Retractions themselves are left out. */
+export function liveFacts(job: JobDocument): Exclude<Fact, { kind: 'retraction' }>[] {
+  const taken = new Set(job.facts.flatMap((fact) => (fact.kind === 'retraction' ? [fact.fact_id] : [])))
+  return job.facts.filter(
+    (fact): fact is Exclude<Fact, { kind: 'retraction' }> => fact.kind !== 'retraction' && !taken.has(fact.id),
+  )
+}
+
+/** Live facts of one kind, oldest first. */
+export function factsOf<K extends Exclude<FactKind, 'retraction'>>(
+  job: JobDocument,
+  kind: K,
+): Extract<Fact, { kind: K }>[] {
+  return liveFacts(job).filter((fact): fact is Extract<Fact, { kind: K }> => fact.kind === kind)
+}
+
+/** The job without what was removed: what every stage computes from. Sides come in walking order. */
+export function live(job: JobDocument): JobDocument {
+  const keep = <T extends { removed: boolean }>(list: readonly T[]): T[] => list.filter((each) => !each.removed)
+  const sides = keep(job.sides).sort((a, b) => a.order - b.order)
+  const sideIds = new Set(sides.map((side) => side.id))
+  const features = keep(job.features).filter((feature) => sideIds.has(feature.side_id))
+  return {
+    ...job,
+    house: job.house?.removed ? null : job.house,
+    people: keep(job.people),
+    sides,
+    features,
+    photos: keep(job.photos),
+    findings: keep(job.findings),
+    area_works: keep(job.area_works).filter((work) => sideIds.has(work.side_id)),
+    judgements: keep(job.judgements),
+    repairs: keep(job.repairs),
+    typed_prices: keep(job.typed_prices),
+  }
+}

@@ -1,0 +1,48 @@
+import { JOB_FORMAT, JOB_VERSION, type EntityOf, type JobDocument } from './document'
+
+/** A job that has nothing yet but its firm's pinned settings. It is complete: every stage works on it. */
+export function newJob(of: {
+  id: string
+  title: string
+  timeZone: string
+  settings: EntityOf['settings']
+  rates: EntityOf['rates'] | null
+}): JobDocument {
+  return {
+    format: JOB_FORMAT,
+    version: JOB_VERSION,
+    id: of.id,
+    job: {
+      id: 'job',
+      removed: false,
+      title: of.title,
+      address: '',
+      time_zone: of.timeZone,
+      asked: '',
+      scope_line: '',
+      walked_on: null,
+      weather: '',
+      hours_since_rain: null,
+      present: '',
+      house_on: 'left',
+    },
+    house: null,
+    settings: of.settings,
+    rates: of.rates,
+    people: [],
+    sides: [],
+    features: [],
+    photos: [],
+    findings: [],
+    area_works: [],
+    judgements: [],
+    repairs: [],
+    typed_prices: [],
+    facts: [],
+  }
+}
+
+/** The job as a role without money sees it: no rates, no typed prices. */
+export function withoutMoney(job: JobDocument): JobDocument {
+  return { ...job, rates: null, typed_prices: [] }
+}

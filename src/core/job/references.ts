@@ -1,0 +1,115 @@
+import type { EntityKind, JobDocument } from './document'
+import type { About } from './facts'
+import type { z } from 'zod'
+
+/** An id that something names and nothing has. */
+export type BrokenReference = { readonly at: string; readonly id: string }
+
+type Named = { readonly at: string; readonly id: string; readonly kind: EntityKind | 'fact' }
+type AboutValue = z.infer<typeof About>
+
+function aboutNames(at: string, about: AboutValue): Named[] {
+  switch (about.kind) {
+    case 'finding':
+      return [{ at: `${at}.finding_id`, id: about.finding_id, kind: 'finding' }]
+    case 'zone':
+      return [{ at: `${at}.side_id`, id: about.side_id, kind: 'side' }]
+    case 'feature':
+      return [{ at: `${at}.feature_id`, id: about.feature_id, kind: 'feature' }]
+    case 'house':
+      return []
+  }
+}
+
+type PlaceValue = JobDocument['findings'][number]['place']
+
+function placeNames(at: string, place: PlaceValue | null): Named[] {
+  if (place === null) return []
+  if (place.kind === 'side') {
+    const names: Named[] = [{ at: `${at}.side_id`, id: place.side_id, kind: 'side' }]
+    if (place.feature_id !== null) {
+      names.push({ at: `${at}.feature_id`, id: place.feature_id, kind: 'feature' })
+    }
+    return names
+  }
+  if (place.kind === 'photo') return [{ at: `${at}.photo_id`, id: place.photo_id, kind: 'photo' }]
+  if (place.kind === 'deck' && place.feature_id !== null) {
+    return [{ at: `${at}.feature_id`, id: place.feature_id, kind: 'feature' }]
+  }
+  return []
+}
+
+/** Every id that one entity names, with where it names it. */
+export function namesIn<K extends EntityKind>(kind: K, entity: unknown): Named[] {
+  const list = (at: string, ids: readonly string[], of: EntityKind): Named[] =>
+    ids.map((id, index) => ({ at: `${at}.${index}`, id, kind: of }))
+  switch (kind) {
+    case 'feature':
+    case 'area_work':
+      return [{ at: 'side_id', id: (entity as { side_id: string }).side_id, kind: 'side' }]
+    case 'photo':
+      return placeNames('place', (entity as JobDocument['photos'][number]).place)
+    case 'finding': {
+      const finding = entity as JobDocument['findings'][number]
+      return [...placeNames('place', finding.place), ...list('photo_ids', finding.photo_ids, 'photo')]
+    }
+    case 'judgement':
+      return list('finding_ids', (entity as JobDocument['judgements'][number]).finding_ids, 'finding')
+    case 'repair': {
+      const repair = entity as JobDocument['repairs'][number]
+      return [...list('finding_ids', repair.finding_ids, 'finding'), ...placeNames('place', repair.place)]
+    }
+    default:
+      return []
+  }
+}
+
+/** Every id that one fact names. */
+export function namesInFact(fact: JobDocument['facts'][number]): Named[] {
+  switch (fact.kind) {
+    case 'coverage':
+      return [{ at: 'side_id', id: fact.side_id, kind: 'side' }]
+    case 'reading':
+    case 'test':
+    case 'hazard':
+    case 'hold':
+      return aboutNames('about', fact.about)
+    case 'retraction':
+      return [{ at: 'fact_id', id: fact.fact_id, kind: 'fact' }]
+    case 'acknowledgement':
+    case 'permission':
+      return []
+  }
+}
+
+function idsOf(job: JobDocument): Record<string, ReadonlySet<string>> {
+  const ids = (list: readonly { id: string }[]): ReadonlySet<string> => new Set(list.map((each) => each.id))
+  return {
+    side: ids(job.sides),
+    feature: ids(job.features),
+    photo: ids(job.photos),
+    finding: ids(job.findings),
+    fact: ids(job.facts),
+  }
+}
+
+/** Those of the names that nothing in the job answers to. */
+export function unknownNames(job: JobDocument, names: readonly Named[]): BrokenReference[] {
+  const known = idsOf(job)
+  return names.filter(({ kind, id }) => !known[kind]?.has(id)).map(({ at, id }) => ({ at, id }))
+}
+
+/** Every broken reference of a whole job. */
+export function brokenReferences(job: JobDocument): BrokenReference[] {
+  const within = <T>(key: string, list: readonly T[], names: (each: T) => Named[]): Named[] =>
+    list.flatMap((each, index) => names(each).map((name) => ({ ...name, at: `${key}.${index}.${name.at}` })))
+  return unknownNames(job, [
+    ...within('features', job.features, (each) => namesIn('feature', each)),
+    ...within('photos', job.photos, (each) => namesIn('photo', each)),
+    ...within('findings', job.findings, (each) => namesIn('finding', each)),
+    ...within('area_works', job.area_works, (each) => namesIn('area_work', each)),
+    ...within('judgements', job.judgements, (each) => namesIn('judgement', each)),
+    ...within('repairs', job.repairs, (each) => namesIn('repair', each)),
+    ...within('facts', job.facts, namesInFact),
+  ])
+}

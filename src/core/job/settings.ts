@@ -1,0 +1,60 @@
+import { z } from 'zod'
+import { CentsValue, Id, ShortWords, Words } from './values'
+
+/**
+ * What a firm decides and a job pins at its creation, without money: the crew's face may carry it.
+ * Judgement overrides are here by cause and sign, each with its reason.
+ */
+export const Settings = z.strictObject({
+  id: Id,
+  removed: z.boolean(),
+  edition: z.int().min(1),
+  firm_name: ShortWords,
+  firm_place: ShortWords,
+  licence_line: ShortWords,
+  /** How far head flashing runs past the casing, each end. A firm default, never its own proof. */
+  head_flashing_past_casing: z.int().min(0).max(64 * 12),
+  /** Practice disagrees on decayed wood; the firm says which school it follows. */
+  decayed_wood_school: z.enum(['cut-out-only', 'epoxy-where-dry']),
+  /** Task hours over paid hours: the rest is travel, loading, talking. */
+  productive_share: z.number().gt(0).max(1),
+  productive_share_short_day: z.number().gt(0).max(1),
+  /** Largest multiplier on task hours after adding the factors in excess of one. */
+  factor_cap: z.number().min(1).max(5),
+  likelihood_overrides: z.array(
+    z.strictObject({ cause: z.string(), sign: z.string(), ratio: z.number().gt(0), reason: Words }),
+  ),
+  stock_lengths_ft: z.record(z.string(), z.array(z.number().gt(0).max(60))),
+  clauses: z.strictObject({
+    excluded: Words,
+    payments: Words,
+    start_window: Words,
+    warranty: Words,
+    validity_days: z.int().min(1).max(365),
+    required_notices: Words,
+  }),
+})
+export type Settings = z.infer<typeof Settings>
+
+/** A firm's money. Sent only to the roles that may see it. */
+export const Rates = z.strictObject({
+  id: Id,
+  removed: z.boolean(),
+  edition: z.int().min(1),
+  /** What an hour of a carpenter costs the firm, wages and burden. */
+  burdened_rate_cents: CentsValue,
+  overhead: z.strictObject({ basis: z.enum(['cost', 'sales']), share: z.number().min(0).max(2) }),
+  /** Profit as a share of the sell price. */
+  profit_share: z.number().min(0).max(1),
+  tax: z.strictObject({
+    rule: z.enum(['on-cost', 'on-sale', 'on-total', 'none']),
+    rate: z.number().min(0).max(0.5),
+  }),
+  minimum_per_visit_cents: CentsValue,
+  disposal_cents_per_yd3: CentsValue,
+  /** Cents for a foot of each section. */
+  section_cents_per_ft: z.record(z.string(), CentsValue),
+  /** Cents for a unit of each consumable. */
+  consumable_cents: z.record(z.string(), CentsValue),
+})
+export type Rates = z.infer<typeof Rates>

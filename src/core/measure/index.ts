@@ -1,0 +1,21 @@
+export {
+  addLengths,
+  feet,
+  inches,
+  longest,
+  rectangle,
+  scaleLength,
+  shortest,
+  toFeet,
+  toInches,
+  toSquareFeet,
+  type Area,
+  type Length,
+} from './length'
+export { parseLength, LONGEST_FT, type LengthError } from './parseLength'
+export { formatLength } from './formatLength'
+export { addCents, dollars, formatCents, shareCents, type Cents } from './money'
+export { parseWalk, type Leg, type WalkError } from './walkOrder'
+export { closing, type Closing } from './closing'
+export { dressedSize, type DressedSize } from './lumber'
+export { gradeFall, isSoilFallEnough, PAVING_SLOPE, SOIL_FALL, type GradeError } from './gradeFall'

@@ -1,0 +1,6 @@
+export { CERTAINTY_FROM, CERTAINTY_WORDS, certaintyOf, type Certainty } from './certainty'
+export { CAUSES, CAUSE_IDS, causeOf, isCause, type Cause, type CauseId } from './knowledge/causes'
+export { SIGNS, SIGN_IDS, isSign, type SignId } from './knowledge/signs'
+export { PRIORS } from './knowledge/priors'
+export { rankCauses, type Evidence, type RankedCause, type Reason } from './rankCauses'
+export { isWithinReach, traceJob, type Source, type Trace, type TracedFinding } from './traceJob'
