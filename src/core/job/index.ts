@@ -30,3 +30,4 @@ export {
 } from './change'
 export { newJob, withoutMoney } from './newJob'
 export { computedGrade, gradeOf, isStructuralDecay, type ComputedGrade } from './grade'
+export { startingRates, startingSettings } from './startingSettings'

@@ -1,4 +1,4 @@
-import { featureBox, findingBox, type WallBox } from '../house/geometry'
+import { featureBox, findingBox, type WallBox } from '../geometry'
 import { COMPONENTS, factsOf, type Finding, type JobDocument } from '../job'
 import { inches, type Length } from '../measure'
 import { CERTAINTY_FROM, certaintyOf, type Certainty } from './certainty'

@@ -1,0 +1,190 @@
+import {
+  newJob,
+  startingRates,
+  startingSettings,
+  type ComponentId,
+  type Fact,
+  type Feature,
+  type Finding,
+  type HowKnown,
+  type JobDocument,
+  type Side,
+} from '../src/core/job'
+import { feet, inches, type Length } from '../src/core/measure'
+
+/** Helpers that write the invented demo jobs tersely. Everything here is made up. */
+export const FIRM = {
+  name: 'Tern & Mallet Repair',
+  place: 'Port Alder, Skerry County',
+  licence: 'Demo licence TM-0000, insured',
+}
+export const CREW = {
+  estimator: 'Imke Solvane',
+  lead: 'Dov Harrow',
+  apprentice: 'Pell Arkwright',
+  office: 'Runa Castellan',
+}
+
+export function emptyJob(id: string, title: string): JobDocument {
+  return newJob({
+    id,
+    title,
+    timeZone: 'America/Los_Angeles',
+    settings: startingSettings(FIRM),
+    rates: startingRates(),
+  })
+}
+
+export function side(
+  letter: string,
+  order: number,
+  facing: Side['facing'],
+  length_ft: number,
+  more: Partial<Side> = {},
+): Side {
+  return {
+    id: `side-${letter.toLowerCase()}`,
+    removed: false,
+    letter,
+    order,
+    facing,
+    length: feet(length_ft),
+    turn_deg: 90,
+    wall_height: null,
+    roof_edge: 'eave',
+    pitch_in_12: 6,
+    overhang: inches(12),
+    cladding: 'wood-lap',
+    ...more,
+  }
+}
+
+export function window(
+  letter: string,
+  number: number,
+  station_ft: number,
+  floor: 1 | 2,
+  size: { w: number; h: number } = { w: 42, h: 60 },
+): Feature {
+  return {
+    id: `window-${letter.toLowerCase()}${number}`,
+    removed: false,
+    kind: 'window',
+    side_id: `side-${letter.toLowerCase()}`,
+    number,
+    station: feet(station_ft),
+    width: inches(size.w),
+    height: inches(size.h),
+    sill: { value: inches(30), from: `floor-${floor}` },
+    casing_width: inches(5.5),
+    parts: ['head-casing', 'side-casing', 'window-sill', 'sill-nose'],
+  }
+}
+
+export function door(letter: string, number: number, station_ft: number, width_in = 36): Feature {
+  return {
+    id: `door-${letter.toLowerCase()}${number}`,
+    removed: false,
+    kind: 'door',
+    side_id: `side-${letter.toLowerCase()}`,
+    number,
+    station: feet(station_ft),
+    width: inches(width_in),
+    height: inches(80),
+    sill: { value: inches(0), from: 'floor-1' },
+    casing_width: inches(5.5),
+    parts: ['head-casing', 'side-casing', 'jamb-foot', 'threshold', 'slab'],
+  }
+}
+
+type Said = {
+  n: number
+  words: string
+  component: ComponentId | null
+  at?: { side: string; ft: number; up_in: number; feature?: string }
+  length_in?: number
+  how?: 'taped' | 'counted' | 'scaled' | 'guessed'
+  grade?: 0 | 1 | 2 | 3 | 4 | null
+  signs?: string[]
+  known?: HowKnown
+  count?: number
+  material?: Finding['material']
+  suspected?: boolean
+}
+
+export function finding(of: Said): Finding {
+  const long = of.length_in === undefined ? null : inches(of.length_in)
+  const how = of.how ?? 'taped'
+  return {
+    id: `finding-${of.n}`,
+    removed: false,
+    number: of.n,
+    words: of.words,
+    place: of.at
+      ? {
+          kind: 'side',
+          side_id: `side-${of.at.side}`,
+          station: feet(of.at.ft),
+          height: { value: inches(of.at.up_in), from: 'grade' },
+          feature_id: of.at.feature ?? null,
+        }
+      : { kind: 'none' },
+    component: of.component,
+    material: of.material ?? 'wood-unknown',
+    extent:
+      long === null
+        ? null
+        : {
+            value: long,
+            how,
+            low: how === 'guessed' ? (Math.round(long * 0.75) as Length) : null,
+            high: how === 'guessed' ? (Math.round(long * 1.5) as Length) : null,
+          },
+    count: of.count ?? null,
+    signs: (of.signs ?? []).map((sign) => ({ sign, how: of.known ?? 'touched', present: true })),
+    how_known: of.known ?? 'touched',
+    suspected: of.suspected ?? false,
+    stated_grade: of.grade ?? null,
+    observations: null,
+    photo_ids: [],
+    seen_by: CREW.estimator,
+  }
+}
+
+const WALKED = '2026-05-04T17:30:00Z'
+
+export function looked(
+  id: string,
+  letter: string,
+  zone: Extract<Fact, { kind: 'coverage' }>['zone'],
+  how: HowKnown,
+): Fact {
+  return {
+    kind: 'coverage',
+    id: `looked-${id}`,
+    by: CREW.estimator,
+    at: WALKED,
+    side_id: `side-${letter}`,
+    zone,
+    looked: { yes: true, how },
+  }
+}
+
+export function notLooked(
+  id: string,
+  letter: string,
+  zone: Extract<Fact, { kind: 'coverage' }>['zone'],
+  reason: 'height' | 'covered' | 'locked' | 'not-asked',
+): Fact {
+  return {
+    kind: 'coverage',
+    id: `not-looked-${id}`,
+    by: CREW.estimator,
+    at: WALKED,
+    side_id: `side-${letter}`,
+    zone,
+    looked: { yes: false, reason },
+  }
+}
+
+export const AT = WALKED

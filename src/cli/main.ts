@@ -1,0 +1,71 @@
+import { readFileSync } from 'node:fs'
+import { derive, type Derived } from '../core/pipeline'
+import { jobFileSchema, parseJobFile, type JobFileError } from '../core/job'
+
+/**
+ * The core on the command line: `npm run -s core -- STAGE [FILE]` prints one stage's result for a job file as JSON.
+ * Without FILE, or with `-`, it reads standard input. Exit code 2: the call or the file is off, and a line says how.
+ */
+const STAGES: Readonly<Record<string, (derived: Derived) => unknown>> = {
+  coverage: (d) => d.coverage,
+  trace: (d) => d.trace,
+  cautions: (d) => d.cautions,
+  scope: (d) => d.scope,
+  takeoff: (d) => d.takeoff,
+  cut: (d) => d.cut,
+  price: (d) => d.price,
+  bid: (d) => d.bid,
+  all: (d) => d,
+}
+
+const USAGE = `usage: npm run -s core -- STAGE [FILE]
+       npm run -s core -- schema
+STAGE is one of ${Object.keys(STAGES).join(', ')}. FILE is a job file; - or nothing reads standard input.`
+
+function refuse(words: string): never {
+  process.stderr.write(`${words}\n`)
+  process.exit(2)
+}
+
+/** What is wrong with a job file, in words. */
+export function jobFileWords(error: JobFileError): string {
+  switch (error.kind) {
+    case 'not-json':
+      return `This is not JSON: ${error.detail}`
+    case 'not-a-job-file':
+      return 'This is no job file: it does not begin with "format": "detrimus-job" and a version.'
+    case 'newer-version':
+      return `This job file has version ${error.version}; this program knows up to ${error.known}. Update the program.`
+    case 'older-version':
+      return `This job file has version ${error.version}, too old to be raised to ${error.known}.`
+    case 'invalid':
+      return `This job file does not fit its schema:\n${error.issues.map((each) => `  ${each.path || '(whole file)'}: ${each.message}`).join('\n')}`
+    case 'unknown-ids':
+      return `This job file names things it does not hold:\n${error.references.map((each) => `  ${each.at}: ${each.id}`).join('\n')}`
+    case 'repeated-id':
+      return `This job file uses the id ${error.id} twice.`
+  }
+}
+
+function main(argv: readonly string[]): void {
+  const [stage, file = '-'] = argv
+  if (stage === 'schema') {
+    process.stdout.write(`${JSON.stringify(jobFileSchema(), null, 2)}\n`)
+    return
+  }
+  const pick = stage === undefined ? undefined : STAGES[stage]
+  if (!pick) refuse(USAGE)
+  let text: string
+  try {
+    text = readFileSync(file === '-' ? 0 : file, 'utf8')
+  } catch (cause) {
+    refuse(`Cannot read ${file}: ${(cause as Error).message}`)
+  }
+  const job = parseJobFile(text)
+  if (!job.ok) refuse(jobFileWords(job.error))
+  // The day a bid would be dated; the core itself reads no clock.
+  const today = new Date().toISOString().slice(0, 10)
+  process.stdout.write(`${JSON.stringify(pick(derive(job.value, today)), null, 2)}\n`)
+}
+
+main(process.argv.slice(2))

@@ -1,0 +1,247 @@
+import { whereOf, type Caution, type Cautions } from '../caution'
+import type { Coverage } from '../coverage'
+import { drawStrip, findingNumber } from '../house'
+import {
+  COMPONENTS,
+  GRADE_NAMES,
+  gradeOf,
+  type Finding,
+  type JobDocument,
+} from '../job'
+import { formatLength, type Cents } from '../measure'
+import type { Price } from '../price'
+import { METHOD_KNOWLEDGE, WARRANTY_WORDS, type AreaItem, type RepairItem, type Scope } from '../scope'
+import { causeOf, type Trace } from '../trace'
+import { wallAreas, type Takeoff } from '../takeoff'
+import type { BidHazardLine, BidModel } from './bidModel'
+
+/** Everything the bid is derived from. */
+export type Stages = {
+  readonly coverage: Coverage
+  readonly trace: Trace
+  readonly cautions: Cautions
+  readonly scope: Scope
+  readonly takeoff: Takeoff
+  readonly price: Price
+}
+
+const LOCAL_CODE =
+  'Local code, the authority having jurisdiction, product instructions and licensed practice prevail over anything in this bid.'
+
+/** House units to a pixel at which the strip is drawn for a page: 150 ft on 1,000 px. */
+const PAGE_PX = 115
+
+/** The day that lies a number of days after another, in the calendar. */
+export function addDays(day: string, days: number): string {
+  const [year, month, date] = day.split('-').map(Number)
+  return new Date(Date.UTC(year!, month! - 1, date! + days)).toISOString().slice(0, 10)
+}
+
+function hazardLine(caution: Caution): BidHazardLine {
+  return {
+    keep_off: caution.kind === 'keep-off',
+    what: caution.what,
+    where: caution.where,
+    can_happen: caution.canHappen,
+    do_now: caution.doNow,
+    who: caution.who,
+  }
+}
+
+function causeWords(finding: Finding, trace: Trace): string | null {
+  const traced = trace.findings.find((each) => each.finding_id === finding.id)
+  if (!traced?.cause) return null
+  const name = causeOf(traced.cause).name.toLowerCase()
+  if (traced.stated) return `Consistent with: ${name}, in the judgement of ${traced.stated.by}.`
+  return `Consistent with: ${name} (${traced.certainty}).`
+}
+
+function numbersOf(ids: readonly string[], job: JobDocument): string[] {
+  return job.findings.filter((finding) => ids.includes(finding.id)).map((finding) => findingNumber(finding, job))
+}
+
+function lifeWords([low, high]: readonly [number, number]): string {
+  return high === 0 ? '' : `expected to last ${low} to ${high} years before the same work is due (our judgement)`
+}
+
+function quantityOf(item: RepairItem): string {
+  const size = item.seen === null ? 'length not measured' : formatLength(item.seen)
+  const guessed = item.guessed ? ', judged from below' : ''
+  return item.count > 1 ? `${item.count} × ${size}${guessed}` : `${size}${guessed}`
+}
+
+function priceOf(id: string, price: Price): Cents {
+  if (price.kind !== 'priced') return 0 as Cents
+  return price.lines.find((line) => line.item_id === id)?.sell_cents ?? (0 as Cents)
+}
+
+function repairLine(item: RepairItem, job: JobDocument, price: Price): BidModel['items'][number] {
+  const method = METHOD_KNOWLEDGE[item.method]
+  const part = COMPONENTS[item.component]
+  return {
+    id: item.id,
+    title: `${part[0]!.toUpperCase()}${part.slice(1)}: ${method.name.toLowerCase()}`,
+    where: item.where,
+    quantity: quantityOf(item),
+    findings: numbersOf(item.finding_ids, job),
+    does: method.cures,
+    price_cents: priceOf(item.id, price),
+    life: lifeWords(item.life_years),
+    warranty: WARRANTY_WORDS[item.warranty],
+    notices: [...item.notices],
+    pending_engineer: item.pendingEngineer,
+  }
+}
+
+function areaLine(item: AreaItem, job: JobDocument, price: Price): BidModel['items'][number] {
+  const side = job.sides.find((each) => each.id === item.work.side_id)
+  const area = side ? `${wallAreas(side, job).gross_ft2.toFixed(0)} ft² of wall` : ''
+  return {
+    id: item.id,
+    title: 'Paint this side',
+    where: item.where,
+    quantity: area,
+    findings: [],
+    does: 'washed by hand, scraped, spot primed, two coats',
+    price_cents: priceOf(item.id, price),
+    life: lifeWords([5, 8]),
+    warranty: WARRANTY_WORDS[item.warranty],
+    notices: [...item.notices],
+    pending_engineer: false,
+  }
+}
+
+function sourcePairs(stages: Stages, job: JobDocument): BidModel['source_pairs'] {
+  return stages.trace.sources
+    .filter((source) => source.letter !== null)
+    .map((source) => {
+      const { name, fix } = causeOf(source.cause)
+      const fixed = stages.scope.items.some((item) => source.letter !== null && item.fixes.includes(source.letter))
+      return {
+        source: `${name}, ${source.seat_words}`,
+        fix: fix?.words ?? 'none needed',
+        findings: numbersOf(source.finding_ids, job).join(', '),
+        fixed,
+      }
+    })
+}
+
+/** Clauses whose trigger is there. Numbers are those of our own list of clauses. */
+function clausesOf(job: JobDocument, stages: Stages, preparedOn: string): BidModel['clauses'] {
+  const { clauses } = job.settings
+  const front = job.job
+  const owner = job.people.find((person) => person.roles.includes('owns') || person.roles.includes('pays'))
+  const rows: (BidModel['clauses'][number] | null)[] = [
+    {
+      number: 1,
+      heading: 'Who, where, when',
+      text: [
+        `${job.settings.firm_name} for ${owner?.name || 'the owner'}${front.address ? `, ${front.address}` : ''}.`,
+        front.walked_on ? `Looked at on ${front.walked_on}.` : 'Day of the walk not noted.',
+        front.weather ? `Weather: ${front.weather}.` : '',
+        front.present ? `Present: ${front.present}.` : '',
+        front.asked ? `Asked for: ${front.asked}` : '',
+      ]
+        .filter(Boolean)
+        .join(' '),
+    },
+    front.scope_line ? { number: 3, heading: 'Where the work starts and stops', text: front.scope_line } : null,
+    { number: 4, heading: 'How it was looked at, and what was not', text: stages.coverage.paragraph },
+    sourcePairs(stages, job).length > 0
+      ? {
+          number: 8,
+          heading: 'Sources and what they reach',
+          text: sourcePairs(stages, job)
+            .map(
+              (pair) =>
+                `${pair.source}: reaches finding ${pair.findings}. ${pair.fixed ? `Its fix is in this bid: ${pair.fix}.` : `Its fix is not in this bid (${pair.fix}); recurrence there is excluded from the warranty.`}`,
+            )
+            .join(' '),
+        }
+      : null,
+    clauses.excluded ? { number: 10, heading: 'Not included', text: clauses.excluded } : null,
+    stages.price.kind === 'priced'
+      ? {
+          number: 22,
+          heading: 'Price basis',
+          text: `${stages.price.basis} Good until ${addDays(preparedOn, clauses.validity_days)}.`,
+        }
+      : null,
+    clauses.payments ? { number: 23, heading: 'Payments', text: clauses.payments } : null,
+    clauses.warranty ? { number: 26, heading: 'Warranty', text: clauses.warranty } : null,
+  ]
+  return rows.filter((row) => row !== null)
+}
+
+/**
+ * The bid as its owner reads it.
+ *
+ * Hazards first, at most three; the strip with numbered findings; items and price; what was not looked at; clauses by trigger.
+ */
+export function bidJob(job: JobDocument, stages: Stages, preparedOn: string): BidModel {
+  const { price, cautions } = stages
+  const first = cautions.all.slice(0, 3)
+  const items = stages.scope.items.map((item) => repairLine(item, job, price))
+  return {
+    format: 'detrimus-bid',
+    version: 1,
+    title: job.job.title,
+    address: job.job.address,
+    firm: {
+      name: job.settings.firm_name,
+      place: job.settings.firm_place,
+      licence: job.settings.licence_line,
+    },
+    prepared_on: preparedOn,
+    valid_until: addDays(preparedOn, job.settings.clauses.validity_days),
+    hazards: first.map(hazardLine),
+    more_hazards: cautions.all.slice(3).map(hazardLine),
+    findings: job.findings.map((finding) => {
+      const grade = gradeOf(finding)
+      return {
+        number: findingNumber(finding, job),
+        part: finding.component ? COMPONENTS[finding.component] : 'part not named',
+        where: whereOf(finding, job),
+        size: finding.extent
+          ? `${formatLength(finding.extent.value)}${finding.extent.how === 'guessed' ? ', judged from below' : ''}`
+          : '',
+        grade: grade === null ? 'not touched' : GRADE_NAMES[grade],
+        words: finding.words,
+        suspected: finding.suspected,
+        cause: causeWords(finding, stages.trace),
+        photos: job.photos
+          .filter((photo) => finding.photo_ids.includes(photo.id))
+          .map(({ sha256, caption }) => ({ sha256, caption })),
+      }
+    }),
+    items: [...items, ...stages.scope.areas.map((item) => areaLine(item, job, price))],
+    adjustment: price.kind === 'priced' ? price.adjustment : null,
+    tax_cents: price.kind === 'priced' ? price.tax_cents : (0 as Cents),
+    tax_words: job.rates?.tax.rule === 'on-cost' || job.rates?.tax.rule === 'none' ? 'included' : 'sales tax',
+    total_cents: price.kind === 'priced' ? price.total_cents : (0 as Cents),
+    source_pairs: sourcePairs(stages, job),
+    clauses: clausesOf(job, stages, preparedOn),
+    not_looked: stages.coverage.paragraph,
+    local_code: LOCAL_CODE,
+    drawing: drawStrip(job, {
+      px: PAGE_PX,
+      coverage: stages.coverage,
+      trace: stages.trace,
+      chosen: [],
+      only: null,
+    }),
+  }
+}
+
+/** What still keeps a bid from being sent, in words that say what to do. Empty: it can go. */
+export function beforeSending(stages: Stages): string[] {
+  const { price, scope } = stages
+  const missing: string[] = []
+  if (scope.items.length + scope.areas.length === 0) missing.push('Choose at least one repair in Scope.')
+  if (price.kind === 'withheld') missing.push('Prices are not for your role; ask the office to send.')
+  if (price.kind === 'no-room') missing.push('Overhead and profit leave nothing for the work: lower one of them.')
+  if (price.kind === 'priced' && price.missing.length > 0) {
+    missing.push(`No rate for ${price.missing.join(', ')}: add it to the rates, or type a price on the item.`)
+  }
+  return missing
+}

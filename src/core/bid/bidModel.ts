@@ -1,0 +1,64 @@
+import { z } from 'zod'
+import { CentsValue, Day, Id, Sha256 } from '../job'
+import type { Drawing } from '../house'
+
+/** A hazard line: what, where, what can happen, do now, who. */
+const BidHazard = z.strictObject({
+  keep_off: z.boolean(),
+  what: z.string(),
+  where: z.string(),
+  can_happen: z.string(),
+  do_now: z.string(),
+  who: z.string(),
+})
+const BidFinding = z.strictObject({
+  number: z.string(),
+  part: z.string(),
+  where: z.string(),
+  size: z.string(),
+  grade: z.string(),
+  words: z.string(),
+  suspected: z.boolean(),
+  /** Why it is thought to be so: "consistent with", with who says it. */
+  cause: z.string().nullable(),
+  photos: z.array(z.strictObject({ sha256: Sha256, caption: z.string() })),
+})
+const BidItem = z.strictObject({
+  id: Id,
+  title: z.string(),
+  where: z.string(),
+  quantity: z.string(),
+  findings: z.array(z.string()),
+  does: z.string(),
+  price_cents: CentsValue,
+  life: z.string(),
+  warranty: z.string(),
+  notices: z.array(z.string()),
+  pending_engineer: z.boolean(),
+})
+
+/** The bid as its owner reads it. It carries no cost, hours, overhead or profit. Frozen when sent. */
+export const BidModel = z.strictObject({
+  format: z.literal('detrimus-bid'),
+  version: z.literal(1),
+  title: z.string(),
+  address: z.string(),
+  firm: z.strictObject({ name: z.string(), place: z.string(), licence: z.string() }),
+  prepared_on: Day,
+  valid_until: Day,
+  hazards: z.array(BidHazard),
+  more_hazards: z.array(BidHazard),
+  findings: z.array(BidFinding),
+  items: z.array(BidItem),
+  adjustment: z.strictObject({ cents: CentsValue, reason: z.string() }).nullable(),
+  tax_cents: CentsValue,
+  tax_words: z.string(),
+  total_cents: CentsValue,
+  source_pairs: z.array(z.strictObject({ source: z.string(), fix: z.string(), findings: z.string(), fixed: z.boolean() })),
+  clauses: z.array(z.strictObject({ number: z.int(), heading: z.string(), text: z.string() })),
+  not_looked: z.string(),
+  local_code: z.string(),
+  drawing: z.custom<Drawing>((value) => typeof value === 'object' && value !== null),
+})
+export type BidModel = z.infer<typeof BidModel>
+export type BidHazardLine = z.infer<typeof BidHazard>

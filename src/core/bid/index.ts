@@ -1,0 +1,2 @@
+export { addDays, beforeSending, bidJob, type Stages } from './bidJob'
+export { BidModel, type BidHazardLine } from './bidModel'

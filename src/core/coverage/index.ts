@@ -1,0 +1,1 @@
+export { coverJob, NOT_LOOKED_WORDS, type Coverage, type ZoneCoverage } from './coverJob'

@@ -1,0 +1,223 @@
+import type { Coverage } from '../coverage'
+import { type JobDocument, type Side, type ZoneId } from '../job'
+import { feet, inches, toFeet, formatLength, type Length } from '../measure'
+import { causeOf, type Trace } from '../trace'
+import { box, hatch, type Drawing, type Mark, type Point, type Shape, type SideSpan } from './drawing'
+import { drawFeature, drawWall, gableRise } from './drawSide'
+import { drawFindings } from './drawFindings'
+import { drawnLength, featureBox, findingBox, foundationTop, stripOrder, wallTop } from '../geometry'
+
+/** What the strip is drawn for: house units to a pixel, the stage's ink, and what is chosen. */
+export type StripView = {
+  readonly px: number
+  readonly coverage: Coverage | null
+  readonly trace: Trace | null
+  readonly chosen: readonly string[]
+  /** Only these sides, for one side at a time on a phone; null for all. */
+  readonly only: readonly string[] | null
+}
+
+/** Air between neighbouring walls, so that both roof edges show. */
+const GAP = feet(2)
+
+/** Where each side stands on the strip, left to right. */
+export function stripSpans(job: JobDocument, only: readonly string[] | null = null): SideSpan[] {
+  let x = 0
+  return stripOrder(job)
+    .filter((side) => only === null || only.includes(side.id))
+    .map((side): SideSpan => {
+      const length = drawnLength(side, job)
+      const span = { id: side.id, letter: side.letter, facing: side.facing, x, length, open: side.length === null }
+      x += length + GAP
+      return span
+    })
+}
+
+function zoneOutline(zone: ZoneId, side: Side, job: JobDocument, x: number): Point[] | null {
+  const length = drawnLength(side, job)
+  const top = wallTop(side, job.house)
+  const foot = foundationTop(job.house)
+  const band = inches(18)
+  switch (zone) {
+    case 'roof-edge':
+      return box(x, top - band, x + length, top)
+    case 'gable':
+      return [
+        [x, top],
+        [x + length, top],
+        [x + length / 2, top + gableRise(side, job)],
+      ]
+    case 'field':
+      return box(x, foot + band, x + length, top - band)
+    case 'base-and-grade':
+      return box(x, 0, x + length, foot + band)
+    case 'corners-and-trim':
+    case 'openings':
+    case 'penetrations':
+    case 'attachments':
+      return null
+  }
+}
+
+/** Hatching over zones that were not looked at; on a side with any record, also over those without one. */
+function drawUnseen(coverage: Coverage, spans: readonly SideSpan[], job: JobDocument, px: number): Shape[] {
+  const lines = spans.flatMap(({ id, x }) => {
+    const side = job.sides.find((each) => each.id === id)!
+    const mine = coverage.zones.filter((each) => each.side_id === id)
+    const begun = mine.some((each) => each.state.kind !== 'not-recorded')
+    return mine.flatMap(({ zone, state }) => {
+      const unseen = state.kind === 'not-looked' || (begun && state.kind === 'not-recorded')
+      const outline = unseen ? zoneOutline(zone, side, job, x) : null
+      return outline ? hatch(outline, 11 * px) : []
+    })
+  })
+  return lines.length > 0 ? [{ kind: 'strokes', ink: 'not-seen', lines }] : []
+}
+
+/** Sources as a blue run along the faulty detail with its letter at the start, water paths down to the findings. */
+function drawSources(trace: Trace, spans: readonly SideSpan[], job: JobDocument, view: StripView): Mark[] {
+  return trace.sources.flatMap((source): Mark[] => {
+    const span = spans.find((each) => each.id === source.seat?.side_id)
+    if (!source.seat || !span || source.letter === null) return []
+    const y = source.seat.top
+    const left = span.x + source.seat.left
+    const right = Math.max(span.x + source.seat.right, left + 10 * view.px)
+    const thick = 2 * view.px
+    const paths = source.finding_ids.flatMap((id) => {
+      const finding = job.findings.find((each) => each.id === id)
+      const at = finding ? findingBox(finding, job) : null
+      if (!at || at.side_id !== span.id) return []
+      const from = Math.min(Math.max(span.x + (at.left + at.right) / 2, left), right)
+      const to: Point = [span.x + (at.left + at.right) / 2, at.top]
+      return Math.abs(to[1] - y) < 8 * view.px ? [] : [[[from, y] as Point, to]]
+    })
+    return [
+      {
+        kind: 'mark',
+        of: 'source',
+        ids: [source.letter],
+        name: `Source ${source.letter}: ${causeOf(source.cause).name}, ${source.seat_words}, reaches ${source.finding_ids.length} findings`,
+        shapes: [
+          { kind: 'strokes', ink: 'water-path', lines: paths },
+          { kind: 'polygon', ink: 'water', points: box(left, y - thick, right, y + thick) },
+          {
+            kind: 'label',
+            ink: 'water-text',
+            at: [left - 5 * view.px, y - 4 * view.px],
+            text: source.letter,
+            size_px: 15,
+            anchor: 'end',
+          },
+        ],
+        box: { left: left - 14 * view.px, right, bottom: y - 8 * view.px, top: y + 8 * view.px },
+      },
+    ]
+  })
+}
+
+/** The outside walls unrolled to scale, each as seen from outside, with what was found on them. */
+export function drawStrip(job: JobDocument, view: StripView): Drawing {
+  const spans = stripSpans(job, view.only)
+  const sides = stripOrder(job)
+  const xOf = (id: string): number | null => spans.find((span) => span.id === id)?.x ?? null
+  const walls = spans.map((span): Mark => {
+    const index = sides.findIndex((each) => each.id === span.id)
+    const side = sides[index]!
+    const neighbour = (step: number): Side | null =>
+      sides.length > 1 ? sides[(index + step + sides.length) % sides.length]! : null
+    const top = wallTop(side, job.house)
+    return {
+      kind: 'mark',
+      of: 'side',
+      ids: [side.id],
+      name: `Side ${side.letter}, ${side.facing}, ${side.length === null ? 'length not measured' : formatLength(side.length)}`,
+      shapes: drawWall(side, { before: neighbour(-1), after: neighbour(1) }, job, span.x),
+      box: { left: span.x, right: span.x + span.length, bottom: 0, top },
+    }
+  })
+  const features = job.features.flatMap((feature): Mark[] => {
+    const x = xOf(feature.side_id)
+    if (x === null) return []
+    const at = featureBox(feature, job.house)
+    const letter = job.sides.find((each) => each.id === feature.side_id)?.letter ?? ''
+    return [
+      {
+        kind: 'mark',
+        of: 'feature',
+        ids: [feature.id],
+        name: `${feature.kind} ${letter}${feature.number}, ${formatLength(feature.width)} wide`,
+        shapes: drawFeature(feature, job, x),
+        box: { left: x + at.left, right: x + at.right, bottom: at.bottom, top: at.top },
+      },
+    ]
+  })
+  const last = spans.at(-1)
+  const roofs = sides.map((side) => {
+    const peak = side.roof_edge === 'gable' ? gableRise(side, job) : feet(9) * Math.min(1, side.pitch_in_12 / 6)
+    return wallTop(side, job.house) + (side.roof_edge === 'none' ? 0 : peak)
+  })
+  const drawn = walls
+    .flatMap((wall) => wall.shapes)
+    .flatMap((shape) => (shape.kind === 'polygon' ? shape.points.map((point) => point[1]) : []))
+  return {
+    left: -GAP,
+    right: (last ? last.x + last.length : feet(40)) + GAP,
+    bottom: -feet(0.5),
+    top: Math.max(feet(12), ...roofs, ...drawn) + feet(2),
+    items: [
+      ...walls,
+      ...features,
+      ...(view.coverage ? drawUnseen(view.coverage, spans, job, view.px) : []),
+      ...(view.trace ? drawSources(view.trace, spans, job, view) : []),
+      ...drawFindings(job, xOf, view),
+    ],
+    sides: spans,
+  }
+}
+
+/** Height of the tape on the screen. */
+export const TAPE_PX = 24
+
+/** The tape under the strip: stations of each side from its left end, feet marked, names at the right. */
+export function drawTape(spans: readonly SideSpan[], of: { left: number; right: number; px: number }): Shape[] {
+  const { px } = of
+  const high = TAPE_PX * px
+  const ticks: Point[][] = []
+  const tens: Point[][] = []
+  const labels: Shape[] = []
+  for (const span of spans) {
+    const ft = Math.floor(toFeet(span.length as Length))
+    const pxPerFoot = feet(1) / px
+    const step = pxPerFoot >= 6 ? 1 : 2
+    const major = pxPerFoot >= 14 ? 5 : 10
+    for (let foot = 0; foot <= ft; foot += step) {
+      const x = span.x + feet(foot)
+      const big = foot % major === 0
+      ;(big ? tens : ticks).push([
+        [x, high],
+        [x, high - (big ? high : foot % 5 === 0 ? 10 * px : 6 * px)],
+      ])
+      // The name of the side stands at its right end; stations there give way to it.
+      const room = (span.x + span.length - x) / px
+      if (big && room > 92) {
+        labels.push({ kind: 'label', ink: 'tape-text', at: [x + 4 * px, 5 * px], text: `${foot}'`, size_px: 11, anchor: 'start' })
+      }
+    }
+    const length = span.open ? '?' : formatLength(span.length as Length)
+    labels.push({
+      kind: 'label',
+      ink: 'tape-text',
+      at: [span.x + span.length - 5 * px, 5 * px],
+      text: `${span.letter} ${span.facing[0]!.toUpperCase()}${span.facing.slice(1)} ${length}`,
+      size_px: 12,
+      anchor: 'end',
+    })
+  }
+  return [
+    { kind: 'polygon', ink: 'tape', points: box(of.left, 0, of.right, high) },
+    { kind: 'strokes', ink: 'tape-tick', lines: ticks },
+    { kind: 'strokes', ink: 'tape-foot', lines: tens },
+    ...labels,
+  ]
+}
+

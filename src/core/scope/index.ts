@@ -1,0 +1,4 @@
+export { adviseMethods, type MethodAdvice } from './adviseMethods'
+export { isOpeningPart, isSiding, MEMBERS, type MemberRule } from './members'
+export { lifeOf, METHOD_KNOWLEDGE, WARRANTY_WORDS, type Life } from './methods'
+export { scopeJob, type AreaItem, type RepairItem, type Scope } from './scopeJob'
