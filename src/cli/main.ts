@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { derive, type Derived } from '../core/pipeline'
-import { jobFileSchema, parseJobFile, type JobFileError } from '../core/job'
+import { jobFileSchema, parseJobFile } from '../core/job'
+import { jobFileWords } from '../core/words'
 
 /**
  * The core on the command line: `npm run -s core -- STAGE [FILE]` prints one stage's result for a job file as JSON.
@@ -25,26 +26,6 @@ STAGE is one of ${Object.keys(STAGES).join(', ')}. FILE is a job file; - or noth
 function refuse(words: string): never {
   process.stderr.write(`${words}\n`)
   process.exit(2)
-}
-
-/** What is wrong with a job file, in words. */
-export function jobFileWords(error: JobFileError): string {
-  switch (error.kind) {
-    case 'not-json':
-      return `This is not JSON: ${error.detail}`
-    case 'not-a-job-file':
-      return 'This is no job file: it does not begin with "format": "detrimus-job" and a version.'
-    case 'newer-version':
-      return `This job file has version ${error.version}; this program knows up to ${error.known}. Update the program.`
-    case 'older-version':
-      return `This job file has version ${error.version}, too old to be raised to ${error.known}.`
-    case 'invalid':
-      return `This job file does not fit its schema:\n${error.issues.map((each) => `  ${each.path || '(whole file)'}: ${each.message}`).join('\n')}`
-    case 'unknown-ids':
-      return `This job file names things it does not hold:\n${error.references.map((each) => `  ${each.at}: ${each.id}`).join('\n')}`
-    case 'repeated-id':
-      return `This job file uses the id ${error.id} twice.`
-  }
 }
 
 function main(argv: readonly string[]): void {

@@ -1,0 +1,1 @@
+export { changeWords, closingWords, jobFileWords, lengthWords, sellWords, walkWords } from './words'

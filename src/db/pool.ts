@@ -1,0 +1,31 @@
+import pg from 'pg'
+
+/** `date` parses to a local midnight, which is another day elsewhere: dates stay text. */
+const DATE_OID = 1082
+const types: pg.CustomTypesConfig = {
+  getTypeParser: ((oid: number, format?: 'text' | 'binary') =>
+    oid === DATE_OID
+      ? (value: string) => value
+      : pg.types.getTypeParser(oid, format as 'text')) as pg.CustomTypesConfig['getTypeParser'],
+}
+
+export function makePool(connectionString: string): pg.Pool {
+  return new pg.Pool({ connectionString, max: 10, types, idleTimeoutMillis: 30_000, connectionTimeoutMillis: 10_000 })
+}
+
+/**
+ * Refuses a role that could see past row-level security. Asked once, before the first query of the app.
+ *
+ * @throws Error when the role is superuser or may bypass row-level security.
+ */
+export async function checkRole(pool: pg.Pool): Promise<void> {
+  const { rows } = await pool.query<{ rolsuper: boolean; rolbypassrls: boolean; rolname: string }>(
+    'select rolname, rolsuper, rolbypassrls from pg_roles where rolname = current_user',
+  )
+  const role = rows[0]
+  if (!role || role.rolsuper || role.rolbypassrls) {
+    throw new Error(
+      `The app must not connect as ${role?.rolname ?? 'an unknown role'}: that role sees past row-level security. Use detrimus_app.`,
+    )
+  }
+}

@@ -1,0 +1,233 @@
+import { z } from 'zod'
+import { many, maybeOne, one, run, type OwnerTx, type Tx } from '../tx'
+
+const Cents = z.union([z.string(), z.number()]).transform(Number)
+
+const SentBid = z.object({
+  id: z.string(),
+  number: z.number(),
+  total_cents: Cents,
+  snapshot_sha256: z.string(),
+  sent_at: z.date(),
+  superseded_at: z.date().nullable(),
+  accepted_by: z.string().nullable(),
+  accepted_at: z.date().nullable(),
+  link_id: z.string().nullable(),
+  expires_at: z.date().nullable(),
+  revoked_at: z.date().nullable(),
+})
+export type SentBid = z.infer<typeof SentBid>
+
+/** Bids sent for a job, newest first, with the latest link and the acceptance. */
+export function listBids(tx: Tx, jobId: string): Promise<SentBid[]> {
+  return many(
+    tx,
+    SentBid,
+    `select b.id, b.number, b.total_cents, b.snapshot_sha256, b.sent_at, b.superseded_at,
+       a.name as accepted_by, a.accepted_at, l.id as link_id, l.expires_at, l.revoked_at
+     from app.bid b
+     left join app.acceptance a on a.company_id = b.company_id and a.bid_id = b.id
+     left join lateral (
+       select id, expires_at, revoked_at from app.owner_link
+       where company_id = b.company_id and bid_id = b.id order by created_at desc limit 1) l on true
+     where b.company_id = $1 and b.job_id = $2 order by b.number desc`,
+    [tx.companyId, jobId],
+  )
+}
+
+export async function nextBidNumber(tx: Tx, jobId: string): Promise<number> {
+  const row = await one(
+    tx,
+    z.object({ next: z.number() }),
+    'select coalesce(max(number), 0) + 1 as next from app.bid where company_id = $1 and job_id = $2',
+    [tx.companyId, jobId],
+  )
+  return row.next
+}
+
+export async function supersedeBids(tx: Tx, jobId: string): Promise<void> {
+  await run(
+    tx,
+    `update app.bid set superseded_at = now()
+     where company_id = $1 and job_id = $2 and superseded_at is null`,
+    [tx.companyId, jobId],
+  )
+}
+
+export async function insertBid(
+  tx: Tx,
+  of: {
+    id: string
+    jobId: string
+    number: number
+    snapshot: string
+    snapshotSha256: string
+    pdf: Buffer
+    pdfSha256: string
+    totalCents: number
+    sentBy: string
+  },
+): Promise<void> {
+  await run(
+    tx,
+    `insert into app.bid (company_id, id, job_id, number, snapshot, snapshot_sha256, pdf, pdf_sha256, total_cents, sent_by)
+     values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10)`,
+    [
+      tx.companyId,
+      of.id,
+      of.jobId,
+      of.number,
+      of.snapshot,
+      of.snapshotSha256,
+      of.pdf,
+      of.pdfSha256,
+      of.totalCents,
+      of.sentBy,
+    ],
+  )
+}
+
+export async function insertPicture(
+  tx: Tx,
+  of: { bidId: string; sha256: string; mediaType: string; bytes: Buffer },
+): Promise<void> {
+  await run(
+    tx,
+    `insert into app.bid_picture (company_id, bid_id, sha256, media_type, bytes) values ($1, $2, $3, $4, $5)
+     on conflict do nothing`,
+    [tx.companyId, of.bidId, of.sha256, of.mediaType, of.bytes],
+  )
+}
+
+export async function insertLink(
+  tx: Tx,
+  of: { id: string; bidId: string; tokenHash: string; expiresAt: Date },
+): Promise<void> {
+  await run(
+    tx,
+    `insert into app.owner_link (company_id, id, bid_id, token_hash, expires_at) values ($1, $2, $3, $4, $5)`,
+    [tx.companyId, of.id, of.bidId, of.tokenHash, of.expiresAt],
+  )
+}
+
+/** Takes a link back; false when there is none of that id or it was taken back before. */
+export async function revokeLink(tx: Tx, id: string): Promise<boolean> {
+  const touched = await run(
+    tx,
+    'update app.owner_link set revoked_at = now() where company_id = $1 and id = $2 and revoked_at is null',
+    [tx.companyId, id],
+  )
+  return touched === 1
+}
+
+export function findPdf(tx: Tx, bidId: string): Promise<{ pdf: Buffer } | null> {
+  return maybeOne(
+    tx,
+    z.object({ pdf: z.instanceof(Buffer) }),
+    'select pdf from app.bid where company_id = $1 and id = $2',
+    [tx.companyId, bidId],
+  )
+}
+
+const Mail = z.object({
+  id: z.string(),
+  job_id: z.string(),
+  to_address: z.string(),
+  subject: z.string(),
+  body: z.string(),
+  created_at: z.date(),
+})
+export type Mail = z.infer<typeof Mail>
+
+export async function insertMail(
+  tx: Tx,
+  of: { id: string; jobId: string; bidId: string; to: string; subject: string; body: string },
+): Promise<void> {
+  await run(
+    tx,
+    `insert into app.mail (company_id, id, job_id, bid_id, to_address, subject, body)
+     values ($1, $2, $3, $4, $5, $6, $7)`,
+    [tx.companyId, of.id, of.jobId, of.bidId, of.to, of.subject, of.body],
+  )
+}
+
+export function listMail(tx: Tx): Promise<Mail[]> {
+  return many(
+    tx,
+    Mail,
+    `select id, job_id, to_address, subject, body, created_at from app.mail
+     where company_id = $1 order by created_at desc, id limit 100`,
+    [tx.companyId],
+  )
+}
+
+const OwnerLink = z.object({
+  bid_id: z.string(),
+  company_id: z.string(),
+  expires_at: z.date(),
+  revoked_at: z.date().nullable(),
+  expired: z.boolean(),
+})
+
+/** The link the token in this transaction belongs to, standing or not. */
+export function findOwnLink(tx: OwnerTx): Promise<z.infer<typeof OwnerLink> | null> {
+  return maybeOne(
+    tx,
+    OwnerLink,
+    `select bid_id, company_id, expires_at, revoked_at, expires_at <= now() as expired
+     from app.owner_link where token_hash = nullif(current_setting('app.owner_token_hash', true), '')`,
+    [],
+  )
+}
+
+const OwnBid = z.object({
+  id: z.string(),
+  snapshot: z.string(),
+  snapshot_sha256: z.string(),
+  superseded_at: z.date().nullable(),
+})
+
+/** The frozen bid of the link in this transaction. */
+export function findOwnBid(tx: OwnerTx): Promise<z.infer<typeof OwnBid> | null> {
+  return maybeOne(tx, OwnBid, 'select id, snapshot, snapshot_sha256, superseded_at from app.bid', [])
+}
+
+export function findOwnPdf(tx: OwnerTx): Promise<{ pdf: Buffer } | null> {
+  return maybeOne(tx, z.object({ pdf: z.instanceof(Buffer) }), 'select pdf from app.bid', [])
+}
+
+export function findOwnPicture(tx: OwnerTx, sha256: string): Promise<{ media_type: string; bytes: Buffer } | null> {
+  return maybeOne(
+    tx,
+    z.object({ media_type: z.string(), bytes: z.instanceof(Buffer) }),
+    'select media_type, bytes from app.bid_picture where sha256 = $1',
+    [sha256],
+  )
+}
+
+const Acceptance = z.object({ name: z.string(), accepted_at: z.date(), snapshot_sha256: z.string() })
+
+export function findOwnAcceptance(tx: OwnerTx): Promise<z.infer<typeof Acceptance> | null> {
+  return maybeOne(tx, Acceptance, 'select name, accepted_at, snapshot_sha256 from app.acceptance', [])
+}
+
+/** Writes the acceptance; a second one for the same bid changes nothing. */
+export async function insertAcceptance(
+  tx: OwnerTx,
+  of: {
+    companyId: string
+    bidId: string
+    id: string
+    name: string
+    role: string
+    itemIds: readonly string[]
+    snapshotSha256: string
+  },
+): Promise<void> {
+  await run(
+    tx,
+    `insert into app.acceptance (company_id, bid_id, id, name, role, item_ids, snapshot_sha256)
+     values ($1, $2, $3, $4, $5, $6, $7) on conflict do nothing`,
+    [of.companyId, of.bidId, of.id, of.name, of.role, JSON.stringify(of.itemIds), of.snapshotSha256],
+  )
+}

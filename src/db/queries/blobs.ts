@@ -1,0 +1,28 @@
+import { z } from 'zod'
+import { maybeOne, run, type Tx } from '../tx'
+
+const BlobRow = z.object({ media_type: z.string(), bytes: z.instanceof(Buffer) })
+export type BlobRow = z.infer<typeof BlobRow>
+export type Rendition = 'original' | 'screen' | 'thumbnail'
+
+export function findBlob(tx: Tx, sha256: string, rendition: Rendition): Promise<BlobRow | null> {
+  return maybeOne(
+    tx,
+    BlobRow,
+    'select media_type, bytes from app.blob where company_id = $1 and sha256 = $2 and rendition = $3',
+    [tx.companyId, sha256, rendition],
+  )
+}
+
+/** Keeps bytes under their hash; the same picture twice is one. */
+export async function insertBlob(
+  tx: Tx,
+  of: { sha256: string; rendition: Rendition; mediaType: string; bytes: Buffer },
+): Promise<void> {
+  await run(
+    tx,
+    `insert into app.blob (company_id, sha256, rendition, media_type, bytes) values ($1, $2, $3, $4, $5)
+     on conflict do nothing`,
+    [tx.companyId, of.sha256, of.rendition, of.mediaType, of.bytes],
+  )
+}

@@ -1,0 +1,190 @@
+import { z } from 'zod'
+import type { EntityStamp } from '../../core/job'
+import { many, maybeOne, run, type Tx } from '../tx'
+
+/** `bigint` comes as text; sequences of a job stay far below 2^53. */
+const Counter = z.union([z.string(), z.number()]).transform(Number)
+
+const JobRow = z.object({ id: z.string(), sequence: Counter, next_finding_number: z.number() })
+export type JobRow = z.infer<typeof JobRow>
+
+/** The job's counters; `lock` holds the row until the transaction ends, so that sequences never fork. */
+export function findJob(tx: Tx, id: string, options: { lock: boolean }): Promise<JobRow | null> {
+  return maybeOne(
+    tx,
+    JobRow,
+    options.lock
+      ? 'select id, sequence, next_finding_number from app.job where company_id = $1 and id = $2 for update'
+      : 'select id, sequence, next_finding_number from app.job where company_id = $1 and id = $2',
+    [tx.companyId, id],
+  )
+}
+
+export async function insertJob(tx: Tx, of: { id: string; createdBy: string; nextFindingNumber: number }): Promise<boolean> {
+  const inserted = await run(
+    tx,
+    `insert into app.job (company_id, id, created_by, next_finding_number) values ($1, $2, $3, $4)
+     on conflict do nothing`,
+    [tx.companyId, of.id, of.createdBy, of.nextFindingNumber],
+  )
+  return inserted === 1
+}
+
+export async function saveCounters(tx: Tx, of: JobRow): Promise<void> {
+  await run(
+    tx,
+    'update app.job set sequence = $3, next_finding_number = $4 where company_id = $1 and id = $2',
+    [tx.companyId, of.id, of.sequence, of.next_finding_number],
+  )
+}
+
+const EntityRow = z.object({
+  kind: z.string(),
+  id: z.string(),
+  revision: Counter,
+  stamps: z.record(z.string(), z.object({ sequence: z.number(), device: z.string() })),
+  body: z.unknown(),
+})
+export type EntityRow = z.infer<typeof EntityRow>
+
+/** Entities of a job in the order of their creation; kinds named in `without` stay out. */
+export function listEntities(tx: Tx, jobId: string, of: { since: number; without: readonly string[] }): Promise<EntityRow[]> {
+  return many(
+    tx,
+    EntityRow,
+    `select kind, id, revision, stamps, body from app.job_entity
+     where company_id = $1 and job_id = $2 and revision >= $3 and not (kind = any ($4))
+     order by position`,
+    [tx.companyId, jobId, of.since, of.without],
+  )
+}
+
+export async function saveEntity(
+  tx: Tx,
+  jobId: string,
+  of: { kind: string; id: string; stamp: EntityStamp; body: unknown },
+): Promise<void> {
+  await run(
+    tx,
+    `insert into app.job_entity (company_id, job_id, kind, id, revision, stamps, body)
+     values ($1, $2, $3, $4, $5, $6, $7)
+     on conflict (company_id, job_id, kind, id)
+     do update set revision = excluded.revision, stamps = excluded.stamps, body = excluded.body`,
+    [tx.companyId, jobId, of.kind, of.id, of.stamp.revision, JSON.stringify(of.stamp.fields), JSON.stringify(of.body)],
+  )
+}
+
+const FactRow = z.object({ body: z.unknown(), sequence: Counter })
+
+export function listFacts(tx: Tx, jobId: string, since: number): Promise<z.infer<typeof FactRow>[]> {
+  return many(
+    tx,
+    FactRow,
+    `select body, sequence from app.job_fact
+     where company_id = $1 and job_id = $2 and sequence >= $3 order by position`,
+    [tx.companyId, jobId, since],
+  )
+}
+
+export async function insertFact(tx: Tx, jobId: string, of: { id: string; sequence: number; body: unknown }): Promise<void> {
+  await run(
+    tx,
+    'insert into app.job_fact (company_id, job_id, id, sequence, body) values ($1, $2, $3, $4, $5)',
+    [tx.companyId, jobId, of.id, of.sequence, JSON.stringify(of.body)],
+  )
+}
+
+const ChangeRow = z.object({
+  sequence: Counter,
+  id: z.string(),
+  author_name: z.string(),
+  received_at: z.date(),
+  body: z.unknown(),
+  before: z.record(z.string(), z.unknown()),
+  overruled: z.record(z.string(), z.object({ value: z.unknown(), sequence: z.number() })),
+})
+export type ChangeRow = z.infer<typeof ChangeRow>
+
+/** Those of the changes that are already in: a queue sent twice counts once. */
+export function findChanges(tx: Tx, jobId: string, ids: readonly string[]): Promise<ChangeRow[]> {
+  return many(
+    tx,
+    ChangeRow,
+    `select sequence, id, author_name, received_at, body, before, overruled from app.job_change
+     where company_id = $1 and job_id = $2 and id = any ($3)`,
+    [tx.companyId, jobId, ids],
+  )
+}
+
+/** The latest changes, newest first. */
+export function listChanges(tx: Tx, jobId: string, limit: number): Promise<ChangeRow[]> {
+  return many(
+    tx,
+    ChangeRow,
+    `select sequence, id, author_name, received_at, body, before, overruled from app.job_change
+     where company_id = $1 and job_id = $2 order by sequence desc limit $3`,
+    [tx.companyId, jobId, limit],
+  )
+}
+
+export async function insertChange(
+  tx: Tx,
+  jobId: string,
+  of: {
+    sequence: number
+    id: string
+    author: string
+    authorName: string
+    body: unknown
+    before: unknown
+    overruled: unknown
+  },
+): Promise<void> {
+  await run(
+    tx,
+    `insert into app.job_change (company_id, job_id, sequence, id, author, author_name, body, before, overruled)
+     values ($1, $2, $3, $4, $5, $6, $7, $8, $9)`,
+    [
+      tx.companyId,
+      jobId,
+      of.sequence,
+      of.id,
+      of.author,
+      of.authorName,
+      JSON.stringify(of.body),
+      JSON.stringify(of.before),
+      JSON.stringify(of.overruled),
+    ],
+  )
+}
+
+const JobSummary = z.object({
+  id: z.string(),
+  title: z.string(),
+  address: z.string(),
+  findings: Counter,
+  touched_at: z.date(),
+  sent: Counter,
+  accepted: z.boolean(),
+  photo: z.string().nullable(),
+})
+export type JobSummary = z.infer<typeof JobSummary>
+
+/** Every job of the firm, the one last touched first. */
+export function listJobs(tx: Tx): Promise<JobSummary[]> {
+  return many(
+    tx,
+    JobSummary,
+    `select j.id, e.body ->> 'title' as title, e.body ->> 'address' as address,
+       (select count(*) from app.job_entity f where f.company_id = j.company_id and f.job_id = j.id and f.kind = 'finding' and not f.removed) as findings,
+       (select count(*) from app.bid b where b.company_id = j.company_id and b.job_id = j.id) as sent,
+       exists (select from app.acceptance a join app.bid b on b.company_id = a.company_id and b.id = a.bid_id where b.company_id = j.company_id and b.job_id = j.id) as accepted,
+       (select p.body ->> 'sha256' from app.job_entity p where p.company_id = j.company_id and p.job_id = j.id and p.kind = 'photo' and not p.removed order by p.position limit 1) as photo,
+       coalesce((select max(c.received_at) from app.job_change c where c.company_id = j.company_id and c.job_id = j.id), j.created_at) as touched_at
+     from app.job j
+     join app.job_entity e on e.company_id = j.company_id and e.job_id = j.id and e.kind = 'job'
+     where j.company_id = $1
+     order by touched_at desc, j.id`,
+    [tx.companyId],
+  )
+}

@@ -1,0 +1,109 @@
+import pg from 'pg'
+import type { z } from 'zod'
+
+declare const tenant: unique symbol
+declare const owner: unique symbol
+
+/** A query with values beside it, never inside it. All a query function needs. */
+type Queryable = { query(text: string, values: readonly unknown[]): Promise<pg.QueryResult> }
+
+/** A transaction that has set its company. Only `withTx` makes one. */
+export type Tx = Queryable & { readonly [tenant]: true; readonly companyId: string }
+
+/** A transaction that holds an owner's token and no company. Only `withOwnerLinkTx` makes one; it is no `Tx`. */
+export type OwnerTx = Queryable & { readonly [owner]: true }
+
+/** Worth trying again: the database took no side effect. */
+const RETRY: ReadonlySet<string> = new Set(['40001', '40P01'])
+const TRIES = 3
+
+function sqlState(error: unknown): string | null {
+  return error instanceof pg.DatabaseError ? (error.code ?? null) : null
+}
+
+async function inTransaction<T>(
+  pool: pg.Pool,
+  setting: { name: string; value: string },
+  work: (client: pg.PoolClient) => Promise<T>,
+): Promise<T> {
+  for (let attempt = 1; ; attempt += 1) {
+    const client = await pool.connect()
+    let broken: Error | undefined
+    try {
+      await client.query('begin')
+      await client.query('select set_config($1, $2, true)', [setting.name, setting.value])
+      const result = await work(client)
+      const end = await client.query('commit')
+      // After a swallowed query error PostgreSQL answers COMMIT with ROLLBACK and no error at all.
+      if (end.command !== 'COMMIT') throw new Error('The transaction was rolled back although nothing said so.')
+      return result
+    } catch (error) {
+      await client.query('rollback').catch((cause: Error) => {
+        broken = cause
+      })
+      if (attempt < TRIES && RETRY.has(sqlState(error) ?? '')) continue
+      throw error
+    } finally {
+      client.release(broken)
+    }
+  }
+}
+
+/** Runs work in one transaction of one company; row-level security shows it nothing else. */
+export function withTx<T>(pool: pg.Pool, companyId: string, work: (tx: Tx) => Promise<T>): Promise<T> {
+  return inTransaction(pool, { name: 'app.company_id', value: companyId }, (client) =>
+    work({ query: (text, values) => client.query(text, [...values]), companyId } as Tx),
+  )
+}
+
+/** Runs work for whoever holds an owner's link: it sees that link's frozen bid and its pictures, and may accept. */
+export function withOwnerLinkTx<T>(
+  pool: pg.Pool,
+  tokenHash: string,
+  work: (tx: OwnerTx) => Promise<T>,
+): Promise<T> {
+  return inTransaction(pool, { name: 'app.owner_token_hash', value: tokenHash }, (client) =>
+    work({ query: (text, values) => client.query(text, [...values]) } as OwnerTx),
+  )
+}
+
+/** Rows of a query, each checked against its schema. */
+export async function many<T>(
+  tx: Queryable,
+  schema: z.ZodType<T>,
+  text: string,
+  values: readonly unknown[],
+): Promise<T[]> {
+  const { rows } = await tx.query(text, values)
+  return rows.map((row) => schema.parse(row))
+}
+
+/** The one row there may be, or null. @throws Error when there are several. */
+export async function maybeOne<T>(
+  tx: Queryable,
+  schema: z.ZodType<T>,
+  text: string,
+  values: readonly unknown[],
+): Promise<T | null> {
+  const rows = await many(tx, schema, text, values)
+  if (rows.length > 1) throw new Error(`Expected at most one row, got ${rows.length}.`)
+  return rows[0] ?? null
+}
+
+/** The one row there must be. @throws Error when there is none or several. */
+export async function one<T>(
+  tx: Queryable,
+  schema: z.ZodType<T>,
+  text: string,
+  values: readonly unknown[],
+): Promise<T> {
+  const row = await maybeOne(tx, schema, text, values)
+  if (row === null) throw new Error('Expected one row, got none.')
+  return row
+}
+
+/** A statement whose rows nobody reads; gives back how many it touched. */
+export async function run(tx: Queryable, text: string, values: readonly unknown[]): Promise<number> {
+  const { rowCount } = await tx.query(text, values)
+  return rowCount ?? 0
+}

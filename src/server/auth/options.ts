@@ -1,0 +1,70 @@
+import type { BetterAuthOptions } from 'better-auth'
+import { createAccessControl } from 'better-auth/plugins/access'
+import { organization } from 'better-auth/plugins'
+import { adminAc, defaultStatements, memberAc, ownerAc } from 'better-auth/plugins/organization/access'
+import type { Pool } from 'pg'
+
+const access = createAccessControl(defaultStatements)
+
+/** Roles in a firm. Who may see money is decided in `roles.ts`; here only who may run the membership list. */
+const roles = {
+  'owner-estimator': access.newRole(ownerAc.statements),
+  office: access.newRole(adminAc.statements),
+  crew: access.newRole(memberAc.statements),
+  apprentice: access.newRole(memberAc.statements),
+}
+
+/** Settings of the sign-in library. Nobody signs himself up: the firm adds its people. */
+export function authOptions(of: {
+  pool: Pool
+  secret: string
+  baseUrl: string
+  allowSignUp: boolean
+}): BetterAuthOptions {
+  return {
+    database: of.pool,
+    secret: of.secret,
+    baseURL: of.baseUrl,
+    telemetry: { enabled: false },
+    emailAndPassword: { enabled: true, disableSignUp: !of.allowSignUp, minPasswordLength: 10 },
+    session: {
+      expiresIn: 60 * 60 * 24 * 30,
+      fields: { expiresAt: 'expires_at', createdAt: 'created_at', updatedAt: 'updated_at', ipAddress: 'ip_address', userAgent: 'user_agent', userId: 'user_id' },
+    },
+    user: { fields: { emailVerified: 'email_verified', createdAt: 'created_at', updatedAt: 'updated_at' } },
+    account: {
+      fields: {
+        accountId: 'account_id',
+        providerId: 'provider_id',
+        userId: 'user_id',
+        accessToken: 'access_token',
+        refreshToken: 'refresh_token',
+        idToken: 'id_token',
+        accessTokenExpiresAt: 'access_token_expires_at',
+        refreshTokenExpiresAt: 'refresh_token_expires_at',
+        createdAt: 'created_at',
+        updatedAt: 'updated_at',
+      },
+    },
+    verification: { fields: { expiresAt: 'expires_at', createdAt: 'created_at', updatedAt: 'updated_at' } },
+    // Tries at one address: enough for a thumb that slips, too few to guess.
+    rateLimit: { enabled: true, window: 60, max: 200, customRules: { '/sign-in/email': { window: 60, max: 30 } } },
+    advanced: { database: { generateId: 'uuid' } },
+    plugins: [
+      organization({
+        ac: access,
+        roles,
+        creatorRole: 'owner-estimator',
+        allowUserToCreateOrganization: of.allowSignUp,
+        schema: {
+          session: { fields: { activeOrganizationId: 'active_organization_id' } },
+          organization: { fields: { createdAt: 'created_at' } },
+          member: { fields: { organizationId: 'organization_id', userId: 'user_id', createdAt: 'created_at' } },
+          invitation: {
+            fields: { organizationId: 'organization_id', expiresAt: 'expires_at', createdAt: 'created_at', inviterId: 'inviter_id' },
+          },
+        },
+      }),
+    ],
+  }
+}

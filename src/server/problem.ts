@@ -1,0 +1,126 @@
+import type { ChangeError, JobFileError } from '../core/job'
+import { assertNever } from '../core/result'
+import { changeWords, jobFileWords } from '../core/words'
+
+/** Every expected way a request can fail. */
+export type ServerError =
+  | { readonly kind: 'not-signed-in' }
+  | { readonly kind: 'not-a-member' }
+  | { readonly kind: 'not-for-role'; readonly what: string }
+  | { readonly kind: 'not-found'; readonly what: string }
+  | { readonly kind: 'malformed'; readonly issues: readonly { path: string; message: string }[] }
+  | { readonly kind: 'too-large'; readonly limit: string }
+  | { readonly kind: 'not-a-picture'; readonly found: string }
+  | { readonly kind: 'change-refused'; readonly changeId: string; readonly error: ChangeError }
+  | { readonly kind: 'change-id-reused'; readonly changeId: string }
+  | { readonly kind: 'job-exists' }
+  | { readonly kind: 'bad-job-file'; readonly error: JobFileError }
+  | { readonly kind: 'bad-archive'; readonly why: string }
+  | { readonly kind: 'not-ready'; readonly reasons: readonly string[] }
+  | { readonly kind: 'wrong-link' }
+  | { readonly kind: 'link-expired' }
+  | { readonly kind: 'link-revoked' }
+  | { readonly kind: 'bid-superseded' }
+  | { readonly kind: 'bid-differs' }
+
+const STATUS: Readonly<Record<ServerError['kind'], number>> = {
+  'not-signed-in': 401,
+  'not-a-member': 403,
+  'not-for-role': 403,
+  'not-found': 404,
+  malformed: 400,
+  'too-large': 413,
+  'not-a-picture': 415,
+  'change-refused': 422,
+  'change-id-reused': 409,
+  'job-exists': 409,
+  'bad-job-file': 422,
+  'bad-archive': 422,
+  'not-ready': 409,
+  'wrong-link': 404,
+  'link-expired': 410,
+  'link-revoked': 410,
+  'bid-superseded': 409,
+  'bid-differs': 409,
+}
+
+/** Statuses of a refused change that are not simply "does not fit". */
+const CHANGE_STATUS: Partial<Record<ChangeError['kind'], number>> = {
+  'base-too-new': 409,
+  'already-there': 409,
+  'fact-already-there': 409,
+  'unknown-entity': 404,
+}
+
+export function statusOf(error: ServerError): number {
+  if (error.kind === 'change-refused') return CHANGE_STATUS[error.error.kind] ?? STATUS[error.kind]
+  return STATUS[error.kind]
+}
+
+/** The sentence of a problem, saying what to do. */
+export function problemWords(error: ServerError): string {
+  switch (error.kind) {
+    case 'not-signed-in':
+      return 'Sign in first.'
+    case 'not-a-member':
+      return 'You belong to no firm here. Ask your office to add you.'
+    case 'not-for-role':
+      return `${error.what} is not for your role. Ask the office.`
+    case 'not-found':
+      return `There is no such ${error.what}.`
+    case 'malformed': {
+      const first = error.issues[0]
+      return first ? `The request is off at ${first.path || 'its body'}: ${first.message}` : 'The request is off.'
+    }
+    case 'too-large':
+      return `That is too large. The limit is ${error.limit}.`
+    case 'not-a-picture':
+      return `This is no JPEG, PNG or WebP picture (${error.found}). On a phone, set the camera to “most compatible”, or take a screenshot of it.`
+    case 'change-refused':
+      return changeWords(error.error)
+    case 'change-id-reused':
+      return 'Another edit has this id already. Reload the page and make the edit again.'
+    case 'job-exists':
+      return 'A job with this id is here already. Change the id in the file, or open the job that is here.'
+    case 'bad-job-file':
+      return jobFileWords(error.error)
+    case 'bad-archive':
+      return `This zip is no exported job: ${error.why}.`
+    case 'not-ready':
+      return `The bid cannot go yet. ${error.reasons.join(' ')}`
+    case 'wrong-link':
+      return 'This link does not open a bid. Copy it again from the message, whole.'
+    case 'link-expired':
+      return 'This link has run out. Ask the firm to send the bid again.'
+    case 'link-revoked':
+      return 'This link was taken back by the firm. Ask them for the current one.'
+    case 'bid-superseded':
+      return 'A newer bid has taken the place of this one. It can be read, not accepted; look for the newer message.'
+    case 'bid-differs':
+      return 'The bid shown is not the one on file. Reload the page and read it again.'
+    default:
+      return assertNever(error)
+  }
+}
+
+/** A problem as RFC 9457 details: kind, sentence, and the facts that belong to it. */
+export function problemDetails(error: ServerError): Record<string, unknown> {
+  return {
+    type: `urn:detrimus:problem:${error.kind === 'change-refused' ? error.error.kind : error.kind}`,
+    title: error.kind.replaceAll('-', ' '),
+    status: statusOf(error),
+    detail: problemWords(error),
+    ...(error.kind === 'malformed' ? { issues: error.issues } : {}),
+    ...(error.kind === 'change-refused' || error.kind === 'change-id-reused' ? { change_id: error.changeId } : {}),
+    ...(error.kind === 'change-refused' && error.error.kind === 'invalid' ? { issues: error.error.issues } : {}),
+    ...(error.kind === 'not-ready' ? { reasons: error.reasons } : {}),
+  }
+}
+
+/** Thrown inside a transaction to leave it without a trace, and caught once, by the route. */
+export class Refused extends Error {
+  constructor(readonly error: ServerError) {
+    super(problemWords(error))
+    this.name = 'Refused'
+  }
+}
