@@ -27,6 +27,17 @@ export async function migrate({ migratorUrl, secrets }) {
   }
 }
 
+/** Empties the database: the next migration begins from nothing. */
+export async function dropAll({ migratorUrl }) {
+  const client = new pg.Client({ connectionString: migratorUrl })
+  await client.connect()
+  try {
+    for (const schema of ['app', 'auth', 'migration']) await client.query(`drop schema if exists ${schema} cascade`)
+  } finally {
+    await client.end()
+  }
+}
+
 /** Addresses of the two roles the web process uses; neither can see past row-level security. */
 export function roleUrls({ migratorUrl, secrets }) {
   const as = (user, password) => {

@@ -1,7 +1,7 @@
 import 'server-only'
 import exifr from 'exifr'
 import { createHash } from 'node:crypto'
-import sharp from 'sharp'
+import sharp, { type OutputInfo } from 'sharp'
 import { findBlob, insertBlob, type BlobRow, type Rendition } from '../../db/queries/blobs'
 import { findJob } from '../../db/queries/jobs'
 import { withTx, type Tx } from '../../db/tx'
@@ -54,7 +54,7 @@ export async function storePicture(tx: Tx, bytes: Buffer): Promise<StoredPicture
   if (format !== 'jpeg' && format !== 'png' && format !== 'webp') {
     throw new Refused({ kind: 'not-a-picture', found: format ?? 'unknown' })
   }
-  const rendition = async (edge_px: number): Promise<{ data: Buffer; info: sharp.OutputInfo }> => {
+  const rendition = async (edge_px: number): Promise<{ data: Buffer; info: OutputInfo }> => {
     try {
       return await sharp(bytes)
         .rotate()

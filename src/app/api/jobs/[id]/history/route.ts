@@ -1,0 +1,10 @@
+import { forMember } from '../../../../../server/http'
+import { readHistory } from '../../../../../server/jobs/readJobs'
+
+type Context = { params: Promise<{ id: string }> }
+
+export const GET = (request: Request, { params }: Context): Promise<Response> =>
+  forMember(request, async (member) => {
+    const { id } = await params
+    return Response.json(await readHistory(member, id), { headers: { 'cache-control': 'no-store' } })
+  })

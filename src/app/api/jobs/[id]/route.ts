@@ -1,0 +1,10 @@
+import { forMember } from '../../../../server/http'
+import { readJobSnapshot } from '../../../../server/jobs/readJobs'
+
+type Context = { params: Promise<{ id: string }> }
+
+export const GET = (request: Request, { params }: Context): Promise<Response> =>
+  forMember(request, async (member) => {
+    const { id } = await params
+    return Response.json(await readJobSnapshot(member, id), { headers: { 'cache-control': 'no-store' } })
+  })

@@ -1,0 +1,14 @@
+import { z } from 'zod'
+import { takeLinkBack } from '../../../../../server/bids/sendBid'
+import { forMember } from '../../../../../server/http'
+import { Refused } from '../../../../../server/problem'
+
+type Context = { params: Promise<{ id: string }> }
+
+export const POST = (request: Request, { params }: Context): Promise<Response> =>
+  forMember(request, async (member) => {
+    const id = z.uuid().safeParse((await params).id)
+    if (!id.success) throw new Refused({ kind: 'not-found', what: 'open link' })
+    await takeLinkBack(member, id.data)
+    return Response.json({ revoked: true })
+  })

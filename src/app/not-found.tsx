@@ -1,0 +1,10 @@
+import { LinkButton, Notice } from '../ui/look'
+
+export default function NotFound() {
+  return (
+    <main className="flex max-w-xl flex-col items-start gap-3 p-6">
+      <Notice tone="waiting">There is nothing at this address. Check it, or go to your jobs.</Notice>
+      <LinkButton href="/jobs">To the jobs</LinkButton>
+    </main>
+  )
+}

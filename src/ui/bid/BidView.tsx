@@ -1,0 +1,169 @@
+import type { BidHazardLine, BidModel } from '../../core/bid'
+import { formatCents } from '../../core/measure'
+import { StripPicture } from '../house/StripPicture'
+
+const PAGE_PX = 115
+
+/** Words for a person to read: hazards first, then the house, what is done and what it costs, what was not looked at. */
+export function BidView({ model, pictureSrc }: { model: BidModel; pictureSrc: (sha256: string) => string }) {
+  const photos = model.findings.flatMap((finding) => finding.photos.map((photo) => ({ ...photo, number: finding.number })))
+  return (
+    <article className="mx-auto flex max-w-4xl flex-col gap-6 bg-paper px-6 py-6 max-sm:px-4 print:bg-white print:p-0">
+      <header className="flex flex-wrap items-end justify-between gap-2 border-b border-ink pb-2">
+        <div>
+          <p className="font-head text-[15px]">
+            {model.firm.name}, {model.firm.place}
+          </p>
+          <h1 className="text-[28px] leading-tight">{model.title || 'Repair bid'}</h1>
+          {model.address ? <p>{model.address}</p> : null}
+        </div>
+        <p className="text-right text-[14px] text-quiet">
+          Prepared {model.prepared_on}
+          <br />
+          stands until {model.valid_until}
+        </p>
+      </header>
+      {model.hazards.length > 0 ? (
+        <section aria-label="Read this first">
+          <h2 className="text-[19px]">Read this first</h2>
+          <ul>
+            {model.hazards.map((hazard) => (
+              <HazardLine key={`${hazard.what}${hazard.where}`} hazard={hazard} />
+            ))}
+          </ul>
+          {model.more_hazards.length > 0 ? (
+            <details className="print:open">
+              <summary className="font-head">{model.more_hazards.length} more cautions</summary>
+              <ul>
+                {model.more_hazards.map((hazard) => (
+                  <HazardLine key={`${hazard.what}${hazard.where}`} hazard={hazard} />
+                ))}
+              </ul>
+            </details>
+          ) : null}
+        </section>
+      ) : null}
+      {model.drawing.sides.length > 0 ? (
+        <section aria-label="The house">
+          <h2 className="text-[19px]">Where it is</h2>
+          <div className="overflow-x-auto" tabIndex={0} role="group" aria-label="Drawing of the outside walls">
+            <StripPicture drawing={model.drawing} px={PAGE_PX} />
+          </div>
+          <p className="text-[13px] text-quiet">
+            The outside walls laid side by side: front, right, back, left. Numbers are the findings; slanted lines were not looked at.
+          </p>
+        </section>
+      ) : null}
+      <section aria-label="What we propose">
+        <h2 className="text-[19px]">What we propose</h2>
+        <ol>
+          {model.items.map((item) => (
+            <li key={item.id} className="border-b border-rule py-2.5 break-inside-avoid">
+              <div className="flex items-baseline justify-between gap-4">
+                <h3 className="text-[16px]">{item.title}</h3>
+                <span className="font-head text-[17px] font-semibold whitespace-nowrap">
+                  {item.price_cents === 0 ? 'no charge here' : formatCents(item.price_cents)}
+                </span>
+              </div>
+              <p className="text-[14px] text-quiet">
+                {item.where}
+                {item.findings.length > 0 ? ` · finding ${item.findings.join(', ')}` : ''} · {item.quantity}
+              </p>
+              <p className="text-[14px]">
+                {item.does}
+                {item.life ? `; ${item.life}` : ''}. Warranty: {item.warranty}.
+              </p>
+              {item.pending_engineer ? <p className="text-[14px] font-semibold text-pencil-text">Pending engineer.</p> : null}
+              {item.notices.map((notice) => (
+                <p key={notice} className="text-[14px] text-pencil-text">
+                  {notice}
+                </p>
+              ))}
+            </li>
+          ))}
+        </ol>
+        <table className="mt-2">
+          <tbody>
+            {model.adjustment ? (
+              <tr>
+                <th scope="row" className="text-left font-normal">
+                  Adjustment{model.adjustment.reason ? `: ${model.adjustment.reason}` : ''}
+                </th>
+                <td className="text-right">{formatCents(model.adjustment.cents)}</td>
+              </tr>
+            ) : null}
+            {model.tax_words === 'included' ? null : (
+              <tr>
+                <th scope="row" className="text-left font-normal">
+                  Sales tax
+                </th>
+                <td className="text-right">{formatCents(model.tax_cents)}</td>
+              </tr>
+            )}
+            <tr className="border-t border-ink">
+              <th scope="row" className="py-2 text-left text-[18px]">
+                Total{model.tax_words === 'included' ? ', tax included' : ''}
+              </th>
+              <td className="text-right font-head text-[24px] font-semibold">{formatCents(model.total_cents)}</td>
+            </tr>
+          </tbody>
+        </table>
+      </section>
+      <section aria-label="What we found">
+        <h2 className="text-[19px]">What we found</h2>
+        <ul>
+          {model.findings.map((finding) => (
+            <li key={finding.number} className="border-b border-rule py-2 break-inside-avoid">
+              <p>
+                <b className="font-head font-semibold text-crayon-text">{finding.number}</b> {finding.part}, {finding.where}
+                {finding.size ? `, ${finding.size}` : ''}: {finding.suspected ? 'suspected, ' : ''}
+                {finding.grade}.
+              </p>
+              {finding.words ? <p className="text-[14px] text-quiet">“{finding.words}”</p> : null}
+              {finding.cause ? <p className="text-[14px]">{finding.cause}</p> : null}
+            </li>
+          ))}
+        </ul>
+        {photos.length > 0 ? (
+          <ul className="grid grid-cols-3 gap-3 pt-3 max-sm:grid-cols-2">
+            {photos.map((photo) => (
+              <li key={photo.sha256}>
+                <figure>
+                  {/* eslint-disable-next-line @next/next/no-img-element -- frozen bytes of the bid: no loader may touch them */}
+                  <img src={pictureSrc(photo.sha256)} alt={photo.caption || `Photo of finding ${photo.number}`} className="w-full border border-ink" />
+                  <figcaption className="font-head text-[14px]">finding {photo.number}</figcaption>
+                </figure>
+              </li>
+            ))}
+          </ul>
+        ) : null}
+      </section>
+      <section aria-label="Terms" className="flex flex-col gap-3">
+        {model.clauses.map((clause) => (
+          <div key={clause.number} className="break-inside-avoid">
+            <h2 className="text-[16px]">{clause.heading}</h2>
+            <p className="text-[14px]">{clause.text}</p>
+          </div>
+        ))}
+        <p className="border-t border-ink pt-2 text-[14px]">{model.local_code}</p>
+        <p className="text-[14px] text-quiet">{model.firm.licence}</p>
+      </section>
+    </article>
+  )
+}
+
+function HazardLine({ hazard }: { hazard: BidHazardLine }) {
+  return (
+    <li className="mt-2 border border-ink bg-white p-3">
+      <p>
+        {hazard.keep_off ? <span className="mr-2 bg-pencil px-2 font-head font-semibold">KEEP OFF</span> : null}
+        <b className="font-head font-semibold">
+          {hazard.where}: {hazard.what}.
+        </b>
+      </p>
+      <p className="text-[14px]">
+        What can happen: {hazard.can_happen}. {hazard.do_now} <span className="text-quiet">({hazard.who})</span>
+      </p>
+    </li>
+  )
+}

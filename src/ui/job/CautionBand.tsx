@@ -1,0 +1,99 @@
+'use client'
+
+import { useState } from 'react'
+import type { Caution } from '../../core/caution'
+import { Button, Dialog, TextField } from '../look'
+import { useJob } from '../state/useJob'
+
+const KIND: Record<Caution['kind'], string> = {
+  'keep-off': 'KEEP OFF',
+  gas: 'OUT, CALL',
+  'open-wall': 'OPEN WALL',
+  engineer: 'ENGINEER',
+  wiring: 'ELECTRICIAN',
+  pest: 'PEST CONTROL',
+  lead: 'LEAD-SAFE',
+  'no-pressure-wash': 'BY HAND',
+  other: 'TAKE CARE',
+}
+
+/** At most three cautions, worst first. A keep-off stands above everything and cannot be put away. */
+export function CautionBand() {
+  const { derived, choose, store } = useJob()
+  const [asked, setAsked] = useState<Caution | null>(null)
+  const [reason, setReason] = useState('')
+  const { shown, all } = derived.cautions
+  if (shown.length === 0) return null
+  const numbers = (caution: Caution): string =>
+    derived.job.findings
+      .filter((finding) => caution.finding_ids.includes(finding.id))
+      .map((finding) => finding.number ?? 'new')
+      .join(', ')
+  return (
+    <section aria-label="Cautions" className="no-print bg-ink text-white">
+      <ul>
+        {shown.map((caution) => (
+          <li key={caution.id} className="flex flex-wrap items-center gap-x-3 gap-y-0.5 px-5 py-1 max-sm:px-3">
+            <span
+              className={`rounded-(--radius) px-2 font-head text-[14px] font-semibold ${caution.kind === 'keep-off' ? 'bg-pencil text-ink' : 'border border-tape text-tape'}`}
+            >
+              {KIND[caution.kind]}
+            </span>
+            <span className="font-head text-[15px]">
+              <b className="font-semibold">
+                {caution.where}: {caution.what}.
+              </b>{' '}
+              <span className="max-lg:hidden">{caution.doNow}</span>
+            </span>
+            {caution.finding_ids.length > 0 ? (
+              <button
+                type="button"
+                className="min-h-6 font-head text-[14px] text-rule underline underline-offset-2"
+                onClick={() => choose(caution.finding_ids)}
+              >
+                finding {numbers(caution)}
+              </button>
+            ) : null}
+            <span className="grow" />
+            {caution.kind === 'keep-off' ? (
+              <span className="font-head text-[14px] text-rule">said first in the bid</span>
+            ) : (
+              <button
+                type="button"
+                className="min-h-6 font-head text-[14px] underline underline-offset-2"
+                onClick={() => setAsked(caution)}
+              >
+                Seen, put away
+              </button>
+            )}
+          </li>
+        ))}
+      </ul>
+      {all.length > shown.length ? (
+        <p className="px-5 pb-1 font-head text-[13px] text-rule">{all.length} cautions in all; the bid lists every one.</p>
+      ) : null}
+      <Dialog open={asked !== null} onClose={() => setAsked(null)} title="Put this caution away">
+        <div className="flex flex-col gap-3">
+          <p>
+            {asked?.where}: {asked?.what}. {asked?.canHappen ? `If not minded, ${asked.canHappen}.` : ''} It stays on the list and on the bid, with your name.
+          </p>
+          <TextField label="Why is it minded?" value={reason} onChange={setReason} autoFocus />
+          <div className="flex justify-end gap-2">
+            <Button onClick={() => setAsked(null)}>Leave it</Button>
+            <Button
+              look="main"
+              disabled={reason.trim() === ''}
+              onClick={() => {
+                if (asked) store.addFact({ kind: 'acknowledgement', caution_id: asked.id, reason })
+                setAsked(null)
+                setReason('')
+              }}
+            >
+              Put away
+            </Button>
+          </div>
+        </div>
+      </Dialog>
+    </section>
+  )
+}

@@ -1,0 +1,71 @@
+'use client'
+
+import { Undo2 } from 'lucide-react'
+import Link from 'next/link'
+import { useState } from 'react'
+import type { Sending } from '../../client/jobStore'
+import { Button, Notice } from '../look'
+import { useJob } from '../state/useJob'
+import { DetailsDialog } from './DetailsDialog'
+import { HistoryDialog } from './HistoryDialog'
+
+const SENDING: Record<Sending, (waiting: number) => string> = {
+  sent: () => 'sent',
+  sending: (waiting) => `sending ${waiting}`,
+  'no-signal': (waiting) => `no signal, ${waiting} kept here`,
+  'signed-out': (waiting) => `signed out, ${waiting} kept here`,
+}
+
+/** Name of the job, where its edits are, undo, history. */
+export function JobHeader({ jobId }: { jobId: string }) {
+  const { view, store, derived } = useJob()
+  const [dialog, setDialog] = useState<'details' | 'history' | null>(null)
+  const [said, setSaid] = useState<string | null>(null)
+  const { title, address } = derived.job.job
+  return (
+    <>
+      <header className="no-print flex flex-wrap items-center gap-x-4 gap-y-1 px-5 py-1.5 max-sm:px-3">
+        <Link href="/jobs" className="font-tight text-[19px] font-semibold tracking-wide uppercase" aria-label="Detrimus, all jobs">
+          Detrimus
+        </Link>
+        <h1 className="min-w-0 truncate text-[17px]">
+          {title || 'Untitled job'}
+          {address ? <span className="font-normal text-quiet">, {address}</span> : null}
+        </h1>
+        <Button look="quiet" onClick={() => setDialog('details')}>
+          Job details
+        </Button>
+        <span className="grow" />
+        <span
+          role="status"
+          className={`font-head text-[15px] font-semibold ${view.sending === 'sent' || view.sending === 'sending' ? 'text-moss' : 'text-pencil-text'}`}
+        >
+          {SENDING[view.sending](view.waiting)}
+        </span>
+        <Button look="quiet" disabled={!view.canUndo} onClick={() => setSaid(store.undo())}>
+          <Undo2 aria-hidden size={16} /> Undo
+        </Button>
+        <Button look="quiet" onClick={() => setDialog('history')}>
+          History{view.overruled > 0 ? ` (${view.overruled} overruled)` : ''}
+        </Button>
+      </header>
+      {view.refused || said ? (
+        <div className="flex items-center gap-3 px-5 pb-2">
+          <Notice tone="wrong" alert>
+            {view.refused ? `Not taken by the server: ${view.refused}` : said}
+          </Notice>
+          <Button
+            onClick={() => {
+              store.dismissRefused()
+              setSaid(null)
+            }}
+          >
+            Understood
+          </Button>
+        </div>
+      ) : null}
+      <DetailsDialog open={dialog === 'details'} onClose={() => setDialog(null)} />
+      {dialog === 'history' ? <HistoryDialog jobId={jobId} onClose={() => setDialog(null)} /> : null}
+    </>
+  )
+}

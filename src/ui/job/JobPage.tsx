@@ -1,0 +1,189 @@
+'use client'
+
+import { useMemo, useState } from 'react'
+import { Tabs } from 'radix-ui'
+import type { JobStore } from '../../client/jobStore'
+import type { Place } from '../../core/job'
+import { formatCents } from '../../core/measure'
+import type { Derived } from '../../core/pipeline'
+import { BidTab } from '../bid/BidTab'
+import { CutTab } from '../cut/CutTab'
+import { Strip, type Tapped } from '../house/Strip'
+import { LinkButton, Notice } from '../look'
+import { PriceTab } from '../price/PriceTab'
+import { ScopeTab } from '../scope/ScopeTab'
+import { JobContext, useJobStore, useJobView } from '../state/useJob'
+import { usePipeline } from '../state/usePipeline'
+import { TraceTab } from '../trace/TraceTab'
+import { WalkTab } from '../walk/WalkTab'
+import { CautionBand } from './CautionBand'
+import { JobHeader } from './JobHeader'
+
+const STAGES = ['walk', 'trace', 'scope', 'cut', 'price', 'bid'] as const
+type Stage = (typeof STAGES)[number]
+const STAGE_NAMES: Record<Stage, string> = {
+  walk: 'Walk',
+  trace: 'Trace',
+  scope: 'Scope',
+  cut: 'Cut',
+  price: 'Price',
+  bid: 'Bid',
+}
+
+function count(stage: Stage, derived: Derived): string {
+  const { job, trace, scope, cut, price } = derived
+  const many = (n: number, word: string): string => `${n} ${word}${n === 1 ? '' : 's'}`
+  switch (stage) {
+    case 'walk': {
+      const holds = derived.coverage.holds.length
+      return `${many(job.findings.length, 'finding')}${holds > 0 ? ` · ${many(holds, 'hold')}` : ''}`
+    }
+    case 'trace':
+      return many(trace.sources.filter((source) => source.letter !== null).length, 'source')
+    case 'scope':
+      return `${many(scope.items.length + scope.areas.length, 'repair')}${scope.open.length > 0 ? ` · ${scope.open.length} open` : ''}`
+    case 'cut':
+      return many(cut.boards, 'board')
+    case 'price':
+      return price.kind === 'priced' ? formatCents(price.total_cents) : price.kind === 'withheld' ? 'not shown' : 'to mend'
+    case 'bid':
+      return derived.cautions.all.length > 0 ? many(derived.cautions.all.length, 'caution') : 'draft'
+  }
+}
+
+function stageOf(path: string): Stage {
+  return STAGES.find((stage) => path.endsWith(`/${stage}`)) ?? 'walk'
+}
+
+/** A job: one page over its local store; tabs change without asking the server. */
+export function JobPage({ jobId }: { jobId: string }) {
+  const opening = useJobStore(jobId)
+  if (opening.kind === 'opening') return <p className="p-6">Opening the job…</p>
+  if (opening.kind === 'failed') {
+    return (
+      <main className="flex max-w-xl flex-col items-start gap-3 p-6">
+        <Notice tone="wrong" alert>
+          {opening.words}
+        </Notice>
+        <LinkButton href={opening.signedOut ? '/sign-in' : '/jobs'}>
+          {opening.signedOut ? 'Sign in' : 'To the jobs'}
+        </LinkButton>
+      </main>
+    )
+  }
+  return <OpenJob store={opening.store} jobId={jobId} />
+}
+
+function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
+  const view = useJobView(store)
+  const derived = usePipeline(view.job)
+  const [stage, setStage] = useState<Stage>(() =>
+    typeof window === 'undefined' ? 'walk' : stageOf(window.location.pathname),
+  )
+  const [chosen, choose] = useState<readonly string[]>([])
+  const [drafting, setDrafting] = useState<{ place: Place } | null>(null)
+  const [sideId, chooseSide] = useState<string | null>(null)
+  const context = useMemo(
+    () =>
+      derived
+        ? {
+            store,
+            view,
+            derived,
+            chosen,
+            choose: (ids: readonly string[]) => {
+              setDrafting(null)
+              choose(ids)
+            },
+            drafting,
+            draft: (place: Place | null) => {
+              setDrafting(place ? { place } : null)
+              if (place) choose([])
+            },
+            sideId,
+            chooseSide,
+          }
+        : null,
+    [store, view, derived, chosen, drafting, sideId],
+  )
+  if (!derived || !context) return <p className="p-6">Reckoning…</p>
+
+  function go(next: string): void {
+    setStage(next as Stage)
+    window.history.pushState(null, '', `/jobs/${jobId}/${next}`)
+  }
+
+  function tap(tapped: Tapped): void {
+    switch (tapped.kind) {
+      case 'finding':
+        context?.choose(tapped.ids)
+        return
+      case 'source': {
+        const source = derived?.trace.sources.find((each) => each.letter === tapped.letter)
+        if (source) context?.choose(source.finding_ids)
+        if (stage !== 'trace') go('trace')
+        return
+      }
+      case 'side':
+        chooseSide(tapped.sideId)
+        return
+      case 'place':
+        chooseSide(tapped.place.side_id)
+        if (stage !== 'walk') return
+        context?.draft(tapped.place)
+    }
+  }
+
+  return (
+    <JobContext value={context}>
+      <JobHeader jobId={jobId} />
+      <CautionBand />
+      <Strip
+        job={derived.job}
+        coverage={stage === 'walk' || stage === 'bid' ? derived.coverage : null}
+        trace={stage === 'walk' ? null : derived.trace}
+        chosen={chosen}
+        onTap={tap}
+      />
+      <Tabs.Root value={stage} onValueChange={go} activationMode="manual">
+        <Tabs.List
+          aria-label="Stages of the job"
+          className="no-print flex gap-0 overflow-x-auto border-b border-ink px-4 max-sm:px-1"
+        >
+          {STAGES.map((each) => (
+            <Tabs.Trigger
+              key={each}
+              value={each}
+              className="min-h-11 min-w-24 border-x border-transparent px-4 pt-1 pb-1.5 text-left data-[state=active]:border-ink data-[state=active]:bg-tape max-sm:min-w-16 max-sm:px-2.5"
+            >
+              <span className="block font-head text-[18px] leading-tight font-semibold">{STAGE_NAMES[each]}</span>
+              <span className="block font-head text-[13px] leading-tight whitespace-nowrap text-quiet data-[state=active]:text-ink">
+                {count(each, derived)}
+              </span>
+            </Tabs.Trigger>
+          ))}
+        </Tabs.List>
+        <main className="px-5 pt-3 pb-16 max-sm:px-3">
+          <Tabs.Content value="walk">
+            <WalkTab />
+          </Tabs.Content>
+          <Tabs.Content value="trace">
+            <TraceTab />
+          </Tabs.Content>
+          <Tabs.Content value="scope">
+            <ScopeTab />
+          </Tabs.Content>
+          <Tabs.Content value="cut">
+            <CutTab />
+          </Tabs.Content>
+          <Tabs.Content value="price">
+            <PriceTab />
+          </Tabs.Content>
+          <Tabs.Content value="bid">
+            <BidTab jobId={jobId} />
+          </Tabs.Content>
+        </main>
+      </Tabs.Root>
+    </JobContext>
+  )
+}

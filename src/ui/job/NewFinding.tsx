@@ -1,0 +1,92 @@
+'use client'
+
+import { Camera } from 'lucide-react'
+import { useRouter } from 'next/navigation'
+import { useId, useState } from 'react'
+import { failureWords, postJson } from '../../client/api'
+import { JobStore } from '../../client/jobStore'
+import { newId } from '../../client/newId'
+import { PICTURE_TYPES, sendPhoto } from '../../client/photos'
+import { Button, Notice, TextField } from '../look'
+import { freshFinding } from '../walk/fresh'
+
+/** The first finding of a job that does not exist yet: a photo, a word, and the job makes itself. */
+export function NewFinding({ me }: { me: string }) {
+  const router = useRouter()
+  const id = useId()
+  // One id however often the button is pressed: a lost answer makes no second job.
+  const [jobId] = useState(newId)
+  const [word, setWord] = useState('')
+  const [file, setFile] = useState<File | null>(null)
+  const [busy, setBusy] = useState(false)
+  const [wrong, setWrong] = useState<string | null>(null)
+
+  async function add(): Promise<void> {
+    setBusy(true)
+    setWrong(null)
+    const words = await make()
+    setBusy(false)
+    if (words) setWrong(words)
+    else router.push(`/jobs/${jobId}/walk`)
+  }
+
+  async function make(): Promise<string | null> {
+    const timeZone = Intl.DateTimeFormat().resolvedOptions().timeZone
+    const made = await postJson('/api/jobs', { id: jobId, title: '', time_zone: timeZone })
+    if (!made.ok && !(made.failure.kind === 'refused' && made.failure.status === 409)) return failureWords(made.failure)
+    const opened = await JobStore.open(jobId)
+    if (!opened.ok) return opened.words
+    let photoIds: string[] = []
+    if (file) {
+      const sent = await sendPhoto(jobId, file, { kind: 'none' })
+      if (!sent.ok) return sent.words
+      const said = opened.store.create('photo', sent.photo)
+      if (said) return said
+      photoIds = [sent.photo.id]
+    }
+    const finding = freshFinding({ place: { kind: 'none' }, by: me, words: word.trim(), photoIds })
+    const said = opened.store.create('finding', finding)
+    if (said) return said
+    await opened.store.settled()
+    return null
+  }
+
+  return (
+    <form
+      aria-label="New finding"
+      className="flex flex-wrap items-end gap-2 border border-ink bg-paper p-3"
+      onSubmit={(event) => {
+        event.preventDefault()
+        void add()
+      }}
+    >
+      <label
+        htmlFor={id}
+        className="inline-flex min-h-11 cursor-pointer items-center gap-2 rounded-(--radius) border border-ink bg-tape px-4 font-head font-semibold"
+      >
+        <Camera aria-hidden size={20} /> {file ? 'Photo taken' : 'Photo'}
+      </label>
+      <input
+        id={id}
+        type="file"
+        accept={PICTURE_TYPES}
+        aria-label="Photo of the finding"
+        className="sr-only"
+        onChange={(event) => setFile(event.target.files?.[0] ?? null)}
+      />
+      <div className="min-w-32 grow">
+        <TextField label="A word" value={word} onChange={setWord} placeholder="soft" />
+      </div>
+      <Button type="submit" look="main" className="min-h-11" disabled={busy || (word.trim() === '' && !file)}>
+        {busy ? 'Keeping…' : 'New finding'}
+      </Button>
+      {wrong ? (
+        <div className="w-full">
+          <Notice tone="wrong" alert>
+            {wrong}
+          </Notice>
+        </div>
+      ) : null}
+    </form>
+  )
+}

@@ -1,0 +1,44 @@
+import type { Ink, LabelInk } from '../../core/house'
+
+/** How each kind of shape is inked. The only place that gives the drawing colours; screen and paper share it. */
+export type Stroke = {
+  readonly fill: string
+  readonly stroke: string
+  readonly width_px: number
+  readonly dash?: string
+}
+
+const OUTLINE = '#17232B'
+
+export const INKS: Readonly<Record<Ink, Stroke>> = {
+  ground: { fill: 'none', stroke: OUTLINE, width_px: 1 },
+  foundation: { fill: '#B4BDBD', stroke: OUTLINE, width_px: 1 },
+  wall: { fill: '#EACFA6', stroke: OUTLINE, width_px: 1 },
+  masonry: { fill: '#D9B8A4', stroke: OUTLINE, width_px: 1 },
+  course: { fill: 'none', stroke: '#D5B685', width_px: 0.6 },
+  roof: { fill: '#9EA7A8', stroke: OUTLINE, width_px: 1 },
+  trim: { fill: '#FBFAF6', stroke: OUTLINE, width_px: 0.8 },
+  glass: { fill: '#C9DCE2', stroke: OUTLINE, width_px: 0.8 },
+  door: { fill: '#7E8F86', stroke: OUTLINE, width_px: 0.8 },
+  deck: { fill: '#8A7B63', stroke: OUTLINE, width_px: 0.8 },
+  'not-seen': { fill: 'none', stroke: '#6B5A38', width_px: 0.8 },
+  damage: { fill: 'none', stroke: '#C93A1C', width_px: 1.2 },
+  'damage-fill': { fill: '#F6D9CE', stroke: 'none', width_px: 0 },
+  awl: { fill: '#FFFFFF', stroke: OUTLINE, width_px: 1 },
+  'awl-fill': { fill: '#C93A1C', stroke: OUTLINE, width_px: 1 },
+  'awl-untouched': { fill: '#FFFFFF', stroke: OUTLINE, width_px: 1, dash: '2 2' },
+  water: { fill: '#1F5FAE', stroke: 'none', width_px: 0 },
+  'water-path': { fill: 'none', stroke: '#1F5FAE', width_px: 1.6, dash: '4 3' },
+  'open-end': { fill: 'none', stroke: OUTLINE, width_px: 1.4, dash: '6 4' },
+  tape: { fill: '#F7DC8C', stroke: '#17232B', width_px: 1 },
+  'tape-tick': { fill: 'none', stroke: '#6E5000', width_px: 0.7 },
+  'tape-foot': { fill: 'none', stroke: OUTLINE, width_px: 1 },
+}
+
+export const LABEL_INKS: Readonly<Record<LabelInk, { readonly colour: string; readonly plate: string | null }>> = {
+  'damage-text': { colour: '#9C2C13', plate: 'rgba(251,250,246,0.86)' },
+  'chosen-text': { colour: '#FFFFFF', plate: '#17232B' },
+  'water-text': { colour: '#174A90', plate: 'rgba(251,250,246,0.86)' },
+  'tape-text': { colour: '#17232B', plate: null },
+  'ink-text': { colour: '#17232B', plate: null },
+}

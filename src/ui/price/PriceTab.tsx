@@ -1,0 +1,209 @@
+'use client'
+
+import { useState } from 'react'
+import { newId } from '../../client/newId'
+import { COMPONENTS } from '../../core/job'
+import { dollars, formatCents, type Cents } from '../../core/measure'
+import type { PriceLine } from '../../core/price'
+import { METHOD_KNOWLEDGE } from '../../core/scope'
+import { sellWords } from '../../core/words'
+import { Button, Notice, Panel, TextField } from '../look'
+import { useJob } from '../state/useJob'
+import { FigureTree } from './FigureTree'
+import { RatesPanel } from './RatesPanel'
+
+/** Price lines that open to their arithmetic; a typed price wins and shows its gap. */
+export function PriceTab() {
+  const { derived } = useJob()
+  const { price, scope } = derived
+  if (price.kind === 'withheld') {
+    return (
+      <Panel title="Price">
+        <p className="py-3 text-quiet">Prices are not shown to your role. Everything else of the job is.</p>
+      </Panel>
+    )
+  }
+  if (price.kind === 'no-room') {
+    return (
+      <div className="grid grid-cols-2 gap-6 max-lg:grid-cols-1">
+        <Notice tone="wrong" alert>
+          {sellWords(price.error)}
+        </Notice>
+        <RatesPanel />
+      </div>
+    )
+  }
+  const title = (id: string): { name: string; where: string } => {
+    const item = scope.items.find((each) => each.id === id)
+    if (item) return { name: `${COMPONENTS[item.component]}: ${METHOD_KNOWLEDGE[item.method].name.toLowerCase()}`, where: item.where }
+    return { name: 'paint this side', where: scope.areas.find((each) => each.id === id)?.where ?? '' }
+  }
+  return (
+    <div className="grid grid-cols-[minmax(0,1fr)_380px] gap-6 max-lg:grid-cols-1">
+      <Panel title="Items" aside={`${price.lines.length}`}>
+        {price.lines.length === 0 ? <p className="py-3 text-quiet">Nothing to price yet: choose repairs in Scope.</p> : null}
+        <ul>
+          {price.lines.map((line) => (
+            <Line key={line.item_id} line={line} {...title(line.item_id)} />
+          ))}
+        </ul>
+      </Panel>
+      <div className="flex flex-col gap-5">
+        <Totals />
+        <RatesPanel />
+      </div>
+    </div>
+  )
+}
+
+function Line({ line, name, where }: { line: PriceLine; name: string; where: string }) {
+  const { view, store } = useJob()
+  const [typing, setTyping] = useState(false)
+  const typed = view.job.typed_prices.find(
+    (each) => !each.removed && each.on.kind === 'item' && each.on.item_id === line.item_id,
+  )
+  return (
+    <li className="border-b border-rule py-1.5">
+      <details className="group">
+        <summary className="flex list-none items-baseline gap-3" aria-label={`${name}, ${where}, ${formatCents(line.sell_cents)}: open the arithmetic`}>
+          <span aria-hidden className="w-3 font-head text-quiet group-open:rotate-90">
+            ›
+          </span>
+          <span className="grow">
+            {name} <span className="text-[13px] text-quiet">{where}</span>
+          </span>
+          {line.typed_cents !== null ? (
+            <span className="font-head text-[14px] text-pencil-text">
+              typed, {line.gap_cents >= 0 ? '+' : ''}
+              {formatCents(line.gap_cents)} to the computed {formatCents(line.computed_cents)}
+            </span>
+          ) : null}
+          <span className="w-28 text-right font-head text-[17px] font-semibold">{formatCents(line.sell_cents)}</span>
+        </summary>
+        <div className="py-2 pl-6">
+          <FigureTree figure={line.arithmetic} />
+          {line.notes.map((note) => (
+            <p key={note} className="text-[13px] text-pencil-text">
+              {note}
+            </p>
+          ))}
+          <div className="flex gap-2 pt-2">
+            <Button onClick={() => setTyping(true)}>Type a price</Button>
+            {typed ? (
+              <Button onClick={() => store.set('typed_price', typed.id, { removed: true })}>Back to the computed price</Button>
+            ) : null}
+          </div>
+        </div>
+      </details>
+      {typing ? (
+        <TypePrice
+          label={`Price for ${name}`}
+          now={line.sell_cents}
+          onClose={() => setTyping(false)}
+          onSay={(cents, reason) => {
+            if (typed) store.set('typed_price', typed.id, { cents, reason })
+            else store.create('typed_price', { id: newId(), removed: false, on: { kind: 'item', item_id: line.item_id }, cents, reason })
+          }}
+        />
+      ) : null}
+    </li>
+  )
+}
+
+/** Reads money as typed: `4,200`, `$4200.50`. */
+function readMoney(text: string): Cents | null {
+  const tidy = text.replaceAll(/[$,\s]/g, '')
+  if (!/^\d+(\.\d{1,2})?$/.test(tidy)) return null
+  const cents = dollars(Number(tidy))
+  return cents <= 100_000_000_00 ? cents : null
+}
+
+function TypePrice(props: { label: string; now: Cents; onClose: () => void; onSay: (cents: Cents, reason: string) => void }) {
+  const [text, setText] = useState((props.now / 100).toFixed(2))
+  const [reason, setReason] = useState('')
+  const [wrong, setWrong] = useState<string | null>(null)
+  return (
+    <form
+      aria-label={props.label}
+      className="flex flex-wrap items-end gap-2 py-2 pl-6"
+      onSubmit={(event) => {
+        event.preventDefault()
+        const cents = readMoney(text)
+        if (cents === null) return setWrong('Type an amount such as 4,200 or 4200.50.')
+        props.onSay(cents, reason)
+        props.onClose()
+        return undefined
+      }}
+    >
+      <TextField label={props.label} value={text} onChange={setText} error={wrong} inputMode="decimal" autoFocus />
+      <TextField label="Why (if you like)" value={reason} onChange={setReason} />
+      <Button type="submit" look="main">
+        It stands
+      </Button>
+      <Button onClick={props.onClose}>Leave it</Button>
+    </form>
+  )
+}
+
+function Totals() {
+  const { derived, view, store } = useJob()
+  const [typing, setTyping] = useState(false)
+  const { price } = derived
+  if (price.kind !== 'priced') return null
+  const typed = view.job.typed_prices.find((each) => !each.removed && each.on.kind === 'job')
+  const rows: readonly [string, Cents][] = [
+    ['Items', price.items_cents],
+    ...(price.adjustment ? [[`Adjustment${price.adjustment.reason ? `: ${price.adjustment.reason}` : ''}`, price.adjustment.cents] as [string, Cents]] : []),
+    ['Tax', price.tax_cents],
+  ]
+  return (
+    <Panel title="Total">
+      <table>
+        <tbody>
+          {rows.map(([name, cents]) => (
+            <tr key={name} className="border-b border-rule">
+              <th scope="row" className="py-1.5 text-left font-normal">
+                {name}
+              </th>
+              <td className="text-right">{formatCents(cents)}</td>
+            </tr>
+          ))}
+          <tr className="border-b border-ink">
+            <th scope="row" className="py-2 text-left text-[17px]">
+              Total
+            </th>
+            <td className="text-right font-head text-[22px] font-semibold" data-testid="total">
+              {formatCents(price.total_cents)}
+            </td>
+          </tr>
+        </tbody>
+      </table>
+      {price.missing.length > 0 ? (
+        <Notice tone="wrong">No rate for {price.missing.join(', ')}: priced at nothing. Type a price on the item.</Notice>
+      ) : null}
+      <p className="py-1.5 text-[13px] text-quiet">{price.basis}</p>
+      <details>
+        <summary className="font-head text-[14px] text-chalk-text underline">Arithmetic of the total</summary>
+        <FigureTree figure={price.shared} />
+        {price.arithmetic.map((figure) => (
+          <FigureTree key={figure.label} figure={figure} />
+        ))}
+      </details>
+      <div className="flex gap-2 pt-2">
+        <Button onClick={() => setTyping(true)}>Type the job’s price</Button>
+        {typed ? <Button onClick={() => store.set('typed_price', typed.id, { removed: true })}>Back to the computed price</Button> : null}
+      </div>
+      {typing ? (
+        <TypePrice
+          label="Price of the job before tax"
+          now={price.items_cents}
+          onClose={() => setTyping(false)}
+          onSay={(cents, reason) => {
+            if (typed) store.set('typed_price', typed.id, { cents, reason })
+            else store.create('typed_price', { id: newId(), removed: false, on: { kind: 'job' }, cents, reason })
+          }}
+        />
+      ) : null}
+    </Panel>
+  )
+}

@@ -1,0 +1,66 @@
+'use client'
+
+import { newId } from '../../client/newId'
+import { wallAreas } from '../../core/takeoff'
+import type { EntityOf } from '../../core/job'
+import { Button, Notice, Panel, SelectField } from '../look'
+import { useJob } from '../state/useJob'
+
+/** Work that answers a side, not a finding: paint this side. */
+export function AreaWorkPanel() {
+  const { derived, store } = useJob()
+  const { job, scope } = derived
+  return (
+    <Panel title="Area work: paint a side">
+      {job.sides.length === 0 ? <p className="py-2 text-quiet">Set up a side in Walk first.</p> : null}
+      <ul>
+        {job.sides.map((side) => {
+          const item = scope.areas.find((each) => each.work.side_id === side.id)
+          return (
+            <li key={side.id} className="border-b border-rule py-1.5">
+              <div className="flex items-end gap-3">
+                <span className="grow font-head text-[15px] font-semibold">
+                  {side.letter} {side.facing}
+                  <span className="block text-[13px] font-normal text-quiet">{wallAreas(side, job).gross_ft2.toFixed(0)} ft² of wall</span>
+                </span>
+                {item ? (
+                  <>
+                    <SelectField
+                      label="Scraping"
+                      value={item.work.condition}
+                      onChange={(value) => store.set('area_work', item.id, { condition: value as EntityOf['area_work']['condition'] })}
+                      choices={['light', 'typical', 'heavy'].map((value) => ({ value, label: value }))}
+                    />
+                    <Button aria-label={`Drop painting side ${side.letter}`} onClick={() => store.set('area_work', item.id, { removed: true })}>
+                      Drop
+                    </Button>
+                  </>
+                ) : (
+                  <Button
+                    aria-label={`Paint side ${side.letter}`}
+                    onClick={() =>
+                      store.create('area_work', {
+                        id: newId(),
+                        removed: false,
+                        kind: 'paint-side',
+                        side_id: side.id,
+                        condition: 'typical',
+                      })
+                    }
+                  >
+                    Paint
+                  </Button>
+                )}
+              </div>
+              {item?.notices.map((notice) => (
+                <div key={notice} className="pt-1">
+                  <Notice tone="waiting">{notice}</Notice>
+                </div>
+              ))}
+            </li>
+          )
+        })}
+      </ul>
+    </Panel>
+  )
+}

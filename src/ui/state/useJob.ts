@@ -1,0 +1,58 @@
+'use client'
+
+import { createContext, useContext, useEffect, useState, useSyncExternalStore } from 'react'
+import { JobStore, type JobView } from '../../client/jobStore'
+import type { Derived } from '../../core/pipeline'
+import type { Place } from '../../core/job'
+
+/** What every part of a job's page works with. */
+export type JobContext = {
+  readonly store: JobStore
+  readonly view: JobView
+  readonly derived: Derived
+  readonly chosen: readonly string[]
+  readonly choose: (ids: readonly string[]) => void
+  /** Where a new finding is being put, after a tap on the strip. */
+  readonly drafting: { readonly place: Place } | null
+  readonly draft: (place: Place | null) => void
+  readonly sideId: string | null
+  readonly chooseSide: (id: string) => void
+}
+
+export const JobContext = createContext<JobContext | null>(null)
+
+/** @throws Error outside a job's page. */
+export function useJob(): JobContext {
+  const job = useContext(JobContext)
+  if (!job) throw new Error('useJob() belongs inside a job page')
+  return job
+}
+
+export type Opening =
+  | { readonly kind: 'opening' }
+  | { readonly kind: 'failed'; readonly words: string; readonly signedOut: boolean }
+  | { readonly kind: 'open'; readonly store: JobStore }
+
+/** Opens the job's local store once. */
+export function useJobStore(jobId: string): Opening {
+  const [opening, setOpening] = useState<Opening>({ kind: 'opening' })
+  useEffect(() => {
+    let gone = false
+    void JobStore.open(jobId).then((result) => {
+      if (gone) return
+      setOpening(
+        result.ok
+          ? { kind: 'open', store: result.store }
+          : { kind: 'failed', words: result.words, signedOut: result.signedOut },
+      )
+    })
+    return () => {
+      gone = true
+    }
+  }, [jobId])
+  return opening
+}
+
+export function useJobView(store: JobStore): JobView {
+  return useSyncExternalStore(store.subscribe, store.read, store.read)
+}

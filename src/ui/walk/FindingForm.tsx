@@ -1,0 +1,263 @@
+'use client'
+
+import { useState } from 'react'
+import {
+  COMPONENT_IDS,
+  COMPONENTS,
+  computedGrade,
+  GRADE_NAMES,
+  gradeOf,
+  HOW_KNOWN,
+  MATERIALS,
+  type EntityOf,
+  type Finding,
+  type JobDocument,
+} from '../../core/job'
+import { findingNumber } from '../../core/house'
+import type { Length } from '../../core/measure'
+import {
+  Awl,
+  Button,
+  CheckField,
+  LengthField,
+  Notice,
+  Panel,
+  SavedTextField,
+  SelectField,
+  TextField,
+} from '../look'
+import { useJob } from '../state/useJob'
+import { freshFinding } from './fresh'
+import { PlaceFields } from './PlaceFields'
+import { SignPicker } from './SignPicker'
+import { HazardDialog } from './HazardDialog'
+
+type Fields = Partial<EntityOf['finding']>
+
+const HOW_WORDS = {
+  opened: 'opened',
+  touched: 'touched, probed',
+  instrument: 'by instrument',
+  'seen-close': 'seen from close by',
+  'from-ground': 'seen from the ground',
+  read: 'read in a paper',
+  told: 'told',
+} as const
+
+/** The chosen finding in full, or a new one being put where the strip was tapped. Every field is kept as it is set. */
+export function FindingForm({ finding }: { finding: Finding | null }) {
+  const { derived, store, drafting, draft, choose, view } = useJob()
+  const [fresh, setFresh] = useState(() =>
+    drafting ? freshFinding({ place: drafting.place, by: view.member.name }) : null,
+  )
+  const [said, setSaid] = useState<string | null>(null)
+  const shown = finding ?? (drafting ? fresh : null)
+  if (!shown) {
+    return (
+      <Panel title="Finding">
+        <p className="py-3 text-quiet">
+          {derived.job.sides.length > 0
+            ? 'Tap a wall on the strip to put a finding there, or choose one from the list.'
+            : 'Choose a finding from the list, or add one with a photo and a word.'}
+        </p>
+      </Panel>
+    )
+  }
+
+  function set(fields: Fields): void {
+    if (finding) setSaid(store.set('finding', finding.id, fields))
+    else setFresh((old) => (old ? { ...old, ...fields } : old))
+  }
+
+  function add(): void {
+    if (!fresh) return
+    const refused = store.create('finding', fresh)
+    setSaid(refused)
+    if (refused) return
+    draft(null)
+    choose([fresh.id])
+  }
+
+  return (
+    <Panel
+      title={finding ? `Finding ${findingNumber(finding, derived.job)}` : 'New finding'}
+      aside={
+        finding ? (
+          <span className="flex gap-2">
+            <HazardDialog finding={finding} />
+            <Button
+              look="quiet"
+              onClick={() => {
+                store.set('finding', finding.id, { removed: true })
+                choose([])
+              }}
+            >
+              Remove
+            </Button>
+          </span>
+        ) : null
+      }
+    >
+      {said ? (
+        <div className="pt-2">
+          <Notice tone="wrong" alert>
+            {said}
+          </Notice>
+        </div>
+      ) : null}
+      <Photos ids={shown.photo_ids} job={derived.job} />
+      <div className="grid grid-cols-2 gap-x-4 gap-y-2.5 pt-2.5 max-sm:grid-cols-1">
+        <SelectField
+          label="Part"
+          value={shown.component ?? ''}
+          onChange={(value) => set({ component: COMPONENT_IDS.find((id) => id === value) ?? null })}
+          choices={[
+            { value: '', label: 'not named yet' },
+            ...COMPONENT_IDS.map((id) => ({ value: id, label: COMPONENTS[id] })),
+          ]}
+        />
+        <SelectField
+          label="Material"
+          value={shown.material}
+          onChange={(value) => set({ material: value as Finding['material'] })}
+          choices={Object.entries(MATERIALS).map(([value, label]) => ({ value, label }))}
+        />
+        <ExtentFields finding={shown} set={set} />
+        <GradeFields finding={shown} set={set} />
+        <div className="col-span-full">
+          <PlaceFields place={shown.place} set={(place) => set({ place })} />
+        </div>
+        <SelectField
+          label="How it is known"
+          value={shown.how_known}
+          onChange={(value) => set({ how_known: value as Finding['how_known'] })}
+          choices={HOW_KNOWN.map((value) => ({ value, label: HOW_WORDS[value] }))}
+        />
+        <div className="flex items-end">
+          <CheckField
+            label="Only suspected, from look-alikes"
+            checked={shown.suspected}
+            onChange={(suspected) => set({ suspected })}
+          />
+        </div>
+        <div className="col-span-full">
+          <SavedTextField lines={2} label="In your words" value={shown.words} onSave={(words) => set({ words })} />
+        </div>
+        <div className="col-span-full">
+          <SignPicker finding={shown} set={set} />
+        </div>
+      </div>
+      {finding ? null : (
+        <div className="flex justify-end gap-2 pt-3">
+          <Button onClick={() => draft(null)}>Leave it</Button>
+          <Button look="main" onClick={add}>
+            Add finding
+          </Button>
+        </div>
+      )}
+    </Panel>
+  )
+}
+
+function Photos({ ids, job }: { ids: readonly string[]; job: JobDocument }) {
+  const photos = job.photos.filter((photo) => ids.includes(photo.id))
+  if (photos.length === 0) return null
+  return (
+    <ul className="flex gap-2 pt-2.5">
+      {photos.map((photo) => (
+        <li key={photo.id}>
+          {/* The picture is ours, already small, and no loader may see it: a plain img. */}
+          {/* eslint-disable-next-line @next/next/no-img-element */}
+          <img
+            src={`/api/photos/${photo.sha256}?size=thumbnail`}
+            alt={photo.caption || 'Photo of the finding'}
+            className="h-28 w-auto border border-ink"
+          />
+        </li>
+      ))}
+    </ul>
+  )
+}
+
+function ExtentFields({ finding, set }: { finding: Finding; set: (fields: Fields) => void }) {
+  const { extent } = finding
+  const isSiding = finding.component === 'lap-siding' || finding.component === 'base-course'
+  const measured = (value: Length | null, how = extent?.how ?? 'taped'): Finding['extent'] =>
+    value === null
+      ? null
+      : {
+          value,
+          how,
+          low: how === 'guessed' ? (extent?.low ?? value) : null,
+          high: how === 'guessed' ? (extent?.high ?? value) : null,
+        }
+  return (
+    <>
+      <LengthField
+        label="Length of the damage"
+        optional
+        value={extent?.value ?? null}
+        hint={`as on the tape: 18' 6-1/2"`}
+        onChange={(value) => set({ extent: measured(value) })}
+      />
+      <div className={`grid gap-x-3 ${isSiding ? 'grid-cols-2' : ''}`}>
+        <SelectField
+          label="Measured"
+          value={extent?.how ?? 'taped'}
+          onChange={(value) => set({ extent: measured(extent?.value ?? null, value as 'taped') })}
+          choices={['taped', 'counted', 'scaled', 'guessed'].map((value) => ({ value, label: value }))}
+        />
+        {isSiding ? (
+          <TextField
+            label="Courses"
+            inputMode="numeric"
+            value={finding.count === null ? '' : String(finding.count)}
+            onChange={(text) => {
+              const count = Number(text)
+              if (text === '') set({ count: null })
+              else if (Number.isInteger(count) && count > 0 && count < 1000) set({ count })
+            }}
+          />
+        ) : null}
+      </div>
+      {extent?.how === 'guessed' ? (
+        <div className="col-span-full grid grid-cols-2 gap-x-4">
+          <LengthField label="At least" value={extent.low} onChange={(low) => set({ extent: { ...extent, low } })} />
+          <LengthField label="At most" value={extent.high} onChange={(high) => set({ extent: { ...extent, high } })} />
+        </div>
+      ) : null}
+    </>
+  )
+}
+
+function GradeFields({ finding, set }: { finding: Finding; set: (fields: Fields) => void }) {
+  const computed = computedGrade(finding.observations)
+  const choices = [null, 0, 1, 2, 3, 4] as const
+  return (
+    <fieldset className="col-span-full">
+      <legend className="font-head text-[14px] font-medium">Grade of the damage</legend>
+      <div className="mt-1 grid grid-cols-6 gap-1.5 max-sm:grid-cols-3">
+        {choices.map((grade) => {
+          const active = gradeOf(finding) === grade
+          return (
+            <button
+              key={String(grade)}
+              type="button"
+              aria-pressed={active}
+              onClick={() => set({ stated_grade: grade })}
+              className={`flex min-h-11 items-center justify-center gap-1 rounded-(--radius) border px-1 ${active ? 'border-2 border-ink bg-white' : 'border-rule bg-paper'}`}
+            >
+              <Awl grade={grade} word={false} />
+              <span className="font-head text-[14px] leading-tight">{grade === null ? 'not touched' : GRADE_NAMES[grade]}</span>
+            </button>
+          )
+        })}
+      </div>
+      {computed && finding.stated_grade !== null && computed.grade !== finding.stated_grade ? (
+        <p className="mt-1 text-[13px] text-pencil-text">
+          By {computed.decided} it would be {computed.grade} {GRADE_NAMES[computed.grade]}; yours stands.
+        </p>
+      ) : null}
+    </fieldset>
+  )
+}

@@ -1,0 +1,59 @@
+'use client'
+
+import { whereOf } from '../../core/caution'
+import { COMPONENTS, gradeOf } from '../../core/job'
+import { findingNumber } from '../../core/house'
+import { Awl, Button, Panel } from '../look'
+import { useJob } from '../state/useJob'
+import { PhotoAndWord } from './PhotoAndWord'
+
+/** Every finding in the order it was found. */
+export function FindingList() {
+  const { derived, chosen, choose, draft } = useJob()
+  const { job } = derived
+  return (
+    <Panel
+      title="Findings"
+      aside={
+        <Button look="quiet" onClick={() => draft({ kind: 'none' })}>
+          Add by form
+        </Button>
+      }
+    >
+      <PhotoAndWord />
+      {job.findings.length === 0 ? (
+        <p className="py-3 text-quiet">
+          Nothing found yet. Begin with a photo and a word; the house can wait. With sides set up, tap a wall where it is soft.
+        </p>
+      ) : null}
+      <ul>
+        {job.findings.map((finding) => {
+          const active = chosen.includes(finding.id)
+          return (
+            <li key={finding.id} className="border-b border-rule">
+              <button
+                type="button"
+                aria-current={active ? 'true' : undefined}
+                onClick={() => choose([finding.id])}
+                className={`flex min-h-11 w-full items-center gap-2.5 px-1.5 py-1 text-left ${active ? 'bg-paper' : 'hover:bg-paper'}`}
+              >
+                <span className="w-9 shrink-0 font-head text-[15px] font-semibold text-crayon-text">
+                  {findingNumber(finding, job)}
+                </span>
+                <span className="min-w-0 grow">
+                  <span className="block truncate">
+                    {finding.component ? COMPONENTS[finding.component] : finding.words || 'no word yet'}
+                    {finding.suspected ? ', suspected' : ''}
+                  </span>
+                  <span className="block truncate text-[13px] text-quiet">{whereOf(finding, job)}</span>
+                </span>
+                <Awl grade={gradeOf(finding)} word={false} />
+                <span className="sr-only">{gradeOf(finding) === null ? 'not touched' : `grade ${gradeOf(finding)}`}</span>
+              </button>
+            </li>
+          )
+        })}
+      </ul>
+    </Panel>
+  )
+}

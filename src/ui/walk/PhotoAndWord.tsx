@@ -1,0 +1,78 @@
+'use client'
+
+import { Camera } from 'lucide-react'
+import { useId, useState } from 'react'
+import { PICTURE_TYPES, sendPhoto } from '../../client/photos'
+import { Button, Notice, TextField } from '../look'
+import { useJob } from '../state/useJob'
+import { freshFinding } from './fresh'
+
+/** The quickest finding there is: a photo and a word. No house, no form. */
+export function PhotoAndWord() {
+  const { store, derived, view, choose } = useJob()
+  const id = useId()
+  const [word, setWord] = useState('')
+  const [file, setFile] = useState<File | null>(null)
+  const [busy, setBusy] = useState(false)
+  const [wrong, setWrong] = useState<string | null>(null)
+
+  async function add(): Promise<void> {
+    setWrong(null)
+    let photoIds: string[] = []
+    if (file) {
+      setBusy(true)
+      const sent = await sendPhoto(derived.job.id, file, { kind: 'none' })
+      setBusy(false)
+      if (!sent.ok) return setWrong(sent.words)
+      const said = store.create('photo', sent.photo)
+      if (said) return setWrong(said)
+      photoIds = [sent.photo.id]
+    }
+    const finding = freshFinding({ place: { kind: 'none' }, by: view.member.name, words: word.trim(), photoIds })
+    const said = store.create('finding', finding)
+    if (said) return setWrong(said)
+    setWord('')
+    setFile(null)
+    choose([finding.id])
+    return undefined
+  }
+
+  return (
+    <form
+      aria-label="Photo and word"
+      className="flex flex-col gap-2 border-b border-rule py-2"
+      onSubmit={(event) => {
+        event.preventDefault()
+        void add()
+      }}
+    >
+      <div className="flex items-end gap-2">
+        <label
+          htmlFor={id}
+          className="inline-flex min-h-9 cursor-pointer items-center gap-2 rounded-(--radius) border border-ink bg-tape px-3 font-head font-semibold pointer-coarse:min-h-11"
+        >
+          <Camera aria-hidden size={18} /> {file ? 'Photo taken' : 'Photo'}
+        </label>
+        <input
+          id={id}
+          type="file"
+          accept={PICTURE_TYPES}
+          aria-label="Photo of the finding"
+          className="sr-only"
+          onChange={(event) => setFile(event.target.files?.[0] ?? null)}
+        />
+        <div className="grow">
+          <TextField label="A word" value={word} onChange={setWord} placeholder="soft" />
+        </div>
+        <Button type="submit" disabled={busy || (word.trim() === '' && !file)}>
+          {busy ? 'Sending…' : 'Add'}
+        </Button>
+      </div>
+      {wrong ? (
+        <Notice tone="wrong" alert>
+          {wrong}
+        </Notice>
+      ) : null}
+    </form>
+  )
+}
