@@ -23,7 +23,11 @@ const common = {
 
 export default {
   projects: [
-    { ...common, displayName: 'core', testMatch: ['<rootDir>/src/**/*.test.ts', '<rootDir>/tests/structure/**/*.test.ts'] },
+    {
+      ...common,
+      displayName: 'core',
+      testMatch: ['<rootDir>/src/**/*.test.ts', '<rootDir>/tests/structure/**/*.test.ts'],
+    },
     { ...common, displayName: 'reference', testMatch: ['<rootDir>/tests/reference/**/*.test.ts'] },
     { ...common, displayName: 'database', testMatch: ['<rootDir>/tests/db/**/*.test.ts'] },
   ],

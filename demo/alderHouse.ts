@@ -8,9 +8,18 @@ import { AT, CREW, door, emptyJob, finding, looked, notLooked, side, window } fr
  */
 export function alderHouse(): JobDocument {
   const job = emptyJob('alder-house', 'Alder House')
-  const zones: ZoneId[] = ['field', 'openings', 'corners-and-trim', 'penetrations', 'attachments', 'base-and-grade']
+  const zones: ZoneId[] = [
+    'field',
+    'openings',
+    'corners-and-trim',
+    'penetrations',
+    'attachments',
+    'base-and-grade',
+  ]
   const touched = ['a', 'b', 'c', 'd'].flatMap((letter) =>
-    zones.map((zone) => looked(`${letter}-${zone}`, letter, zone, zone === 'field' ? 'seen-close' : 'touched')),
+    zones.map((zone) =>
+      looked(`${letter}-${zone}`, letter, zone, zone === 'field' ? 'seen-close' : 'touched'),
+    ),
   )
   return {
     ...job,
@@ -117,7 +126,7 @@ export function alderHouse(): JobDocument {
       }),
       finding({
         n: 4,
-        words: "Sill nose A5, 5' 2\", sealant split, probe 3/4 in 1-1/4",
+        words: 'Sill nose A5, 5\' 2", sealant split, probe 3/4 in 1-1/4',
         component: 'sill-nose',
         at: { side: 'a', ft: 34, up_in: 60, feature: 'window-a5' },
         length_in: 51,
@@ -180,7 +189,12 @@ export function alderHouse(): JobDocument {
         at: { side: 'c', ft: 10, up_in: 17, feature: 'deck-c7' },
         length_in: 18 * 12,
         grade: 3,
-        signs: ['no-metal-at-ledger', 'ledger-nails-only', 'ledger-gap-over-eighth', 'sheathing-soft-at-ledger'],
+        signs: [
+          'no-metal-at-ledger',
+          'ledger-nails-only',
+          'ledger-gap-over-eighth',
+          'sheathing-soft-at-ledger',
+        ],
         known: 'opened',
       }),
       finding({
@@ -222,7 +236,9 @@ export function alderHouse(): JobDocument {
         signs: ['bottom-covered-by-soil', 'soft-only-where-covered'],
       }),
     ],
-    area_works: [{ id: 'paint-d', removed: false, kind: 'paint-side', side_id: 'side-d', condition: 'typical' }],
+    area_works: [
+      { id: 'paint-d', removed: false, kind: 'paint-side', side_id: 'side-d', condition: 'typical' },
+    ],
     judgements: [
       {
         id: 'judgement-5',

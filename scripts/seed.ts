@@ -21,18 +21,27 @@ const env = readEnv()
 const appPool = makePool(env.DETRIMUS_APP_DATABASE_URL)
 const authPool = makePool(env.DETRIMUS_AUTH_DATABASE_URL)
 const auth = betterAuth(
-  authOptions({ pool: authPool, secret: env.DETRIMUS_SESSION_SECRET, baseUrl: env.DETRIMUS_BASE_URL, allowSignUp: true }),
+  authOptions({
+    pool: authPool,
+    secret: env.DETRIMUS_SESSION_SECRET,
+    baseUrl: env.DETRIMUS_BASE_URL,
+    allowSignUp: true,
+  }),
 )
 
 async function userId(person: { name: string; email: string }): Promise<string> {
-  const { rows } = await authPool.query<{ id: string }>('select id from "user" where email = $1', [person.email])
+  const { rows } = await authPool.query<{ id: string }>('select id from "user" where email = $1', [
+    person.email,
+  ])
   if (rows[0]) return rows[0].id
   const made = await auth.api.signUpEmail({ body: { ...person, password: DEMO_PASSWORD } })
   return made.user.id
 }
 
 async function companyId(firm: (typeof FIRMS)[number]): Promise<string> {
-  const found = await authPool.query<{ id: string }>('select id from organization where slug = $1', [firm.slug])
+  const found = await authPool.query<{ id: string }>('select id from organization where slug = $1', [
+    firm.slug,
+  ])
   if (found.rows[0]) return found.rows[0].id
   const made = await authPool.query<{ id: string }>(
     'insert into organization (name, slug, created_at) values ($1, $2, now()) returning id',
@@ -41,7 +50,13 @@ async function companyId(firm: (typeof FIRMS)[number]): Promise<string> {
   return made.rows[0]!.id
 }
 
-async function addPhoto(tx: Tx, job: JobDocument, finding: number, drawn: Buffer, caption: string): Promise<JobDocument> {
+async function addPhoto(
+  tx: Tx,
+  job: JobDocument,
+  finding: number,
+  drawn: Buffer,
+  caption: string,
+): Promise<JobDocument> {
   const stored = await storePicture(tx, drawn)
   const id = `photo-${finding}`
   return {

@@ -32,7 +32,8 @@ export async function dropAll({ migratorUrl }) {
   const client = new pg.Client({ connectionString: migratorUrl })
   await client.connect()
   try {
-    for (const schema of ['app', 'auth', 'migration']) await client.query(`drop schema if exists ${schema} cascade`)
+    for (const schema of ['app', 'auth', 'migration'])
+      await client.query(`drop schema if exists ${schema} cascade`)
   } finally {
     await client.end()
   }

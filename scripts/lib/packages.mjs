@@ -28,9 +28,11 @@ export async function needDebian(names) {
   if (missing.length === 0) return
   const command = `apt-get install -y --no-install-recommends ${missing.join(' ')}`
   const byHand = `Missing Debian packages. Run this, then start again:\n  sudo apt-get update && sudo ${command}`
-  if (!has('apt-get')) refuse(`Missing programs: ${missing.join(', ')}. This is no Debian system; install them your way.`)
+  if (!has('apt-get'))
+    refuse(`Missing programs: ${missing.join(', ')}. This is no Debian system; install them your way.`)
   const sudo = isRoot() ? [] : ['sudo', '-n']
-  if (!isRoot() && (!has('sudo') || (await run('sudo', ['-n', 'true'], { stdio: 'ignore' })) !== 0)) refuse(byHand)
+  if (!isRoot() && (!has('sudo') || (await run('sudo', ['-n', 'true'], { stdio: 'ignore' })) !== 0))
+    refuse(byHand)
   say(`Installing Debian packages: ${missing.join(', ')}`)
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }
   const call = (words) => run([...sudo, ...words][0], [...sudo, ...words].slice(1), { env })
@@ -42,9 +44,15 @@ export async function needDebian(names) {
 
 /** Installs the npm packages of the lock file, unless they are there already. */
 export async function needNpm() {
-  const lock = createHash('sha256').update(readFileSync(path.join(ROOT, 'package-lock.json'))).digest('hex')
+  const lock = createHash('sha256')
+    .update(readFileSync(path.join(ROOT, 'package-lock.json')))
+    .digest('hex')
   const stamp = path.join(ROOT, 'node_modules', '.detrimus-lock')
-  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === lock && statSync(path.join(ROOT, 'node_modules')).isDirectory()) {
+  if (
+    existsSync(stamp) &&
+    readFileSync(stamp, 'utf8') === lock &&
+    statSync(path.join(ROOT, 'node_modules')).isDirectory()
+  ) {
     return
   }
   say('Installing npm packages (about two minutes the first time)')

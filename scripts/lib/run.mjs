@@ -34,7 +34,9 @@ export function read(command, args, options = {}) {
   const result = spawnSync(command, args, { encoding: 'utf8', cwd: ROOT, ...options })
   if (result.error) throw result.error
   if (result.status !== 0) {
-    throw new Error(`${command} ${args.join(' ')} failed (${result.status}):\n${result.stdout}${result.stderr}`)
+    throw new Error(
+      `${command} ${args.join(' ')} failed (${result.status}):\n${result.stdout}${result.stderr}`,
+    )
   }
   return result.stdout
 }

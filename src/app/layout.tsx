@@ -7,7 +7,10 @@ import '@fontsource/barlow-semi-condensed/500.css'
 import '@fontsource/barlow-semi-condensed/600.css'
 import './globals.css'
 
-export const metadata: Metadata = { title: 'Detrimus', description: 'From the walk to a priced, accepted repair bid' }
+export const metadata: Metadata = {
+  title: 'Detrimus',
+  description: 'From the walk to a priced, accepted repair bid',
+}
 export const viewport: Viewport = { themeColor: '#E9EEEE' }
 
 export default function Layout({ children }: { children: ReactNode }) {

@@ -1,9 +1,15 @@
 /** A request the server refused, with its sentence; or none came through at all. */
 export type Failure =
-  | { readonly kind: 'refused'; readonly status: number; readonly detail: string; readonly changeId: string | null }
+  | {
+      readonly kind: 'refused'
+      readonly status: number
+      readonly detail: string
+      readonly changeId: string | null
+    }
   | { readonly kind: 'no-signal' }
 
-export type Answer<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly failure: Failure }
+export type Answer<T> =
+  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly failure: Failure }
 
 async function failureOf(response: Response): Promise<Failure> {
   const body: unknown = await response.json().catch(() => null)
@@ -11,7 +17,8 @@ async function failureOf(response: Response): Promise<Failure> {
   return {
     kind: 'refused',
     status: response.status,
-    detail: typeof told.detail === 'string' ? told.detail : `The server answered ${response.status}. Try again.`,
+    detail:
+      typeof told.detail === 'string' ? told.detail : `The server answered ${response.status}. Try again.`,
     changeId: typeof told.change_id === 'string' ? told.change_id : null,
   }
 }

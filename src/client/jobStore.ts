@@ -85,11 +85,17 @@ export class JobStore {
   }
 
   /** Opens a job from the server, with edits still waiting in this browser put back on top. */
-  static async open(jobId: string): Promise<{ ok: true; store: JobStore } | { ok: false; words: string; signedOut: boolean }> {
+  static async open(
+    jobId: string,
+  ): Promise<{ ok: true; store: JobStore } | { ok: false; words: string; signedOut: boolean }> {
     const answer = await call<Snapshot>(`/api/jobs/${jobId}`)
     if (!answer.ok) {
       const { failure } = answer
-      return { ok: false, words: failureWords(failure), signedOut: failure.kind === 'refused' && failure.status === 401 }
+      return {
+        ok: false,
+        words: failureWords(failure),
+        signedOut: failure.kind === 'refused' && failure.status === 401,
+      }
     }
     const store = new JobStore(jobId, answer.value)
     store.queue = await listWaiting(jobId).catch(() => [])
@@ -152,12 +158,18 @@ export class JobStore {
     const base = this.shown.stamps[stampKey({ kind, id })]?.revision ?? 0
     // Waiting edits of ours raise revisions only here; the server knows none of them yet.
     const known = this.server.stamps[stampKey({ kind, id })]?.revision ?? 0
-    return this.edit({ ...this.head(), op: 'set', entity: { kind, id }, base: Math.min(base, known), fields: changed })
+    return this.edit({
+      ...this.head(),
+      op: 'set',
+      entity: { kind, id },
+      base: Math.min(base, known),
+      fields: changed,
+    })
   }
 
   /** Writes a fact down, signed and dated. */
   addFact(fact: DistributiveOmit<Fact, 'id' | 'by' | 'at'>): string | null {
-    const signed = { ...fact, id: newId(), by: this.snapshot.member.name, at: now() } as Fact
+    const signed = { ...fact, id: newId(), by: this.snapshot.member.name, at: now() }
     return this.edit({ ...this.head(), op: 'fact', fact: signed })
   }
 

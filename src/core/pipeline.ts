@@ -32,7 +32,9 @@ function closingOf(job: JobDocument): Closing | null {
 function problemsOf(job: JobDocument, closed: Closing | null): string[] {
   const problems: string[] = []
   if (closed && closed.gap > CLOSES_WITHIN_64) {
-    problems.push(`The sides do not close: they miss the start by ${(closed.gap / 64).toFixed(1)} in. Check the lengths.`)
+    problems.push(
+      `The sides do not close: they miss the start by ${(closed.gap / 64).toFixed(1)} in. Check the lengths.`,
+    )
   }
   if (closed && Math.abs(closed.turn_error_deg) > 0.01) {
     problems.push(`The corners turn ${(360 + closed.turn_error_deg).toFixed(0)}°, not 360°. Check the turns.`)
@@ -49,7 +51,9 @@ function problemsOf(job: JobDocument, closed: Closing | null): string[] {
   for (const feature of job.features) {
     const side = job.sides.find((each) => each.id === feature.side_id)
     if (side && side.length !== null && feature.station + feature.width > side.length) {
-      problems.push(`${feature.kind} ${side.letter}${feature.number} reaches past the end of side ${side.letter}.`)
+      problems.push(
+        `${feature.kind} ${side.letter}${feature.number} reaches past the end of side ${side.letter}.`,
+      )
     }
   }
   return problems

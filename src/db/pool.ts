@@ -1,16 +1,15 @@
 import pg from 'pg'
 
 /** `date` parses to a local midnight, which is another day elsewhere: dates stay text. */
-const DATE_OID = 1082
-const types: pg.CustomTypesConfig = {
-  getTypeParser: ((oid: number, format?: 'text' | 'binary') =>
-    oid === DATE_OID
-      ? (value: string) => value
-      : pg.types.getTypeParser(oid, format as 'text')) as pg.CustomTypesConfig['getTypeParser'],
-}
+pg.types.setTypeParser(pg.types.builtins.DATE, (value) => value)
 
 export function makePool(connectionString: string): pg.Pool {
-  return new pg.Pool({ connectionString, max: 10, types, idleTimeoutMillis: 30_000, connectionTimeoutMillis: 10_000 })
+  return new pg.Pool({
+    connectionString,
+    max: 10,
+    idleTimeoutMillis: 30_000,
+    connectionTimeoutMillis: 10_000,
+  })
 }
 
 /**

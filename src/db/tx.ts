@@ -35,11 +35,12 @@ async function inTransaction<T>(
       const result = await work(client)
       const end = await client.query('commit')
       // After a swallowed query error PostgreSQL answers COMMIT with ROLLBACK and no error at all.
-      if (end.command !== 'COMMIT') throw new Error('The transaction was rolled back although nothing said so.')
+      if (end.command !== 'COMMIT')
+        throw new Error('The transaction was rolled back although nothing said so.')
       return result
     } catch (error) {
-      await client.query('rollback').catch((cause: Error) => {
-        broken = cause
+      await client.query('rollback').catch((cause: unknown) => {
+        broken = cause instanceof Error ? cause : new Error('rollback failed', { cause })
       })
       if (attempt < TRIES && RETRY.has(sqlState(error) ?? '')) continue
       throw error

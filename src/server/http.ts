@@ -44,7 +44,12 @@ export async function answer(work: () => Promise<Response>): Promise<Response> {
     if (error instanceof Refused) return problem(error.error)
     console.error(error)
     return Response.json(
-      { type: 'about:blank', title: 'Our fault', status: 500, detail: 'Something broke on our side. Nothing was changed; try again.' },
+      {
+        type: 'about:blank',
+        title: 'Our fault',
+        status: 500,
+        detail: 'Something broke on our side. Nothing was changed; try again.',
+      },
       { status: 500, headers: { 'content-type': 'application/problem+json' } },
     )
   }
@@ -80,7 +85,11 @@ export async function readBody(request: Request, limit: { bytes: number; words: 
 }
 
 /** A JSON body through its schema. */
-export async function readJson<T>(request: Request, schema: z.ZodType<T>, limit = { bytes: 2_000_000, words: '2 MB' }): Promise<T> {
+export async function readJson<T>(
+  request: Request,
+  schema: z.ZodType<T>,
+  limit = { bytes: 2_000_000, words: '2 MB' },
+): Promise<T> {
   const body = await readBody(request, limit)
   let data: unknown
   try {

@@ -70,7 +70,9 @@ export function problemWords(error: ServerError): string {
       return `There is no such ${error.what}.`
     case 'malformed': {
       const first = error.issues[0]
-      return first ? `The request is off at ${first.path || 'its body'}: ${first.message}` : 'The request is off.'
+      return first
+        ? `The request is off at ${first.path || 'its body'}: ${first.message}`
+        : 'The request is off.'
     }
     case 'too-large':
       return `That is too large. The limit is ${error.limit}.`
@@ -111,8 +113,12 @@ export function problemDetails(error: ServerError): Record<string, unknown> {
     status: statusOf(error),
     detail: problemWords(error),
     ...(error.kind === 'malformed' ? { issues: error.issues } : {}),
-    ...(error.kind === 'change-refused' || error.kind === 'change-id-reused' ? { change_id: error.changeId } : {}),
-    ...(error.kind === 'change-refused' && error.error.kind === 'invalid' ? { issues: error.error.issues } : {}),
+    ...(error.kind === 'change-refused' || error.kind === 'change-id-reused'
+      ? { change_id: error.changeId }
+      : {}),
+    ...(error.kind === 'change-refused' && error.error.kind === 'invalid'
+      ? { issues: error.error.issues }
+      : {}),
     ...(error.kind === 'not-ready' ? { reasons: error.reasons } : {}),
   }
 }

@@ -6,13 +6,16 @@
 import { expect, test } from '@jest/globals'
 import { rankCauses, type CauseId, type Evidence, type SignId } from '../../src/core/trace'
 
-const touched = (...signs: SignId[]): Evidence[] => signs.map((sign) => ({ sign, how: 'touched', present: true }))
+const touched = (...signs: SignId[]): Evidence[] =>
+  signs.map((sign) => ({ sign, how: 'touched', present: true }))
 const percent = (of: Parameters<typeof rankCauses>[0], cause: CauseId): number =>
   Math.round((rankCauses(of).find((each) => each.cause === cause)?.probability ?? 0) * 1000) / 10
 
 const FASCIA = ['deck-edge-soft-along-run', 'gutter-dry-behind-rot'] as const
 
-test.each<[string, Parameters<typeof rankCauses>[0]['component'], readonly SignId[], CauseId, number, string]>([
+test.each<
+  [string, Parameters<typeof rankCauses>[0]['component'], readonly SignId[], CauseId, number, string]
+>([
   ['1 fascia soft along the run, gutter dry', 'fascia', FASCIA, 'no-drip-edge', 89.3, 'likely'],
   [
     '1 and no metal under the first shingle',
@@ -33,7 +36,13 @@ test.each<[string, Parameters<typeof rankCauses>[0]['component'], readonly SignI
   [
     '3 every sill nose of the sunny side',
     'sill-nose',
-    ['decay-same-on-all-alike', 'age-past-usual-life', 'detail-right', 'uniform-across-sunny-face', 'primer-gone'],
+    [
+      'decay-same-on-all-alike',
+      'age-past-usual-life',
+      'detail-right',
+      'uniform-across-sunny-face',
+      'primer-gone',
+    ],
     'ordinary-exposure',
     77.4,
     'likely',
@@ -65,6 +74,9 @@ test('case 3 leaves paint overdue at 17 percent and draws no source', () => {
 })
 
 test('only what was opened is shown', () => {
-  const opened: Evidence[] = [{ sign: 'no-metal-under-first-shingle', how: 'opened', present: true }, ...touched(...FASCIA)]
+  const opened: Evidence[] = [
+    { sign: 'no-metal-under-first-shingle', how: 'opened', present: true },
+    ...touched(...FASCIA),
+  ]
   expect(rankCauses({ component: 'fascia', evidence: opened, overrides: [] })[0]?.certainty).toBe('shown')
 })

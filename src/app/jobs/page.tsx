@@ -30,26 +30,45 @@ export default async function JobsPage() {
         <div>
           <h1 className="border-b border-ink pb-1 text-[22px]">Jobs</h1>
           {jobs.length === 0 ? (
-            <p className="py-4 text-quiet">No job yet. Begin with a photo and a word above: the job makes itself.</p>
+            <p className="py-4 text-quiet">
+              No job yet. Begin with a photo and a word above: the job makes itself.
+            </p>
           ) : null}
           <ul>
             {jobs.map((job) => (
               <li key={job.id} className="border-b border-rule">
-                <Link href={`/jobs/${job.id}/walk`} className="flex min-h-14 items-center gap-4 px-1 py-2 hover:bg-paper">
+                <Link
+                  href={`/jobs/${job.id}/walk`}
+                  className="flex min-h-14 items-center gap-4 px-1 py-2 hover:bg-paper"
+                >
                   {job.photo ? (
                     // eslint-disable-next-line @next/next/no-img-element -- already a thumbnail of ours
-                    <img src={`/api/photos/${job.photo}?size=thumbnail`} alt="" className="h-11 w-14 border border-ink object-cover" />
+                    <img
+                      src={`/api/photos/${job.photo}?size=thumbnail`}
+                      alt=""
+                      className="h-11 w-14 border border-ink object-cover"
+                    />
                   ) : (
                     <span aria-hidden className="h-11 w-14 border border-rule" />
                   )}
                   <span className="min-w-0 grow">
-                    <span className="block font-head text-[18px] font-semibold">{job.title || 'Untitled job'}</span>
-                    <span className="block truncate text-[14px] text-quiet">{job.address || 'no address yet'}</span>
+                    <span className="block font-head text-[18px] font-semibold">
+                      {job.title || 'Untitled job'}
+                    </span>
+                    <span className="block truncate text-[14px] text-quiet">
+                      {job.address || 'no address yet'}
+                    </span>
                   </span>
                   <span className="text-right font-head text-[15px]">
                     {job.findings} finding{job.findings === 1 ? '' : 's'}
-                    <span className={`block text-[14px] ${job.accepted ? 'font-semibold text-moss' : 'text-quiet'}`}>
-                      {job.accepted ? 'accepted' : job.sent > 0 ? `${job.sent} bid${job.sent === 1 ? '' : 's'} sent` : 'no bid yet'}
+                    <span
+                      className={`block text-[14px] ${job.accepted ? 'font-semibold text-moss' : 'text-quiet'}`}
+                    >
+                      {job.accepted
+                        ? 'accepted'
+                        : job.sent > 0
+                          ? `${job.sent} bid${job.sent === 1 ? '' : 's'} sent`
+                          : 'no bid yet'}
                     </span>
                   </span>
                 </Link>

@@ -1,13 +1,7 @@
 import { whereOf, type Caution, type Cautions } from '../caution'
 import type { Coverage } from '../coverage'
 import { drawStrip, findingNumber } from '../house'
-import {
-  COMPONENTS,
-  GRADE_NAMES,
-  gradeOf,
-  type Finding,
-  type JobDocument,
-} from '../job'
+import { COMPONENTS, GRADE_NAMES, gradeOf, type Finding, type JobDocument } from '../job'
 import { formatLength, type Cents } from '../measure'
 import type { Price } from '../price'
 import { METHOD_KNOWLEDGE, WARRANTY_WORDS, type AreaItem, type RepairItem, type Scope } from '../scope'
@@ -57,11 +51,15 @@ function causeWords(finding: Finding, trace: Trace): string | null {
 }
 
 function numbersOf(ids: readonly string[], job: JobDocument): string[] {
-  return job.findings.filter((finding) => ids.includes(finding.id)).map((finding) => findingNumber(finding, job))
+  return job.findings
+    .filter((finding) => ids.includes(finding.id))
+    .map((finding) => findingNumber(finding, job))
 }
 
 function lifeWords([low, high]: readonly [number, number]): string {
-  return high === 0 ? '' : `expected to last ${low} to ${high} years before the same work is due (our judgement)`
+  return high === 0
+    ? ''
+    : `expected to last ${low} to ${high} years before the same work is due (our judgement)`
 }
 
 function quantityOf(item: RepairItem): string {
@@ -116,7 +114,9 @@ function sourcePairs(stages: Stages, job: JobDocument): BidModel['source_pairs']
     .filter((source) => source.letter !== null)
     .map((source) => {
       const { name, fix } = causeOf(source.cause)
-      const fixed = stages.scope.items.some((item) => source.letter !== null && item.fixes.includes(source.letter))
+      const fixed = stages.scope.items.some(
+        (item) => source.letter !== null && item.fixes.includes(source.letter),
+      )
       return {
         source: `${name}, ${source.seat_words}`,
         fix: fix?.words ?? 'none needed',
@@ -145,7 +145,9 @@ function clausesOf(job: JobDocument, stages: Stages, preparedOn: string): BidMod
         .filter(Boolean)
         .join(' '),
     },
-    front.scope_line ? { number: 3, heading: 'Where the work starts and stops', text: front.scope_line } : null,
+    front.scope_line
+      ? { number: 3, heading: 'Where the work starts and stops', text: front.scope_line }
+      : null,
     { number: 4, heading: 'How it was looked at, and what was not', text: stages.coverage.paragraph },
     sourcePairs(stages, job).length > 0
       ? {
@@ -239,7 +241,8 @@ export function beforeSending(stages: Stages): string[] {
   const missing: string[] = []
   if (scope.items.length + scope.areas.length === 0) missing.push('Choose at least one repair in Scope.')
   if (price.kind === 'withheld') missing.push('Prices are not for your role; ask the office to send.')
-  if (price.kind === 'no-room') missing.push('Overhead and profit leave nothing for the work: lower one of them.')
+  if (price.kind === 'no-room')
+    missing.push('Overhead and profit leave nothing for the work: lower one of them.')
   if (price.kind === 'priced' && price.missing.length > 0) {
     missing.push(`No rate for ${price.missing.join(', ')}: add it to the rates, or type a price on the item.`)
   }

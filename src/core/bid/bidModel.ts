@@ -54,7 +54,9 @@ export const BidModel = z.strictObject({
   tax_cents: CentsValue,
   tax_words: z.string(),
   total_cents: CentsValue,
-  source_pairs: z.array(z.strictObject({ source: z.string(), fix: z.string(), findings: z.string(), fixed: z.boolean() })),
+  source_pairs: z.array(
+    z.strictObject({ source: z.string(), fix: z.string(), findings: z.string(), fixed: z.boolean() }),
+  ),
   clauses: z.array(z.strictObject({ number: z.int(), heading: z.string(), text: z.string() })),
   not_looked: z.string(),
   local_code: z.string(),

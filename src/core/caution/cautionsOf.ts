@@ -6,7 +6,8 @@ import { isLeadPresumed } from './leadRule'
 export type Caution = {
   /** Stable: the trigger and what it hangs on. An acknowledgement names it. */
   readonly id: string
-  readonly kind: 'keep-off' | 'gas' | 'open-wall' | 'engineer' | 'wiring' | 'pest' | 'lead' | 'no-pressure-wash' | 'other'
+  readonly kind:
+    'keep-off' | 'gas' | 'open-wall' | 'engineer' | 'wiring' | 'pest' | 'lead' | 'no-pressure-wash' | 'other'
   /** Smaller is worse. */
   readonly rank: number
   readonly what: string
@@ -146,8 +147,16 @@ function fromFindings(job: JobDocument): Draft[] {
 }
 
 const HAZARD = {
-  'keep-off': { kind: 'keep-off', canHappen: 'it can come down under people without warning', who: 'everyone on the place' },
-  'open-wall': { kind: 'open-wall', canHappen: 'weather and animals get in; a bearing stud may stand bare', who: 'us' },
+  'keep-off': {
+    kind: 'keep-off',
+    canHappen: 'it can come down under people without warning',
+    who: 'everyone on the place',
+  },
+  'open-wall': {
+    kind: 'open-wall',
+    canHappen: 'weather and animals get in; a bearing stud may stand bare',
+    who: 'us',
+  },
   wiring: { kind: 'wiring', canHappen: 'shock or fire', who: 'licensed electrician' },
   'gas-smell': { kind: 'gas', canHappen: 'explosion', who: 'gas utility, from outside' },
   'wall-bowed': { kind: 'engineer', canHappen: 'the wall can fail inwards', who: 'licensed engineer' },
@@ -160,7 +169,8 @@ function fromFacts(job: JobDocument): Draft[] {
   return factsOf(job, 'hazard').map((hazard): Draft => {
     const { kind, canHappen, who } = HAZARD[hazard.hazard]
     const about = hazard.about
-    const finding = about.kind === 'finding' ? job.findings.find((each) => each.id === about.finding_id) : undefined
+    const finding =
+      about.kind === 'finding' ? job.findings.find((each) => each.id === about.finding_id) : undefined
     const side =
       about.kind === 'zone'
         ? job.sides.find((each) => each.id === about.side_id)
@@ -185,7 +195,10 @@ function fromFacts(job: JobDocument): Draft[] {
 
 /** Components whose repair breaks a painted surface. */
 function disturbsPaint(component: Finding['component']): boolean {
-  return component !== null && !['joist', 'subfloor', 'girder', 'mudsill', 'deck-joist', 'deck-post'].includes(component)
+  return (
+    component !== null &&
+    !['joist', 'subfloor', 'girder', 'mudsill', 'deck-joist', 'deck-post'].includes(component)
+  )
 }
 
 function fromWork(job: JobDocument): Draft[] {
@@ -198,10 +211,13 @@ function fromWork(job: JobDocument): Draft[] {
       id: 'lead:house',
       kind: 'lead',
       rank: RANK.lead,
-      what: known ? 'built before 1978: paint taken for lead paint' : 'year not known: paint taken for lead paint',
+      what: known
+        ? 'built before 1978: paint taken for lead paint'
+        : 'year not known: paint taken for lead paint',
       where: 'painted parts we disturb',
       canHappen: 'lead dust harms children and crew',
-      doNow: 'Lead-safe work: containment before washing or cutting, pamphlet given, records kept; or a test first.',
+      doNow:
+        'Lead-safe work: containment before washing or cutting, pamphlet given, records kept; or a test first.',
       who: 'certified firm',
       finding_ids: painted.map((finding) => finding.id),
       gates: 'task',

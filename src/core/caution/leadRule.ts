@@ -6,12 +6,20 @@ import type { House } from '../job'
  * Source: 40 CFR 745.82 and 745.83 (housing built before 1978; minor repair at most 6 ft² a room inside or 20 ft² outside,
  * never for window replacement, demolition or a prohibited practice), from memory. State rules may be stricter; local code governs.
  */
-export const LEAD_RULE = { built_before: 1978, inside_ft2_per_room: 6, outside_ft2: 20, source: '40 CFR 745.82, .83' } as const
+export const LEAD_RULE = {
+  built_before: 1978,
+  inside_ft2_per_room: 6,
+  outside_ft2: 20,
+  source: '40 CFR 745.82, .83',
+} as const
 
 export type LeadVerdict =
   | { readonly kind: 'not-old' }
   | { readonly kind: 'old-but-minor' }
-  | { readonly kind: 'applies'; readonly because: 'area-outside' | 'area-inside' | 'window-replaced' | 'prohibited-method' }
+  | {
+      readonly kind: 'applies'
+      readonly because: 'area-outside' | 'area-inside' | 'window-replaced' | 'prohibited-method'
+    }
 
 /** Whether paint must be taken for lead paint: built before 1978, or year unknown. Unknown counts as old. */
 export function isLeadPresumed(year: House['year_built'] | null): boolean {

@@ -69,11 +69,15 @@ function write(zones: readonly ZoneCoverage[], job: JobDocument, holds: Coverage
   }
   const missed = zones.filter((each) => each.state.kind === 'not-looked')
   if (missed.length > 0) {
-    const reasons = [...new Set(missed.map((each) => (each.state.kind === 'not-looked' ? each.state.reason : 'covered')))]
+    const reasons = [
+      ...new Set(missed.map((each) => (each.state.kind === 'not-looked' ? each.state.reason : 'covered'))),
+    ]
     lines.push(
       `Not looked at: ${reasons
         .map((reason) => {
-          const these = missed.filter((each) => each.state.kind === 'not-looked' && each.state.reason === reason)
+          const these = missed.filter(
+            (each) => each.state.kind === 'not-looked' && each.state.reason === reason,
+          )
           return `${listed(these, job)}: ${NOT_LOOKED_WORDS[reason]}`
         })
         .join('. ')}.`,

@@ -43,14 +43,18 @@ export function cutJob(job: JobDocument, takeoff: Takeoff): CutPlan {
     for (const piece of item.pieces) {
       const key = sectionKey(piece)
       const group = gathered.get(key) ?? { pieces: [], section: piece.section, material: piece.material }
-      for (let i = 0; i < piece.count; i += 1) group.pieces.push({ length: piece.length, owner: item.item_id })
+      for (let i = 0; i < piece.count; i += 1)
+        group.pieces.push({ length: piece.length, owner: item.item_id })
       gathered.set(key, group)
     }
   }
   const yard = job.settings.stock_lengths_ft
   const sections = [...gathered].map(([key, { pieces, section, material }]): SectionPlan => {
     const lengths = yard[key] ?? yard[section] ?? ANY_STOCK_FT
-    const { boards, tooLong } = packBoards(pieces, lengths.map((ft) => feet(ft)))
+    const { boards, tooLong } = packBoards(
+      pieces,
+      lengths.map((ft) => feet(ft)),
+    )
     return {
       section: key,
       name: `${section === 'lap' ? 'Lap siding' : section} ${MATERIALS[material]}`,

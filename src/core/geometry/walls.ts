@@ -96,7 +96,9 @@ export function findingBox(finding: Finding, job: JobDocument): WallBox | null {
 export function drawnLength(side: Side, job: JobDocument): Length {
   if (side.length !== null) return side.length
   const marks = [
-    ...job.features.filter((each) => each.side_id === side.id).map((each) => featureBox(each, job.house).right),
+    ...job.features
+      .filter((each) => each.side_id === side.id)
+      .map((each) => featureBox(each, job.house).right),
     ...job.findings.flatMap((each) => {
       const box = findingBox(each, job)
       return box?.side_id === side.id ? [box.right] : []

@@ -1,5 +1,5 @@
 import { COMPONENTS, GRADE_NAMES, gradeOf, type Finding, type JobDocument } from '../job'
-import { formatLength, type Length } from '../measure'
+import { formatLength } from '../measure'
 import { box, hatch, type Mark, type Point, type Shape } from './drawing'
 import { findingBox } from '../geometry'
 
@@ -15,9 +15,7 @@ function awl(at: Point, grade: number | null, text: string, px: number, chosen: 
   const foot = at[1] + AWL.tip * px
   const top = foot + AWL.body * px
   const body = box(at[0] - half, foot, at[0] + half, top)
-  const shapes: Shape[] = [
-    { kind: 'polygon', ink: grade === null ? 'awl-untouched' : 'awl', points: body },
-  ]
+  const shapes: Shape[] = [{ kind: 'polygon', ink: grade === null ? 'awl-untouched' : 'awl', points: body }]
   if (grade !== null) {
     shapes.push({
       kind: 'polygon',
@@ -72,7 +70,7 @@ export function drawFindings(
     const left = x + at.left
     const right = Math.max(x + at.right, left + 4 * view.px)
     const tip: Point = [(left + right) / 2, (at.bottom + at.top) / 2]
-    return [{ finding, left, right, bottom: at.bottom as number, top: at.top as number, tip }]
+    return [{ finding, left, right, bottom: at.bottom, top: at.top, tip }]
   })
   placed.sort((a, b) => a.tip[0] - b.tip[0])
   const groups: (typeof placed)[] = []
@@ -97,9 +95,11 @@ export function drawFindings(
         { kind: 'strokes', ink: 'damage', lines: [[...outline, outline[0]!]] },
       ]
     })
-    const numbers = group.map((each) => findingNumber(each.finding, job)).sort((a, b) => Number(a) - Number(b))
+    const numbers = group
+      .map((each) => findingNumber(each.finding, job))
+      .sort((a, b) => Number(a) - Number(b))
     const chosen = group.some((each) => view.chosen.includes(each.finding.id))
-    const text = numbers.length > 2 ? `${numbers[0]} +${numbers.length - 1}` : numbers.join(' ')
+    const text = numbers.length > 3 ? `${numbers[0]} +${numbers.length - 1}` : numbers.join('·')
     return {
       kind: 'mark',
       of: 'finding',
@@ -110,7 +110,7 @@ export function drawFindings(
         left: Math.min(...group.map((each) => each.left), worst.tip[0] - 12 * view.px),
         right: Math.max(...group.map((each) => each.right), worst.tip[0] + 28 * view.px),
         bottom: Math.min(...group.map((each) => each.bottom)),
-        top: Math.max(...group.map((each) => each.top), worst.tip[1] + 26 * view.px) as Length,
+        top: Math.max(...group.map((each) => each.top), worst.tip[1] + 26 * view.px),
       },
     }
   })

@@ -42,7 +42,12 @@ function courses(side: Side, job: JobDocument, x: number): Point[][] {
   return lines
 }
 
-function roofOf(side: Side, neighbours: { before: Side | null; after: Side | null }, job: JobDocument, x: number): Shape[] {
+function roofOf(
+  side: Side,
+  neighbours: { before: Side | null; after: Side | null },
+  job: JobDocument,
+  x: number,
+): Shape[] {
   const length = drawnLength(side, job)
   const top = wallTop(side, job.house)
   const over = side.overhang
@@ -79,7 +84,12 @@ function roofOf(side: Side, neighbours: { before: Side | null; after: Side | nul
 }
 
 /** The wall of a side with its foundation, courses, corner boards and roof. */
-export function drawWall(side: Side, neighbours: { before: Side | null; after: Side | null }, job: JobDocument, x: number): Shape[] {
+export function drawWall(
+  side: Side,
+  neighbours: { before: Side | null; after: Side | null },
+  job: JobDocument,
+  x: number,
+): Shape[] {
   const length = drawnLength(side, job)
   const foot = foundationTop(job.house)
   const top = wallTop(side, job.house)

@@ -27,7 +27,14 @@ export function stripSpans(job: JobDocument, only: readonly string[] | null = nu
     .filter((side) => only === null || only.includes(side.id))
     .map((side): SideSpan => {
       const length = drawnLength(side, job)
-      const span = { id: side.id, letter: side.letter, facing: side.facing, x, length, open: side.length === null }
+      const span = {
+        id: side.id,
+        letter: side.letter,
+        facing: side.facing,
+        x,
+        length,
+        open: side.length === null,
+      }
       x += length + GAP
       return span
     })
@@ -153,16 +160,17 @@ export function drawStrip(job: JobDocument, view: StripView): Drawing {
   })
   const last = spans.at(-1)
   const roofs = sides.map((side) => {
-    const peak = side.roof_edge === 'gable' ? gableRise(side, job) : feet(9) * Math.min(1, side.pitch_in_12 / 6)
+    const peak =
+      side.roof_edge === 'gable' ? gableRise(side, job) : feet(9) * Math.min(1, side.pitch_in_12 / 6)
     return wallTop(side, job.house) + (side.roof_edge === 'none' ? 0 : peak)
   })
   const drawn = walls
     .flatMap((wall) => wall.shapes)
     .flatMap((shape) => (shape.kind === 'polygon' ? shape.points.map((point) => point[1]) : []))
   return {
-    left: -GAP,
+    left: 0 - GAP,
     right: (last ? last.x + last.length : feet(40)) + GAP,
-    bottom: -feet(0.5),
+    bottom: 0 - feet(0.5),
     top: Math.max(feet(12), ...roofs, ...drawn) + feet(2),
     items: [
       ...walls,
@@ -179,7 +187,10 @@ export function drawStrip(job: JobDocument, view: StripView): Drawing {
 export const TAPE_PX = 24
 
 /** The tape under the strip: stations of each side from its left end, feet marked, names at the right. */
-export function drawTape(spans: readonly SideSpan[], of: { left: number; right: number; px: number }): Shape[] {
+export function drawTape(
+  spans: readonly SideSpan[],
+  of: { left: number; right: number; px: number },
+): Shape[] {
   const { px } = of
   const high = TAPE_PX * px
   const ticks: Point[][] = []
@@ -200,7 +211,14 @@ export function drawTape(spans: readonly SideSpan[], of: { left: number; right: 
       // The name of the side stands at its right end; stations there give way to it.
       const room = (span.x + span.length - x) / px
       if (big && room > 92) {
-        labels.push({ kind: 'label', ink: 'tape-text', at: [x + 4 * px, 5 * px], text: `${foot}'`, size_px: 11, anchor: 'start' })
+        labels.push({
+          kind: 'label',
+          ink: 'tape-text',
+          at: [x + 4 * px, 5 * px],
+          text: `${foot}'`,
+          size_px: 11,
+          anchor: 'start',
+        })
       }
     }
     const length = span.open ? '?' : formatLength(span.length as Length)
@@ -220,4 +238,3 @@ export function drawTape(spans: readonly SideSpan[], of: { left: number; right: 
     ...labels,
   ]
 }
-

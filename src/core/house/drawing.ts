@@ -55,7 +55,12 @@ export type Mark = {
   readonly name: string
   readonly shapes: readonly Shape[]
   /** Area to point at. */
-  readonly box: { readonly left: number; readonly right: number; readonly bottom: number; readonly top: number }
+  readonly box: {
+    readonly left: number
+    readonly right: number
+    readonly bottom: number
+    readonly top: number
+  }
 }
 
 export type SideSpan = {

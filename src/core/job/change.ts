@@ -19,14 +19,21 @@ const EntityRef = z.strictObject({ kind: z.enum(ENTITY_KIND_NAMES), id: Id })
 
 /** One edit of a job. The only way anything in a job changes. */
 export const Change = z.discriminatedUnion('op', [
-  z.strictObject({ ...signed, op: z.literal('create'), entity: EntityRef, body: z.record(z.string(), z.unknown()) }),
+  z.strictObject({
+    ...signed,
+    op: z.literal('create'),
+    entity: EntityRef,
+    body: z.record(z.string(), z.unknown()),
+  }),
   z.strictObject({
     ...signed,
     op: z.literal('set'),
     entity: EntityRef,
     /** Revision of the entity that the editor saw. */
     base: z.int().min(0),
-    fields: z.record(z.string(), z.unknown()).refine((fields) => Object.keys(fields).length > 0, 'no field to set'),
+    fields: z
+      .record(z.string(), z.unknown())
+      .refine((fields) => Object.keys(fields).length > 0, 'no field to set'),
   }),
   z.strictObject({ ...signed, op: z.literal('fact'), fact: Fact }),
 ])
@@ -53,7 +60,12 @@ export type ChangeError =
   | { readonly kind: 'fixed-field'; readonly field: string }
   | { readonly kind: 'invalid'; readonly issues: readonly { path: string; message: string }[] }
   | { readonly kind: 'unknown-id'; readonly at: string; readonly id: string }
-  | { readonly kind: 'outside-side'; readonly letter: string; readonly station: string; readonly length: string }
+  | {
+      readonly kind: 'outside-side'
+      readonly letter: string
+      readonly station: string
+      readonly length: string
+    }
   | { readonly kind: 'fact-already-there'; readonly id: string }
   | { readonly kind: 'reason-needed' }
 
@@ -80,7 +92,10 @@ export function stampKey(entity: { kind: EntityKind; id: string }): string {
 }
 
 /** The entity of that kind and id, removed or not, or null. */
-export function findEntity(job: JobDocument, entity: { kind: EntityKind; id: string }): { id: string } | null {
+export function findEntity(
+  job: JobDocument,
+  entity: { kind: EntityKind; id: string },
+): { id: string } | null {
   const { key, many } = ENTITY_KINDS[entity.kind]
   const held = job[key] as unknown
   if (many) return (held as { id: string }[]).find((each) => each.id === entity.id) ?? null
@@ -95,11 +110,7 @@ function withEntity(job: JobDocument, kind: EntityKind, body: { id: string }): J
   return { ...job, [key]: index < 0 ? [...list, body] : list.with(index, body) }
 }
 
-function checkBody(
-  job: JobDocument,
-  kind: EntityKind,
-  body: unknown,
-): Result<{ id: string }, ChangeError> {
+function checkBody(job: JobDocument, kind: EntityKind, body: unknown): Result<{ id: string }, ChangeError> {
   const parsed = ENTITY_KINDS[kind].schema.safeParse(body)
   if (!parsed.success) return err({ kind: 'invalid', issues: issuesOf(parsed.error) })
   const unknown = unknownNames(job, namesIn(kind, parsed.data))[0]
@@ -194,7 +205,8 @@ function set(state: JobState, change: Extract<Change, { op: 'set' }>): Result<Ap
 
 function addFact(state: JobState, change: Extract<Change, { op: 'fact' }>): Result<Applied, ChangeError> {
   const { fact } = change
-  if (state.job.facts.some((each) => each.id === fact.id)) return err({ kind: 'fact-already-there', id: fact.id })
+  if (state.job.facts.some((each) => each.id === fact.id))
+    return err({ kind: 'fact-already-there', id: fact.id })
   const unknown = unknownNames(state.job, namesInFact(fact))[0]
   if (unknown) return err({ kind: 'unknown-id', ...unknown })
   if (fact.kind === 'retraction' && fact.reason.trim() === '') {

@@ -55,7 +55,10 @@ export function computedGrade(observations: Finding['observations']): ComputedGr
   if (observations.surface !== null) {
     rows.push({ grade: SURFACE[observations.surface], decided: 'surface' })
   }
-  return rows.reduce<ComputedGrade | null>((worst, row) => (worst && worst.grade >= row.grade ? worst : row), null)
+  return rows.reduce<ComputedGrade | null>(
+    (worst, row) => (worst && worst.grade >= row.grade ? worst : row),
+    null,
+  )
 }
 
 /** The grade that counts: the stated one, else the computed one, else null for not touched. */

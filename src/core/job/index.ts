@@ -1,5 +1,12 @@
 export * from './values'
-export { COMPONENTS, COMPONENT_IDS, MATERIALS, isStructural, type ComponentId, type MaterialId } from './components'
+export {
+  COMPONENTS,
+  COMPONENT_IDS,
+  MATERIALS,
+  isStructural,
+  type ComponentId,
+  type MaterialId,
+} from './components'
 export { METHODS, PersonRole, type MethodId } from './entities'
 export { Rates, Settings } from './settings'
 export { Fact, KEEP_OFF_SIGNS, ZONES, ZONE_IDS, type FactKind, type ZoneId } from './facts'

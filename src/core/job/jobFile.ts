@@ -8,7 +8,10 @@ export type JobFileError =
   | { readonly kind: 'not-a-job-file' }
   | { readonly kind: 'newer-version'; readonly version: number; readonly known: number }
   | { readonly kind: 'older-version'; readonly version: number; readonly known: number }
-  | { readonly kind: 'invalid'; readonly issues: readonly { readonly path: string; readonly message: string }[] }
+  | {
+      readonly kind: 'invalid'
+      readonly issues: readonly { readonly path: string; readonly message: string }[]
+    }
   | { readonly kind: 'unknown-ids'; readonly references: readonly BrokenReference[] }
   | { readonly kind: 'repeated-id'; readonly id: string }
 

@@ -5,7 +5,8 @@ import type { Fact, FactKind } from './facts'
 export function liveFacts(job: JobDocument): Exclude<Fact, { kind: 'retraction' }>[] {
   const taken = new Set(job.facts.flatMap((fact) => (fact.kind === 'retraction' ? [fact.fact_id] : [])))
   return job.facts.filter(
-    (fact): fact is Exclude<Fact, { kind: 'retraction' }> => fact.kind !== 'retraction' && !taken.has(fact.id),
+    (fact): fact is Exclude<Fact, { kind: 'retraction' }> =>
+      fact.kind !== 'retraction' && !taken.has(fact.id),
   )
 }
 
@@ -19,7 +20,8 @@ export function factsOf<K extends Exclude<FactKind, 'retraction'>>(
 
 /** The job without what was removed: what every stage computes from. Sides come in walking order. */
 export function live(job: JobDocument): JobDocument {
-  const keep = <T extends { removed: boolean }>(list: readonly T[]): T[] => list.filter((each) => !each.removed)
+  const keep = <T extends { removed: boolean }>(list: readonly T[]): T[] =>
+    list.filter((each) => !each.removed)
   const sides = keep(job.sides).sort((a, b) => a.order - b.order)
   const sideIds = new Set(sides.map((side) => side.id))
   const features = keep(job.features).filter((feature) => sideIds.has(feature.side_id))

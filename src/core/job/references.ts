@@ -40,7 +40,7 @@ function placeNames(at: string, place: PlaceValue | null): Named[] {
 }
 
 /** Every id that one entity names, with where it names it. */
-export function namesIn<K extends EntityKind>(kind: K, entity: unknown): Named[] {
+export function namesIn(kind: EntityKind, entity: unknown): Named[] {
   const list = (at: string, ids: readonly string[], of: EntityKind): Named[] =>
     ids.map((id, index) => ({ at: `${at}.${index}`, id, kind: of }))
   switch (kind) {

@@ -13,7 +13,10 @@ export const Settings = z.strictObject({
   firm_place: ShortWords,
   licence_line: ShortWords,
   /** How far head flashing runs past the casing, each end. A firm default, never its own proof. */
-  head_flashing_past_casing: z.int().min(0).max(64 * 12),
+  head_flashing_past_casing: z
+    .int()
+    .min(0)
+    .max(64 * 12),
   /** Practice disagrees on decayed wood; the firm says which school it follows. */
   decayed_wood_school: z.enum(['cut-out-only', 'epoxy-where-dry']),
   /** Task hours over paid hours: the rest is travel, loading, talking. */

@@ -38,7 +38,11 @@ function sectionRates(): Record<string, Cents> {
 }
 
 /** What a new firm starts from, without money. Every value is a firm setting. */
-export function startingSettings(firm: { name: string; place: string; licence: string }): EntityOf['settings'] {
+export function startingSettings(firm: {
+  name: string
+  place: string
+  licence: string
+}): EntityOf['settings'] {
   return {
     id: 'settings',
     removed: false,
@@ -72,7 +76,8 @@ export function startingSettings(firm: { name: string; place: string; licence: s
       warranty:
         'Workmanship by item as listed. Claims: a photograph and a call within 30 days of seeing it. Not for what was never opened.',
       validity_days: 30,
-      required_notices: 'Lien and cancellation notices of your state are attached where the law asks for them.',
+      required_notices:
+        'Lien and cancellation notices of your state are attached where the law asks for them.',
     },
   }
 }

@@ -29,7 +29,15 @@ export const Day = z.string().regex(/^\d{4}-\d\d-\d\d$/, 'a day, year first')
 export const Sha256 = z.string().regex(/^[0-9a-f]{64}$/, 'a sha-256, 64 hex digits')
 
 /** How something is known, strongest first (field standard: a thing opened outweighs a thing told). */
-export const HOW_KNOWN = ['opened', 'touched', 'instrument', 'seen-close', 'from-ground', 'read', 'told'] as const
+export const HOW_KNOWN = [
+  'opened',
+  'touched',
+  'instrument',
+  'seen-close',
+  'from-ground',
+  'read',
+  'told',
+] as const
 export const HowKnown = z.enum(HOW_KNOWN)
 export type HowKnown = z.infer<typeof HowKnown>
 

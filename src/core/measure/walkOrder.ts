@@ -24,7 +24,10 @@ const TURN = /^([lr])(\d+(?:\.\d+)?)?$/i
  * parseWalk('42 L 30 L 42 L 30').value.map((leg) => leg.turn_deg) // => [90, 90, 90, 90]
  */
 export function parseWalk(text: string): Result<readonly Leg[], WalkError> {
-  const words = text.trim().split(/[\s,]+/).filter(Boolean)
+  const words = text
+    .trim()
+    .split(/[\s,]+/)
+    .filter(Boolean)
   // Feet and inches may come apart at the blank: `18' 6"` is one length.
   const joined: string[] = []
   for (const word of words) {

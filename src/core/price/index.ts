@@ -1,9 +1,2 @@
 export { priceJob, type JobPrice, type Price, type PriceLine } from './priceJob'
-export {
-  marginOf,
-  markupOf,
-  overheadOnCost,
-  overheadOnSales,
-  sellPrice,
-  type SellError,
-} from './sellPrice'
+export { marginOf, markupOf, overheadOnCost, overheadOnSales, sellPrice, type SellError } from './sellPrice'

@@ -59,7 +59,12 @@ function taskFigure(task: TaskHours): Figure {
   }
 }
 
-function labourFigure(label: string, tasks: readonly TaskHours[], productive: ReturnType<typeof productiveShare>, money: Money): Figure {
+function labourFigure(
+  label: string,
+  tasks: readonly TaskHours[],
+  productive: ReturnType<typeof productiveShare>,
+  money: Money,
+): Figure {
   const hours = tasks.reduce((sum, each) => sum + each.hours, 0)
   const rate = money.rates.burdened_rate_cents / 100
   return {
@@ -132,12 +137,22 @@ type Costed = { readonly item: ItemTakeoff; readonly direct: Figure; readonly ma
 
 function costItem(
   item: ItemTakeoff,
-  context: { job: JobDocument; money: Money; takeoff: Takeoff; cut: CutPlan; missing: Set<string>; shared: Figure },
+  context: {
+    job: JobDocument
+    money: Money
+    takeoff: Takeoff
+    cut: CutPlan
+    missing: Set<string>
+    shared: Figure
+  },
 ): Costed {
   const { money, takeoff, cut, missing } = context
   const productive = productiveShare(context.job, takeoff.hours)
   const labour = labourFigure('Labour', item.tasks, productive, money)
-  const goods = [...boardFigures(item, cut, money.rates, missing), ...consumableFigures(item, money.rates, missing)]
+  const goods = [
+    ...boardFigures(item, cut, money.rates, missing),
+    ...consumableFigures(item, money.rates, missing),
+  ]
   const material = sum('Material', 'boards and consumables', goods)
   const { tax } = money.rates
   const parts: Figure[] = [labour, material]
@@ -160,7 +175,11 @@ function costItem(
       source: 'charged once, shared by use',
     })
   }
-  return { item, direct: sum('Direct cost', 'labour + material + its share', parts), material: material.value }
+  return {
+    item,
+    direct: sum('Direct cost', 'labour + material + its share', parts),
+    material: material.value,
+  }
 }
 
 /**
@@ -200,7 +219,9 @@ export function priceJob(job: JobDocument, scope: Scope, takeoff: Takeoff, cut: 
   const short = Math.max(0, minimum - addCents(...computed)) as Cents
   const minimumShares = short > 0 ? shareCents(short, computed) : computed.map(() => 0 as Cents)
   const typed = new Map(
-    job.typed_prices.flatMap((each) => (each.on.kind === 'item' ? [[each.on.item_id, each.cents] as const] : [])),
+    job.typed_prices.flatMap((each) =>
+      each.on.kind === 'item' ? [[each.on.item_id, each.cents] as const] : [],
+    ),
   )
   const lines = costed.map(({ item, direct }, index): PriceLine => {
     const reached = addCents(computed[index]!, minimumShares[index]!)
@@ -262,7 +283,13 @@ export function priceJob(job: JobDocument, scope: Scope, takeoff: Takeoff, cut: 
   }
 }
 
-function taxOf(rates: Rates, before: Cents, costed: readonly Costed[], sells: readonly number[], items: Cents): Figure {
+function taxOf(
+  rates: Rates,
+  before: Cents,
+  costed: readonly Costed[],
+  sells: readonly number[],
+  items: Cents,
+): Figure {
   const { rule, rate } = rates.tax
   if (rule === 'on-total') {
     return {
@@ -294,7 +321,19 @@ function equivalents(by: { basis: 'cost' | 'sales'; overhead: number; profit: nu
   const onCost = by.basis === 'cost' ? by.overhead : overheadOnCost(by.overhead, by.profit)
   const onSales = by.basis === 'sales' ? by.overhead : overheadOnSales(by.overhead, by.profit)
   return [
-    { label: 'Overhead on cost', value: onCost * 100, unit: '%', how: 'the same price told on cost', source: 'identity' },
-    { label: 'Overhead on sales', value: onSales * 100, unit: '%', how: 'the same price told on sales', source: 'identity' },
+    {
+      label: 'Overhead on cost',
+      value: onCost * 100,
+      unit: '%',
+      how: 'the same price told on cost',
+      source: 'identity',
+    },
+    {
+      label: 'Overhead on sales',
+      value: onSales * 100,
+      unit: '%',
+      how: 'the same price told on sales',
+      source: 'identity',
+    },
   ]
 }

@@ -1,11 +1,4 @@
-import {
-  gradeOf,
-  METHODS,
-  type ComponentId,
-  type Finding,
-  type JobDocument,
-  type MethodId,
-} from '../job'
+import { gradeOf, METHODS, type ComponentId, type Finding, type JobDocument, type MethodId } from '../job'
 import type { Caution } from '../caution'
 import { causeOf, type Trace } from '../trace'
 import { isOpeningPart, isSiding, MEMBERS } from './members'
@@ -40,14 +33,18 @@ function blocks(method: MethodId, of: Case): string[] {
     else if (MEMBERS[component]?.wholeOnly) reasons.push(`Whole only: ${MEMBERS[component].note}.`)
     else if (!MEMBERS[component]) reasons.push('No piecing rule for this part.')
   }
-  if (method === 'replace-course' && !isSiding(component)) reasons.push('Only siding is replaced by the course.')
+  if (method === 'replace-course' && !isSiding(component))
+    reasons.push('Only siding is replaced by the course.')
   if (method === 'replace-member') {
     if (isSiding(component)) reasons.push('Siding is replaced by the course.')
     else if (!MEMBERS[component]) reasons.push('No recipe for this part yet.')
   }
-  if (method === 'head-flashing' && !isOpeningPart(component)) reasons.push('Head flashing belongs over an opening.')
-  if (method === 're-seal' && grade !== null && grade >= 2) reasons.push('Sealant over soft wood only hides it.')
-  if (method === 'prime-and-paint' && grade !== null && grade >= 2) reasons.push('Paint does not mend soft wood.')
+  if (method === 'head-flashing' && !isOpeningPart(component))
+    reasons.push('Head flashing belongs over an opening.')
+  if (method === 're-seal' && grade !== null && grade >= 2)
+    reasons.push('Sealant over soft wood only hides it.')
+  if (method === 'prime-and-paint' && grade !== null && grade >= 2)
+    reasons.push('Paint does not mend soft wood.')
   if (method === 'watch' && of.engineer) reasons.push('It carries load and is soft: watching is not enough.')
   if (repairs && of.engineer) reasons.push('It carries load and is soft: an engineer goes first.')
   return reasons
@@ -58,14 +55,20 @@ function recommend(of: Case): { method: MethodId; reason: string }[] {
   const found: { method: MethodId; reason: string }[] = []
   if (of.keepOff) return [{ method: 'refer', reason: 'On the keep-off list.' }]
   if (of.engineer) return [{ method: 'refer', reason: 'It carries load and is soft.' }]
-  if (of.fix?.method) found.push({ method: of.fix.method, reason: `Fixes the source: ${of.fix.name.toLowerCase()}.` })
+  if (of.fix?.method)
+    found.push({ method: of.fix.method, reason: `Fixes the source: ${of.fix.name.toLowerCase()}.` })
   if (grade === null) {
-    found.push({ method: 'watch', reason: 'Not touched yet: look before choosing. A price is possible all the same.' })
+    found.push({
+      method: 'watch',
+      reason: 'Not touched yet: look before choosing. A price is possible all the same.',
+    })
     return found
   }
   if (grade === 0) found.push({ method: 'watch', reason: 'Sound.' })
   else if (grade === 1) {
-    const joint = of.finding.signs.some((each) => each.present && ['open-joint', 'bare-joint'].includes(each.sign))
+    const joint = of.finding.signs.some(
+      (each) => each.present && ['open-joint', 'bare-joint'].includes(each.sign),
+    )
     found.push(
       joint
         ? { method: 're-seal', reason: 'Surface only, and a joint is open.' }

@@ -62,5 +62,7 @@ export function isSiding(component: ComponentId): boolean {
 
 /** Parts of a window or door. */
 export function isOpeningPart(component: ComponentId): boolean {
-  return ['head-casing', 'side-casing', 'window-sill', 'sill-nose', 'jamb-foot', 'threshold'].includes(component)
+  return ['head-casing', 'side-casing', 'window-sill', 'sill-nose', 'jamb-foot', 'threshold'].includes(
+    component,
+  )
 }

@@ -4,7 +4,7 @@ import { addLengths, type Length } from '../measure'
 import { whereOf, type Caution } from '../caution'
 import { causeOf, type Trace } from '../trace'
 import { adviseMethods, type MethodAdvice } from './adviseMethods'
-import { lifeOf, METHOD_KNOWLEDGE, WARRANTY_WORDS, type Life } from './methods'
+import { lifeOf, METHOD_KNOWLEDGE, type WARRANTY_WORDS, type Life } from './methods'
 
 /** A repair of ours, derived from a choice; it takes the choice's id. */
 export type RepairItem = {
@@ -74,7 +74,8 @@ function itemOf(
     return (
       fix?.method != null &&
       job.repairs.some(
-        (each) => each.method === fix.method && each.finding_ids.some((id) => source.finding_ids.includes(id)),
+        (each) =>
+          each.method === fix.method && each.finding_ids.some((id) => source.finding_ids.includes(id)),
       )
     )
   }
@@ -140,8 +141,16 @@ export function scopeJob(job: JobDocument, trace: Trace, cautions: readonly Caut
     items: job.repairs.map((repair) => itemOf(repair, context, advice)),
     areas: job.area_works.map((work): AreaItem => {
       const side = job.sides.find((each) => each.id === work.side_id)
-      const notices = side?.cladding === 'hardboard-lap' ? ['No pressure washing on hardboard: by hand, low pressure.'] : []
-      return { kind: 'area', id: work.id, work, where: side ? `${side.facing} ${side.letter}` : 'side', notices, warranty: 'E' }
+      const notices =
+        side?.cladding === 'hardboard-lap' ? ['No pressure washing on hardboard: by hand, low pressure.'] : []
+      return {
+        kind: 'area',
+        id: work.id,
+        work,
+        where: side ? `${side.facing} ${side.letter}` : 'side',
+        notices,
+        warranty: 'E',
+      }
     }),
     open: job.findings.filter((finding) => !answered.has(finding.id)).map((finding) => finding.id),
   }

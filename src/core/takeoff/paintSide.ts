@@ -39,14 +39,20 @@ export function wallAreas(side: Side, job: JobDocument): WallAreas {
 /** Painting one side: wash by hand, scrape and spot prime by its condition, two coats. */
 export function paintSideRecipe(item: AreaItem, job: JobDocument): Recipe {
   const side = job.sides.find((each) => each.id === item.work.side_id)
-  if (!side) return { pieces: [], consumables: [], tasks: [], disturbsPaint: true, disturbed_ft2: 0, notes: [] }
+  if (!side)
+    return { pieces: [], consumables: [], tasks: [], disturbsPaint: true, disturbed_ft2: 0, notes: [] }
   const areas = wallAreas(side, job)
   const surface = areas.net_ft2 * LAP_SURFACE
   const rate = { light: 'low', typical: 'typical', heavy: 'high' } as const
   return {
     pieces: [],
     consumables: [
-      { id: 'primer', name: 'Primer, a quarter of the surface', quantity: Math.ceil((surface * 0.25) / 250), unit: 'gal' },
+      {
+        id: 'primer',
+        name: 'Primer, a quarter of the surface',
+        quantity: Math.ceil((surface * 0.25) / 250),
+        unit: 'gal',
+      },
       { id: 'paint', name: 'Paint, two coats', quantity: Math.ceil((surface * 2) / 350), unit: 'gal' },
     ],
     tasks: [
@@ -56,6 +62,9 @@ export function paintSideRecipe(item: AreaItem, job: JobDocument): Recipe {
     ],
     disturbsPaint: true,
     disturbed_ft2: areas.gross_ft2,
-    notes: [`Wall ${areas.how}.`, ...(side.length === null ? ['Side not measured yet: length as drawn.'] : [])],
+    notes: [
+      `Wall ${areas.how}.`,
+      ...(side.length === null ? ['Side not measured yet: length as drawn.'] : []),
+    ],
   }
 }

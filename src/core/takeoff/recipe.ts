@@ -11,8 +11,17 @@ export type Piece = {
   readonly count: number
   readonly why: string
 }
-export type Consumable = { readonly id: string; readonly name: string; readonly quantity: number; readonly unit: string }
-export type TaskUse = { readonly task: TaskId; readonly quantity: number; readonly rate?: 'low' | 'typical' | 'high' }
+export type Consumable = {
+  readonly id: string
+  readonly name: string
+  readonly quantity: number
+  readonly unit: string
+}
+export type TaskUse = {
+  readonly task: TaskId
+  readonly quantity: number
+  readonly rate?: 'low' | 'typical' | 'high'
+}
 
 /** What an item takes before hours are reckoned. */
 export type Recipe = {
@@ -43,7 +52,8 @@ const NOTHING: Recipe = {
 
 /** The wood that is bought where the walk could not tell the old one. */
 function boughtMaterial(item: RepairItem, job: JobDocument): { material: MaterialId; note: string | null } {
-  if (item.material !== 'unknown' && item.material !== 'wood-unknown') return { material: item.material, note: null }
+  if (item.material !== 'unknown' && item.material !== 'wood-unknown')
+    return { material: item.material, note: null }
   if (isSiding(item.component) && item.place.kind === 'side') {
     const id = item.place.side_id
     const cladding = job.sides.find((side) => side.id === id)?.cladding
@@ -53,7 +63,10 @@ function boughtMaterial(item: RepairItem, job: JobDocument): { material: Materia
     }
     return { material: 'clear-cedar', note: 'Material not known: priced as clear cedar.' }
   }
-  return { material: 'finger-jointed-pine', note: 'Material not known: priced as finger-jointed primed pine.' }
+  return {
+    material: 'finger-jointed-pine',
+    note: 'Material not known: priced as finger-jointed primed pine.',
+  }
 }
 
 function openingOf(item: RepairItem, job: JobDocument): Exclude<Feature, { kind: 'deck' }> | null {
@@ -134,7 +147,12 @@ function memberTask(item: RepairItem, length: Length, material: MaterialId): Tas
       return { task: 'water-table', quantity: ft }
     case 'lap-siding':
     case 'base-course': {
-      const task = material === 'fibre-cement' ? 'lap-fibre-cement' : material === 'engineered-wood' || material === 'hardboard' ? 'lap-hardboard' : 'lap-wood'
+      const task =
+        material === 'fibre-cement'
+          ? 'lap-fibre-cement'
+          : material === 'engineered-wood' || material === 'hardboard'
+            ? 'lap-hardboard'
+            : 'lap-wood'
       return { task, quantity: ft }
     }
     default:
@@ -157,7 +175,8 @@ function trimRecipe(item: RepairItem, job: JobDocument): Recipe {
         material,
         length: run.length,
         count: run.count * item.count * legs,
-        why: item.method === 'piece-in' ? 'seen + cut-back each end, at least the least piece' : 'whole member',
+        why:
+          item.method === 'piece-in' ? 'seen + cut-back each end, at least the least piece' : 'whole member',
       },
     ],
     consumables: [
@@ -186,7 +205,12 @@ function headFlashingRecipe(item: RepairItem, job: JobDocument): Recipe {
     consumables: [
       { id: 'head-cap', name: 'Head cap metal', quantity: toFeet(metal) * item.count, unit: 'ft' },
       { id: 'membrane', name: 'Membrane flashing', quantity: toFeet(metal) * item.count, unit: 'ft' },
-      { id: 'fasteners', name: 'Fasteners, ring-shank', quantity: toFeet(casing) * 0.05 * item.count, unit: 'lb' },
+      {
+        id: 'fasteners',
+        name: 'Fasteners, ring-shank',
+        quantity: toFeet(casing) * 0.05 * item.count,
+        unit: 'lb',
+      },
     ],
     tasks: [{ task: 'head-casing-flashing', quantity: item.count }],
     disturbsPaint: true,

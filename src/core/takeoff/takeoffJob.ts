@@ -132,7 +132,12 @@ function sharedTask(id: TaskId, quantity: number, setUps: number): TaskHours {
   }
 }
 
-function shareVisits(drafts: readonly Drafted[], debris_yd3: number, leadSafe: boolean, job: JobDocument): SharedTakeoff {
+function shareVisits(
+  drafts: readonly Drafted[],
+  debris_yd3: number,
+  leadSafe: boolean,
+  job: JobDocument,
+): SharedTakeoff {
   const working = drafts.filter((draft) => draft.recipe.tasks.length > 0)
   if (working.length === 0) return { visits: 0, visit_words: 'no work', tasks: [], hours: 0, debris_yd3: 0 }
   const painting = working.some(
@@ -144,7 +149,9 @@ function shareVisits(drafts: readonly Drafted[], debris_yd3: number, leadSafe: b
     tasks.push(sharedTask('hand-wash', 0, 1))
   }
   if (leadSafe) {
-    const sides = new Set(working.filter((draft) => draft.recipe.disturbsPaint).map((draft) => sideOf(draft.item)))
+    const sides = new Set(
+      working.filter((draft) => draft.recipe.disturbsPaint).map((draft) => sideOf(draft.item)),
+    )
     const stretches = [...sides].reduce((sum, id) => {
       const side = job.sides.find((each) => each.id === id)
       const painted = working.some((draft) => draft.item.kind === 'area' && sideOf(draft.item) === id)
@@ -166,7 +173,9 @@ function shareVisits(drafts: readonly Drafted[], debris_yd3: number, leadSafe: b
 /** Pieces, consumables and hours of every item, and what the visits share. */
 export function takeoffJob(job: JobDocument, scope: Scope): Takeoff {
   const items = [...scope.items, ...scope.areas]
-  const recipes = items.map((item) => (item.kind === 'repair' ? recipeOf(item, job) : paintSideRecipe(item, job)))
+  const recipes = items.map((item) =>
+    item.kind === 'repair' ? recipeOf(item, job) : paintSideRecipe(item, job),
+  )
   const verdict = leadRule({
     year: job.house?.year_built ?? null,
     outside_ft2: recipes.reduce((sum, recipe) => sum + recipe.disturbed_ft2, 0),
@@ -179,7 +188,8 @@ export function takeoffJob(job: JobDocument, scope: Scope): Takeoff {
   const drafts = items.map((item, index): Drafted => {
     const recipe = recipes[index]!
     const factors = [reachFactor(heightOf(item, job))]
-    if (recipe.disturbsPaint && isLeadPresumed(job.house?.year_built ?? null) && leadSafe) factors.push(LEAD_SAFE)
+    if (recipe.disturbsPaint && isLeadPresumed(job.house?.year_built ?? null) && leadSafe)
+      factors.push(LEAD_SAFE)
     if (livedIn) factors.push(LIVED_IN)
     return { item, recipe, factors }
   })

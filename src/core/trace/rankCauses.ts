@@ -56,7 +56,9 @@ function weigh(
     const found = ratioOf(sign)
     if (!found) return []
     const log = Math.log(found.ratio) * KNOWN_WEIGHT[how] * (present ? 1 : -ABSENT_WEIGHT)
-    return [{ sign, present, how, tabled: found.ratio, counted: Math.exp(log), log, mechanism: found.mechanism }]
+    return [
+      { sign, present, how, tabled: found.ratio, counted: Math.exp(log), log, mechanism: found.mechanism },
+    ]
   })
 }
 
@@ -127,7 +129,13 @@ export function rankCauses(of: {
       cause,
       probability: weight / total,
       certainty: certaintyOf(weight / total, { shown }),
-      reasons: reasons.map(({ sign, present, how, counted, tabled }) => ({ sign, present, how, counted, tabled })),
+      reasons: reasons.map(({ sign, present, how, counted, tabled }) => ({
+        sign,
+        present,
+        how,
+        counted,
+        tabled,
+      })),
     }))
     .sort((a, b) => b.probability - a.probability)
 }

@@ -40,7 +40,9 @@ export type Trace = {
 }
 
 function evidenceFor(finding: Finding, job: JobDocument): Evidence[] {
-  const seen = finding.signs.flatMap(({ sign, how, present }) => (isSign(sign) ? [{ sign, how, present }] : []))
+  const seen = finding.signs.flatMap(({ sign, how, present }) =>
+    isSign(sign) ? [{ sign, how, present }] : [],
+  )
   const tested = factsOf(job, 'test').flatMap((test) => {
     const about = test.about.kind === 'finding' && test.about.finding_id === finding.id
     if (!about || test.sign === null || !isSign(test.sign)) return []
@@ -123,11 +125,19 @@ function seatOf(cause: CauseId, finding: Finding, job: JobDocument): Seat {
     const deck = hits(['deck'])
     if (deck) {
       const at = featureBox(deck, job.house)
-      return { key: `${cause}:${deck.id}`, box: line(at.left, at.right, at.top), words: `deck ${side.letter}${deck.number}` }
+      return {
+        key: `${cause}:${deck.id}`,
+        box: line(at.left, at.right, at.top),
+        words: `deck ${side.letter}${deck.number}`,
+      }
     }
   }
   if (seat === 'roof-edge') {
-    return { key: `${cause}:${side.id}`, box: line(box.left, box.right, box.top), words: `${side.facing}, roof edge` }
+    return {
+      key: `${cause}:${side.id}`,
+      box: line(box.left, box.right, box.top),
+      words: `${side.facing}, roof edge`,
+    }
   }
   return {
     key: `${cause}:${finding.id}`,
@@ -214,13 +224,17 @@ export function traceJob(job: JobDocument): Trace {
   const order = new Map(job.sides.map((side, index) => [side.id, index]))
   const kept = absorbLoners([...drafts.values()], job).sort((a, b) => {
     const at = (draft: Draft): number =>
-      causeOf(draft.cause).family === 'null' ? 1e12 : (order.get(draft.box?.side_id ?? '') ?? 99) * 1e9 + (draft.box?.left ?? 0)
+      causeOf(draft.cause).family === 'null'
+        ? 1e12
+        : (order.get(draft.box?.side_id ?? '') ?? 99) * 1e9 + (draft.box?.left ?? 0)
     return at(a) - at(b)
   })
   let next = 0
   const sources = kept.map((draft): Source => {
     const isNull = causeOf(draft.cause).seat === 'none'
-    const letter = isNull ? null : String.fromCharCode(97 + (next % 26)) + (next >= 26 ? String(Math.floor(next / 26)) : '')
+    const letter = isNull
+      ? null
+      : String.fromCharCode(97 + (next % 26)) + (next >= 26 ? String(Math.floor(next / 26)) : '')
     if (!isNull) next += 1
     return {
       letter,

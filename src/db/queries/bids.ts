@@ -196,7 +196,10 @@ export function findOwnPdf(tx: OwnerTx): Promise<{ pdf: Buffer } | null> {
   return maybeOne(tx, z.object({ pdf: z.instanceof(Buffer) }), 'select pdf from app.bid', [])
 }
 
-export function findOwnPicture(tx: OwnerTx, sha256: string): Promise<{ media_type: string; bytes: Buffer } | null> {
+export function findOwnPicture(
+  tx: OwnerTx,
+  sha256: string,
+): Promise<{ media_type: string; bytes: Buffer } | null> {
   return maybeOne(
     tx,
     z.object({ media_type: z.string(), bytes: z.instanceof(Buffer) }),

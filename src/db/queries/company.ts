@@ -12,7 +12,10 @@ const Membership = z.object({
 export type Membership = z.infer<typeof Membership>
 
 /** The firm a person belongs to. Asked before any company is set: the view holds no data of a job. */
-export async function findMembership(pool: pg.Pool, userId: string): Promise<Omit<Membership, 'company_name'> | null> {
+export async function findMembership(
+  pool: pg.Pool,
+  userId: string,
+): Promise<Omit<Membership, 'company_name'> | null> {
   const { rows } = await pool.query(
     'select company_id, user_id, role, user_name from app.membership where user_id = $1 order by company_id limit 1',
     [userId],
@@ -21,7 +24,10 @@ export async function findMembership(pool: pg.Pool, userId: string): Promise<Omi
 }
 
 export async function insertCompany(tx: Tx, name: string): Promise<void> {
-  await run(tx, 'insert into app.company (id, name) values ($1, $2) on conflict do nothing', [tx.companyId, name])
+  await run(tx, 'insert into app.company (id, name) values ($1, $2) on conflict do nothing', [
+    tx.companyId,
+    name,
+  ])
 }
 
 const Edition = z.object({ edition: z.number(), settings: z.unknown(), rates: z.unknown() })
@@ -37,7 +43,10 @@ export function latestEdition(tx: Tx): Promise<z.infer<typeof Edition> | null> {
   )
 }
 
-export async function insertEdition(tx: Tx, of: { edition: number; settings: unknown; rates: unknown }): Promise<void> {
+export async function insertEdition(
+  tx: Tx,
+  of: { edition: number; settings: unknown; rates: unknown },
+): Promise<void> {
   await run(
     tx,
     `insert into app.settings_edition (company_id, edition, settings, rates) values ($1, $2, $3, $4)

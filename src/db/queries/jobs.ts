@@ -20,7 +20,10 @@ export function findJob(tx: Tx, id: string, options: { lock: boolean }): Promise
   )
 }
 
-export async function insertJob(tx: Tx, of: { id: string; createdBy: string; nextFindingNumber: number }): Promise<boolean> {
+export async function insertJob(
+  tx: Tx,
+  of: { id: string; createdBy: string; nextFindingNumber: number },
+): Promise<boolean> {
   const inserted = await run(
     tx,
     `insert into app.job (company_id, id, created_by, next_finding_number) values ($1, $2, $3, $4)
@@ -48,7 +51,11 @@ const EntityRow = z.object({
 export type EntityRow = z.infer<typeof EntityRow>
 
 /** Entities of a job in the order of their creation; kinds named in `without` stay out. */
-export function listEntities(tx: Tx, jobId: string, of: { since: number; without: readonly string[] }): Promise<EntityRow[]> {
+export function listEntities(
+  tx: Tx,
+  jobId: string,
+  of: { since: number; without: readonly string[] },
+): Promise<EntityRow[]> {
   return many(
     tx,
     EntityRow,
@@ -70,7 +77,15 @@ export async function saveEntity(
      values ($1, $2, $3, $4, $5, $6, $7)
      on conflict (company_id, job_id, kind, id)
      do update set revision = excluded.revision, stamps = excluded.stamps, body = excluded.body`,
-    [tx.companyId, jobId, of.kind, of.id, of.stamp.revision, JSON.stringify(of.stamp.fields), JSON.stringify(of.body)],
+    [
+      tx.companyId,
+      jobId,
+      of.kind,
+      of.id,
+      of.stamp.revision,
+      JSON.stringify(of.stamp.fields),
+      JSON.stringify(of.body),
+    ],
   )
 }
 
@@ -86,7 +101,11 @@ export function listFacts(tx: Tx, jobId: string, since: number): Promise<z.infer
   )
 }
 
-export async function insertFact(tx: Tx, jobId: string, of: { id: string; sequence: number; body: unknown }): Promise<void> {
+export async function insertFact(
+  tx: Tx,
+  jobId: string,
+  of: { id: string; sequence: number; body: unknown },
+): Promise<void> {
   await run(
     tx,
     'insert into app.job_fact (company_id, job_id, id, sequence, body) values ($1, $2, $3, $4, $5)',

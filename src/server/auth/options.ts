@@ -29,7 +29,14 @@ export function authOptions(of: {
     emailAndPassword: { enabled: true, disableSignUp: !of.allowSignUp, minPasswordLength: 10 },
     session: {
       expiresIn: 60 * 60 * 24 * 30,
-      fields: { expiresAt: 'expires_at', createdAt: 'created_at', updatedAt: 'updated_at', ipAddress: 'ip_address', userAgent: 'user_agent', userId: 'user_id' },
+      fields: {
+        expiresAt: 'expires_at',
+        createdAt: 'created_at',
+        updatedAt: 'updated_at',
+        ipAddress: 'ip_address',
+        userAgent: 'user_agent',
+        userId: 'user_id',
+      },
     },
     user: { fields: { emailVerified: 'email_verified', createdAt: 'created_at', updatedAt: 'updated_at' } },
     account: {
@@ -48,7 +55,12 @@ export function authOptions(of: {
     },
     verification: { fields: { expiresAt: 'expires_at', createdAt: 'created_at', updatedAt: 'updated_at' } },
     // Tries at one address: enough for a thumb that slips, too few to guess.
-    rateLimit: { enabled: true, window: 60, max: 200, customRules: { '/sign-in/email': { window: 60, max: 30 } } },
+    rateLimit: {
+      enabled: true,
+      window: 60,
+      max: 200,
+      customRules: { '/sign-in/email': { window: 60, max: 30 } },
+    },
     advanced: { database: { generateId: 'uuid' } },
     plugins: [
       organization({
@@ -59,9 +71,16 @@ export function authOptions(of: {
         schema: {
           session: { fields: { activeOrganizationId: 'active_organization_id' } },
           organization: { fields: { createdAt: 'created_at' } },
-          member: { fields: { organizationId: 'organization_id', userId: 'user_id', createdAt: 'created_at' } },
+          member: {
+            fields: { organizationId: 'organization_id', userId: 'user_id', createdAt: 'created_at' },
+          },
           invitation: {
-            fields: { organizationId: 'organization_id', expiresAt: 'expires_at', createdAt: 'created_at', inviterId: 'inviter_id' },
+            fields: {
+              organizationId: 'organization_id',
+              expiresAt: 'expires_at',
+              createdAt: 'created_at',
+              inviterId: 'inviter_id',
+            },
           },
         },
       }),

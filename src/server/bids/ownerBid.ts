@@ -23,7 +23,10 @@ export type OwnerBid = {
   readonly accepted: { readonly by: string; readonly at: string } | null
 }
 
-async function openLink<T>(token: string, work: (tx: OwnerTx, link: { companyId: string }) => Promise<T>): Promise<T> {
+async function openLink<T>(
+  token: string,
+  work: (tx: OwnerTx, link: { companyId: string }) => Promise<T>,
+): Promise<T> {
   const { pool } = await context()
   return withOwnerLinkTx(pool, tokenHash(token), async (tx) => {
     const link = await findOwnLink(tx)
@@ -60,7 +63,10 @@ export function readOwnerPdf(token: string): Promise<Buffer> {
   })
 }
 
-export function readOwnerPicture(token: string, sha256: string): Promise<{ media_type: string; bytes: Buffer }> {
+export function readOwnerPicture(
+  token: string,
+  sha256: string,
+): Promise<{ media_type: string; bytes: Buffer }> {
   return openLink(token, async (tx) => {
     const found = await findOwnPicture(tx, sha256)
     if (!found) throw new Refused({ kind: 'not-found', what: 'picture' })

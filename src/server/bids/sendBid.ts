@@ -55,7 +55,11 @@ export function todayIn(timeZone: string, now: Date): string {
  *
  * Older bids of the job are superseded: readable, no longer acceptable. @throws Refused `not-ready` with what is missing.
  */
-export async function sendBid(member: Member, jobId: string, printPdf: PrintPdf): Promise<{ bidId: string; url: string }> {
+export async function sendBid(
+  member: Member,
+  jobId: string,
+  printPdf: PrintPdf,
+): Promise<{ bidId: string; url: string }> {
   mayOnlySend(member)
   const { pool, baseUrl } = await context()
   const now = new Date()

@@ -35,7 +35,11 @@ export const ChangesRequest = z.strictObject({
 /** What the sender did not know yet: its own edits as they stand, and those of others. */
 export type ChangesAnswer = {
   readonly sequence: number
-  readonly applied: readonly { readonly id: string; readonly sequence: number; readonly overruled: Overruled }[]
+  readonly applied: readonly {
+    readonly id: string
+    readonly sequence: number
+    readonly overruled: Overruled
+  }[]
   readonly entities: readonly { kind: EntityKind; id: string; revision: number; body: unknown }[]
   readonly facts: readonly Fact[]
 }
@@ -51,7 +55,13 @@ function checkRole(change: Change, withheld: readonly EntityKind[]): void {
   }
 }
 
-async function store(tx: Tx, state: JobState, change: Change, by: Member, result: { before: unknown; overruled: unknown }): Promise<void> {
+async function store(
+  tx: Tx,
+  state: JobState,
+  change: Change,
+  by: Member,
+  result: { before: unknown; overruled: unknown },
+): Promise<void> {
   if (change.op === 'fact') {
     await insertFact(tx, state.job.id, { id: change.fact.id, sequence: state.sequence, body: change.fact })
   } else {
@@ -94,7 +104,13 @@ export async function applyChanges(
   return withTx(pool, member.companyId, async (tx) => {
     let state = await loadState(tx, jobId, { lock: true, without: [] })
     const known = new Map(
-      (await findChanges(tx, jobId, request.changes.map((change) => change.id))).map((row) => [row.id, row]),
+      (
+        await findChanges(
+          tx,
+          jobId,
+          request.changes.map((change) => change.id),
+        )
+      ).map((row) => [row.id, row]),
     )
     const applied: { id: string; sequence: number; overruled: Overruled }[] = []
     for (const wish of request.changes) {
@@ -102,7 +118,8 @@ export async function applyChanges(
       checkRole(change, withheld)
       const before = known.get(change.id)
       if (before) {
-        if (!sameChange(before.body, change)) throw new Refused({ kind: 'change-id-reused', changeId: change.id })
+        if (!sameChange(before.body, change))
+          throw new Refused({ kind: 'change-id-reused', changeId: change.id })
         applied.push({ id: change.id, sequence: before.sequence, overruled: before.overruled })
         continue
       }
@@ -132,7 +149,12 @@ export async function applyChanges(
     return {
       sequence: state.sequence,
       applied,
-      entities: entities.map(({ kind, id, revision, body }) => ({ kind: kind as EntityKind, id, revision, body })),
+      entities: entities.map(({ kind, id, revision, body }) => ({
+        kind: kind as EntityKind,
+        id,
+        revision,
+        body,
+      })),
       facts: facts.map((fact) => fact.body as Fact),
     }
   })

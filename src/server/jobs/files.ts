@@ -66,7 +66,11 @@ function open(bytes: Buffer): Opened {
     .map(([, content]) => Buffer.from(content))
   const hashes = new Set(pictures.map((each) => createHash('sha256').update(each).digest('hex')))
   const lost = job.photos.find((photo) => !hashes.has(photo.sha256))
-  if (lost) throw new Refused({ kind: 'bad-archive', why: `the picture ${lost.sha256.slice(0, 12)}… is missing or changed` })
+  if (lost)
+    throw new Refused({
+      kind: 'bad-archive',
+      why: `the picture ${lost.sha256.slice(0, 12)}… is missing or changed`,
+    })
   return { job, pictures }
 }
 

@@ -5,7 +5,6 @@ import { listChanges, listJobs, type JobSummary } from '../../db/queries/jobs'
 import { withTx } from '../../db/tx'
 import { context } from '../context'
 import type { Member } from '../http'
-import { Refused } from '../problem'
 import { seesMoney, withheldKinds } from '../roles'
 import { loadState, writeJob } from './store'
 
@@ -37,7 +36,10 @@ export async function readJobSnapshot(member: Member, jobId: string): Promise<Jo
 }
 
 /** A new job with the firm's present settings pinned. The id is the client's, so that a lost answer makes no second job. */
-export async function createJob(member: Member, of: { id: string; title: string; timeZone: string }): Promise<void> {
+export async function createJob(
+  member: Member,
+  of: { id: string; title: string; timeZone: string },
+): Promise<void> {
   const { pool } = await context()
   await withTx(pool, member.companyId, async (tx) => {
     const edition = await latestEdition(tx)
@@ -82,6 +84,6 @@ export async function readHistory(member: Member, jobId: string): Promise<Histor
       at: row.received_at.toISOString(),
       change: row.body,
       before: row.before,
-      overruled: row.overruled as HistoryRow['overruled'],
+      overruled: row.overruled,
     }))
 }

@@ -50,7 +50,11 @@ export async function loadState(
     }
   }
   return {
-    job: assemble(jobId, entities, facts.map((fact) => fact.body)),
+    job: assemble(
+      jobId,
+      entities,
+      facts.map((fact) => fact.body),
+    ),
     stamps,
     sequence: row.sequence,
     nextFindingNumber: row.next_finding_number,

@@ -52,7 +52,7 @@ export async function storePicture(tx: Tx, bytes: Buffer): Promise<StoredPicture
     throw new Refused({ kind: 'not-a-picture', found: 'its content is none' })
   }
   if (format !== 'jpeg' && format !== 'png' && format !== 'webp') {
-    throw new Refused({ kind: 'not-a-picture', found: format ?? 'unknown' })
+    throw new Refused({ kind: 'not-a-picture', found: format })
   }
   const rendition = async (edge_px: number): Promise<{ data: Buffer; info: OutputInfo }> => {
     try {

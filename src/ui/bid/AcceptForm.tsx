@@ -14,13 +14,18 @@ export function AcceptForm({ token, hash, total }: { token: string; hash: string
   const [busy, setBusy] = useState(false)
 
   async function accept(): Promise<void> {
-    if (name.trim().length < 2) return setWrong('Type your name to accept.')
+    if (name.trim().length < 2) {
+      setWrong('Type your name to accept.')
+      return
+    }
     setBusy(true)
     const answer = await postJson(`/api/owner/${token}/accept`, { name: name.trim(), role, hash })
     setBusy(false)
-    if (!answer.ok) return setWrong(failureWords(answer.failure))
+    if (!answer.ok) {
+      setWrong(failureWords(answer.failure))
+      return
+    }
     router.refresh()
-    return undefined
   }
 
   return (
@@ -34,7 +39,13 @@ export function AcceptForm({ token, hash, total }: { token: string; hash: string
     >
       <h2 className="text-[19px]">Accept this bid, {total}</h2>
       <div className="grid grid-cols-2 gap-3 max-sm:grid-cols-1">
-        <TextField label="Your full name, typed, is your signature" value={name} onChange={setName} error={wrong} autoComplete="name" />
+        <TextField
+          label="Your full name, typed, is your signature"
+          value={name}
+          onChange={setName}
+          error={wrong}
+          autoComplete="name"
+        />
         <SelectField
           label="You sign as"
           value={role}

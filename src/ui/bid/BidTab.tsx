@@ -57,16 +57,18 @@ function SendPanel({ jobId }: { jobId: string }) {
   const [busy, setBusy] = useState(false)
   const [wrong, setWrong] = useState<string | null>(null)
   const missing = beforeSending(derived)
-  const owner = derived.job.people.find((person) => person.roles.includes('may-approve')) ?? derived.job.people[0]
+  const owner =
+    derived.job.people.find((person) => person.roles.includes('may-approve')) ?? derived.job.people[0]
 
-  const reload = useCallback(async (): Promise<void> => {
-    const answer = await call<SentBid[]>(`/api/jobs/${jobId}/bids`)
-    if (answer.ok) setBids(answer.value)
-    else setWrong(failureWords(answer.failure))
-  }, [jobId])
-  useEffect(() => {
-    void reload()
-  }, [reload])
+  const reload = useCallback(
+    (): Promise<void> =>
+      call<SentBid[]>(`/api/jobs/${jobId}/bids`).then((answer) => {
+        if (answer.ok) setBids(answer.value)
+        else setWrong(failureWords(answer.failure))
+      }),
+    [jobId],
+  )
+  useEffect(() => void reload(), [reload])
 
   async function send(): Promise<void> {
     setBusy(true)
@@ -75,11 +77,15 @@ function SendPanel({ jobId }: { jobId: string }) {
     const sent = await store.settled()
     if (!sent) {
       setBusy(false)
-      return setWrong('Some edits are still only on this device. Send again once there is a signal.')
+      setWrong('Some edits are still only on this device. Send again once there is a signal.')
+      return
     }
     const answer = await postJson<{ bidId: string; url: string }>(`/api/jobs/${jobId}/bids`, {})
     setBusy(false)
-    if (!answer.ok) return setWrong(failureWords(answer.failure))
+    if (!answer.ok) {
+      setWrong(failureWords(answer.failure))
+      return
+    }
     setUrl(answer.value.url)
     return reload()
   }
@@ -99,7 +105,9 @@ function SendPanel({ jobId }: { jobId: string }) {
           </Notice>
         ))}
         <p className="text-[14px]">
-          {owner?.name ? `Goes to ${owner.name}${owner.email ? `, ${owner.email}` : ''}.` : 'No owner noted: the link can still be handed over. Add a person in Job details.'}
+          {owner?.name
+            ? `Goes to ${owner.name}${owner.email ? `, ${owner.email}` : ''}.`
+            : 'No owner noted: the link can still be handed over. Add a person in Job details.'}
         </p>
         <div>
           <Button look="main" disabled={busy || missing.length > 0} onClick={() => void send()}>
@@ -148,7 +156,11 @@ function SendPanel({ jobId }: { jobId: string }) {
                   PDF
                 </a>
                 {bid.link_id && !bid.revoked_at ? (
-                  <button type="button" className="text-chalk-text underline" onClick={() => void revoke(bid.link_id!)}>
+                  <button
+                    type="button"
+                    className="text-chalk-text underline"
+                    onClick={() => void revoke(bid.link_id!)}
+                  >
                     Take the link back
                   </button>
                 ) : null}
@@ -156,7 +168,9 @@ function SendPanel({ jobId }: { jobId: string }) {
             </li>
           ))}
         </ul>
-        {view.waiting > 0 ? <p className="text-[13px] text-quiet">{view.waiting} edits on their way.</p> : null}
+        {view.waiting > 0 ? (
+          <p className="text-[13px] text-quiet">{view.waiting} edits on their way.</p>
+        ) : null}
       </div>
     </Panel>
   )

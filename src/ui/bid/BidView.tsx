@@ -6,7 +6,9 @@ const PAGE_PX = 115
 
 /** Words for a person to read: hazards first, then the house, what is done and what it costs, what was not looked at. */
 export function BidView({ model, pictureSrc }: { model: BidModel; pictureSrc: (sha256: string) => string }) {
-  const photos = model.findings.flatMap((finding) => finding.photos.map((photo) => ({ ...photo, number: finding.number })))
+  const photos = model.findings.flatMap((finding) =>
+    finding.photos.map((photo) => ({ ...photo, number: finding.number })),
+  )
   return (
     <article className="mx-auto flex max-w-4xl flex-col gap-6 bg-paper px-6 py-6 max-sm:px-4 print:bg-white print:p-0">
       <header className="flex flex-wrap items-end justify-between gap-2 border-b border-ink pb-2">
@@ -46,11 +48,17 @@ export function BidView({ model, pictureSrc }: { model: BidModel; pictureSrc: (s
       {model.drawing.sides.length > 0 ? (
         <section aria-label="The house">
           <h2 className="text-[19px]">Where it is</h2>
-          <div className="overflow-x-auto" tabIndex={0} role="group" aria-label="Drawing of the outside walls">
+          <div
+            className="overflow-x-auto"
+            tabIndex={0}
+            role="group"
+            aria-label="Drawing of the outside walls"
+          >
             <StripPicture drawing={model.drawing} px={PAGE_PX} />
           </div>
           <p className="text-[13px] text-quiet">
-            The outside walls laid side by side: front, right, back, left. Numbers are the findings; slanted lines were not looked at.
+            The outside walls laid side by side: front, right, back, left. Numbers are the findings; slanted
+            lines were not looked at.
           </p>
         </section>
       ) : null}
@@ -73,7 +81,9 @@ export function BidView({ model, pictureSrc }: { model: BidModel; pictureSrc: (s
                 {item.does}
                 {item.life ? `; ${item.life}` : ''}. Warranty: {item.warranty}.
               </p>
-              {item.pending_engineer ? <p className="text-[14px] font-semibold text-pencil-text">Pending engineer.</p> : null}
+              {item.pending_engineer ? (
+                <p className="text-[14px] font-semibold text-pencil-text">Pending engineer.</p>
+              ) : null}
               {item.notices.map((notice) => (
                 <p key={notice} className="text-[14px] text-pencil-text">
                   {notice}
@@ -104,7 +114,9 @@ export function BidView({ model, pictureSrc }: { model: BidModel; pictureSrc: (s
               <th scope="row" className="py-2 text-left text-[18px]">
                 Total{model.tax_words === 'included' ? ', tax included' : ''}
               </th>
-              <td className="text-right font-head text-[24px] font-semibold">{formatCents(model.total_cents)}</td>
+              <td className="text-right font-head text-[24px] font-semibold">
+                {formatCents(model.total_cents)}
+              </td>
             </tr>
           </tbody>
         </table>
@@ -115,7 +127,8 @@ export function BidView({ model, pictureSrc }: { model: BidModel; pictureSrc: (s
           {model.findings.map((finding) => (
             <li key={finding.number} className="border-b border-rule py-2 break-inside-avoid">
               <p>
-                <b className="font-head font-semibold text-crayon-text">{finding.number}</b> {finding.part}, {finding.where}
+                <b className="font-head font-semibold text-crayon-text">{finding.number}</b> {finding.part},{' '}
+                {finding.where}
                 {finding.size ? `, ${finding.size}` : ''}: {finding.suspected ? 'suspected, ' : ''}
                 {finding.grade}.
               </p>
@@ -130,7 +143,11 @@ export function BidView({ model, pictureSrc }: { model: BidModel; pictureSrc: (s
               <li key={photo.sha256}>
                 <figure>
                   {/* eslint-disable-next-line @next/next/no-img-element -- frozen bytes of the bid: no loader may touch them */}
-                  <img src={pictureSrc(photo.sha256)} alt={photo.caption || `Photo of finding ${photo.number}`} className="w-full border border-ink" />
+                  <img
+                    src={pictureSrc(photo.sha256)}
+                    alt={photo.caption || `Photo of finding ${photo.number}`}
+                    className="w-full border border-ink"
+                  />
                   <figcaption className="font-head text-[14px]">finding {photo.number}</figcaption>
                 </figure>
               </li>
@@ -156,13 +173,16 @@ function HazardLine({ hazard }: { hazard: BidHazardLine }) {
   return (
     <li className="mt-2 border border-ink bg-white p-3">
       <p>
-        {hazard.keep_off ? <span className="mr-2 bg-pencil px-2 font-head font-semibold">KEEP OFF</span> : null}
+        {hazard.keep_off ? (
+          <span className="mr-2 bg-pencil px-2 font-head font-semibold">KEEP OFF</span>
+        ) : null}
         <b className="font-head font-semibold">
           {hazard.where}: {hazard.what}.
         </b>
       </p>
       <p className="text-[14px]">
-        What can happen: {hazard.can_happen}. {hazard.do_now} <span className="text-quiet">({hazard.who})</span>
+        What can happen: {hazard.can_happen}. {hazard.do_now}{' '}
+        <span className="text-quiet">({hazard.who})</span>
       </p>
     </li>
   )

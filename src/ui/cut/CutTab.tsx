@@ -47,8 +47,9 @@ export function CutTab() {
         </Panel>
         <Panel title="Hours" aside={`${takeoff.hours.toFixed(1)} h in all`}>
           <p className="py-2 text-[14px]">
-            {takeoff.shared.visits} visit{takeoff.shared.visits === 1 ? '' : 's'}: {takeoff.shared.visit_words}. Shared by all items:{' '}
-            {takeoff.shared.hours.toFixed(1)} h. {takeoff.leadSafe ? 'Lead-safe work throughout.' : ''}
+            {takeoff.shared.visits} visit{takeoff.shared.visits === 1 ? '' : 's'}:{' '}
+            {takeoff.shared.visit_words}. Shared by all items: {takeoff.shared.hours.toFixed(1)} h.{' '}
+            {takeoff.leadSafe ? 'Lead-safe work throughout.' : ''}
           </p>
         </Panel>
       </div>
@@ -73,11 +74,14 @@ function SectionCuts({ section }: { section: SectionPlan }) {
         ))}
       </ul>
       {section.offcuts.length > 0 ? (
-        <p className="pt-1 text-[13px] text-quiet">Off-cuts to keep: {section.offcuts.map((left) => formatLength(left)).join(', ')}</p>
+        <p className="pt-1 text-[13px] text-quiet">
+          Off-cuts to keep: {section.offcuts.map((left) => formatLength(left)).join(', ')}
+        </p>
       ) : null}
       {section.tooLong.length > 0 ? (
         <Notice tone="wrong">
-          No board of the yard is as long as {section.tooLong.map((piece) => formatLength(piece.length)).join(', ')}: order it, or add a joint.
+          No board of the yard is as long as{' '}
+          {section.tooLong.map((piece) => formatLength(piece.length)).join(', ')}: order it, or add a joint.
         </Notice>
       ) : null}
     </section>
@@ -87,7 +91,10 @@ function SectionCuts({ section }: { section: SectionPlan }) {
 /** One board to scale, its cuts in ink. Widths are shares of the board. */
 function BoardBar({ board }: { board: Board }) {
   return (
-    <div className="flex h-7 items-stretch border border-ink bg-paper text-[13px]" title={`${formatLength(board.stock)} board`}>
+    <div
+      className="flex h-7 items-stretch border border-ink bg-paper text-[13px]"
+      title={`${formatLength(board.stock)} board`}
+    >
       {board.cuts.map((piece, index) => (
         <span
           key={index}

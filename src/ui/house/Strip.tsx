@@ -26,7 +26,7 @@ type Props = {
 }
 
 /** Tallest the strip may stand on a desk, pixels. */
-const TALLEST = 236
+const TALLEST = 268
 
 function useWidth(): [React.RefObject<HTMLDivElement | null>, number] {
   const ref = useRef<HTMLDivElement>(null)
@@ -44,7 +44,12 @@ function useWidth(): [React.RefObject<HTMLDivElement | null>, number] {
 }
 
 /** Place on a wall under a point of the drawing, snapped to inches, with the opening it lies on. */
-function placeAt(job: JobDocument, sideId: string, station: number, height: number): Extract<Place, { kind: 'side' }> {
+function placeAt(
+  job: JobDocument,
+  sideId: string,
+  station: number,
+  height: number,
+): Extract<Place, { kind: 'side' }> {
   const near = inches(8)
   const opening = job.features.find((feature) => {
     const at = featureBox(feature, job.house)
@@ -92,7 +97,8 @@ export function Strip({ job, coverage, trace, chosen, onTap }: Props) {
   function tap(mark: Mark, event?: React.MouseEvent<SVGGElement>): void {
     if (mark.of === 'finding') return onTap({ kind: 'finding', ids: mark.ids })
     if (mark.of === 'source') return onTap({ kind: 'source', letter: mark.ids[0]! })
-    const sideId = mark.of === 'side' ? mark.ids[0]! : job.features.find((each) => each.id === mark.ids[0])?.side_id
+    const sideId =
+      mark.of === 'side' ? mark.ids[0]! : job.features.find((each) => each.id === mark.ids[0])?.side_id
     const span = drawing.sides.find((each) => each.id === sideId)
     if (!sideId || !span) return
     if (!event) {
@@ -122,8 +128,20 @@ export function Strip({ job, coverage, trace, chosen, onTap }: Props) {
           </Button>
         </div>
       ) : null}
-      <div ref={ref} className="relative overflow-x-auto overflow-y-hidden" tabIndex={zoom > 1 ? 0 : undefined} role="group" aria-label="Outside walls of the house">
-        <svg width={w} height={h} role="group" aria-label="The strip: outside walls unrolled" className="block">
+      <div
+        ref={ref}
+        className="relative overflow-x-auto overflow-y-hidden"
+        tabIndex={zoom > 1 ? 0 : undefined}
+        role="group"
+        aria-label="Outside walls of the house"
+      >
+        <svg
+          width={w}
+          height={h}
+          role="group"
+          aria-label="The strip: outside walls unrolled"
+          className="block"
+        >
           {drawing.items.map((item, index) =>
             isMark(item) ? (
               <g
@@ -181,4 +199,3 @@ export function Strip({ job, coverage, trace, chosen, onTap }: Props) {
     </div>
   )
 }
-

@@ -14,7 +14,10 @@ export function toPixels(frame: Frame, [px, py]: Point): { x: number; y: number 
 /** The `d` of separate strokes, or of one closed outline. */
 export function pathOf(lines: readonly (readonly Point[])[], frame: Frame, closed: boolean): string {
   return lines
-    .map((points) => `M${points.map((p) => `${x(frame, p[0])} ${y(frame, p[1])}`).join('L')}${closed ? 'Z' : ''}`)
+    .map(
+      (points) =>
+        `M${points.map((p) => `${x(frame, p[0])} ${y(frame, p[1])}`).join('L')}${closed ? 'Z' : ''}`,
+    )
     .join('')
 }
 
@@ -24,11 +27,18 @@ export function ShapeSvg({ shape, frame }: { shape: Shape; frame: Frame }) {
     const ink = LABEL_INKS[shape.ink]
     const at = toPixels(frame, shape.at)
     const width = shape.text.length * shape.size_px * 0.52 + 5
-    const start = shape.anchor === 'end' ? at.x - width + 2 : shape.anchor === 'middle' ? at.x - width / 2 : at.x - 2.5
+    const start =
+      shape.anchor === 'end' ? at.x - width + 2 : shape.anchor === 'middle' ? at.x - width / 2 : at.x - 2.5
     return (
       <>
         {ink.plate ? (
-          <rect x={start} y={at.y - shape.size_px * 0.86} width={width} height={shape.size_px * 1.1} fill={ink.plate} />
+          <rect
+            x={start}
+            y={at.y - shape.size_px * 0.86}
+            width={width}
+            height={shape.size_px * 1.1}
+            fill={ink.plate}
+          />
         ) : null}
         <text
           x={at.x}

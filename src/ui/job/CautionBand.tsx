@@ -33,13 +33,16 @@ export function CautionBand() {
     <section aria-label="Cautions" className="no-print bg-ink text-white">
       <ul>
         {shown.map((caution) => (
-          <li key={caution.id} className="flex flex-wrap items-center gap-x-3 gap-y-0.5 px-5 py-1 max-sm:px-3">
+          <li
+            key={caution.id}
+            className="flex min-h-8 items-center gap-x-3 px-5 max-sm:flex-wrap max-sm:px-3 max-sm:py-1"
+          >
             <span
-              className={`rounded-(--radius) px-2 font-head text-[14px] font-semibold ${caution.kind === 'keep-off' ? 'bg-pencil text-ink' : 'border border-tape text-tape'}`}
+              className={`shrink-0 rounded-(--radius) px-2 font-head text-[14px] font-semibold ${caution.kind === 'keep-off' ? 'bg-pencil text-ink' : 'border border-tape text-tape'}`}
             >
               {KIND[caution.kind]}
             </span>
-            <span className="font-head text-[15px]">
+            <span className="min-w-0 truncate font-head text-[15px] max-sm:whitespace-normal">
               <b className="font-semibold">
                 {caution.where}: {caution.what}.
               </b>{' '}
@@ -48,19 +51,21 @@ export function CautionBand() {
             {caution.finding_ids.length > 0 ? (
               <button
                 type="button"
-                className="min-h-6 font-head text-[14px] text-rule underline underline-offset-2"
+                className="min-h-6 shrink-0 font-head text-[14px] text-rule underline underline-offset-2"
                 onClick={() => choose(caution.finding_ids)}
               >
-                finding {numbers(caution)}
+                {caution.finding_ids.length > 3
+                  ? `${caution.finding_ids.length} findings`
+                  : `finding ${numbers(caution)}`}
               </button>
             ) : null}
             <span className="grow" />
             {caution.kind === 'keep-off' ? (
-              <span className="font-head text-[14px] text-rule">said first in the bid</span>
+              <span className="shrink-0 font-head text-[14px] text-rule max-sm:hidden">first in the bid</span>
             ) : (
               <button
                 type="button"
-                className="min-h-6 font-head text-[14px] underline underline-offset-2"
+                className="min-h-6 shrink-0 font-head text-[14px] underline underline-offset-2 pointer-coarse:min-h-11"
                 onClick={() => setAsked(caution)}
               >
                 Seen, put away
@@ -70,12 +75,15 @@ export function CautionBand() {
         ))}
       </ul>
       {all.length > shown.length ? (
-        <p className="px-5 pb-1 font-head text-[13px] text-rule">{all.length} cautions in all; the bid lists every one.</p>
+        <p className="px-5 pb-1 font-head text-[13px] text-rule">
+          {all.length} cautions in all; the bid lists every one.
+        </p>
       ) : null}
       <Dialog open={asked !== null} onClose={() => setAsked(null)} title="Put this caution away">
         <div className="flex flex-col gap-3">
           <p>
-            {asked?.where}: {asked?.what}. {asked?.canHappen ? `If not minded, ${asked.canHappen}.` : ''} It stays on the list and on the bid, with your name.
+            {asked?.where}: {asked?.what}. {asked?.canHappen ? `If not minded, ${asked.canHappen}.` : ''} It
+            stays on the list and on the bid, with your name.
           </p>
           <TextField label="Why is it minded?" value={reason} onChange={setReason} autoFocus />
           <div className="flex justify-end gap-2">

@@ -25,7 +25,12 @@ export function DetailsDialog({ open, onClose }: { open: boolean; onClose: () =>
       <div className="grid grid-cols-2 gap-3 max-sm:grid-cols-1">
         <SavedTextField label="Name of the job" value={job.title} onSave={(title) => set({ title })} />
         <SavedTextField label="Address" value={job.address} onSave={(address) => set({ address })} />
-        <SavedTextField lines={2} label="What was asked" value={job.asked} onSave={(asked) => set({ asked })} />
+        <SavedTextField
+          lines={2}
+          label="What was asked"
+          value={job.asked}
+          onSave={(asked) => set({ asked })}
+        />
         <SavedTextField
           lines={2}
           label="Scope line: where the work starts and stops, and why"
@@ -62,12 +67,21 @@ export function DetailsDialog({ open, onClose }: { open: boolean; onClose: () =>
       </div>
       <h3 className="mt-5 border-b border-ink pb-1 text-[17px]">People</h3>
       {people.map((person) => {
-        const change = (fields: Partial<EntityOf['person']>): void => void store.set('person', person.id, fields)
+        const change = (fields: Partial<EntityOf['person']>): void =>
+          void store.set('person', person.id, fields)
         return (
-          <fieldset key={person.id} className="grid grid-cols-3 gap-x-3 gap-y-1 border-b border-rule py-3 max-sm:grid-cols-1">
+          <fieldset
+            key={person.id}
+            className="grid grid-cols-3 gap-x-3 gap-y-1 border-b border-rule py-3 max-sm:grid-cols-1"
+          >
             <legend className="sr-only">{person.name || 'Person without a name'}</legend>
             <SavedTextField label="Name" value={person.name} onSave={(name) => change({ name })} />
-            <SavedTextField label="E-mail" type="email" value={person.email} onSave={(email) => change({ email })} />
+            <SavedTextField
+              label="E-mail"
+              type="email"
+              value={person.email}
+              onSave={(email) => change({ email })}
+            />
             <SavedTextField label="Phone" value={person.phone} onSave={(phone) => change({ phone })} />
             <div className="col-span-full flex flex-wrap gap-x-5">
               {PersonRole.options.map((role) => (
@@ -76,7 +90,9 @@ export function DetailsDialog({ open, onClose }: { open: boolean; onClose: () =>
                   label={ROLE_WORDS[role]}
                   checked={person.roles.includes(role)}
                   onChange={(on) =>
-                    change({ roles: on ? [...person.roles, role] : person.roles.filter((each) => each !== role) })
+                    change({
+                      roles: on ? [...person.roles, role] : person.roles.filter((each) => each !== role),
+                    })
                   }
                 />
               ))}

@@ -28,7 +28,9 @@ function what(change: Change): string {
             .map(([name, value]) => `${name.replaceAll('_', ' ')} ${shown(value)}`)
             .join(', ')}`
     case 'fact':
-      return change.fact.kind === 'retraction' ? `took a fact back: ${change.fact.reason}` : `noted: ${change.fact.kind}`
+      return change.fact.kind === 'retraction'
+        ? `took a fact back: ${change.fact.reason}`
+        : `noted: ${change.fact.kind}`
   }
 }
 

@@ -25,7 +25,11 @@ export function JobHeader({ jobId }: { jobId: string }) {
   return (
     <>
       <header className="no-print flex flex-wrap items-center gap-x-4 gap-y-1 px-5 py-1.5 max-sm:px-3">
-        <Link href="/jobs" className="font-tight text-[19px] font-semibold tracking-wide uppercase" aria-label="Detrimus, all jobs">
+        <Link
+          href="/jobs"
+          className="font-tight text-[19px] font-semibold tracking-wide uppercase"
+          aria-label="Detrimus, all jobs"
+        >
           Detrimus
         </Link>
         <h1 className="min-w-0 truncate text-[17px]">

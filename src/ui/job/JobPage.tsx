@@ -45,7 +45,11 @@ function count(stage: Stage, derived: Derived): string {
     case 'cut':
       return many(cut.boards, 'board')
     case 'price':
-      return price.kind === 'priced' ? formatCents(price.total_cents) : price.kind === 'withheld' ? 'not shown' : 'to mend'
+      return price.kind === 'priced'
+        ? formatCents(price.total_cents)
+        : price.kind === 'withheld'
+          ? 'not shown'
+          : 'to mend'
     case 'bid':
       return derived.cautions.all.length > 0 ? many(derived.cautions.all.length, 'caution') : 'draft'
   }
@@ -156,14 +160,16 @@ function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
               value={each}
               className="min-h-11 min-w-24 border-x border-transparent px-4 pt-1 pb-1.5 text-left data-[state=active]:border-ink data-[state=active]:bg-tape max-sm:min-w-16 max-sm:px-2.5"
             >
-              <span className="block font-head text-[18px] leading-tight font-semibold">{STAGE_NAMES[each]}</span>
+              <span className="block font-head text-[18px] leading-tight font-semibold">
+                {STAGE_NAMES[each]}
+              </span>
               <span className="block font-head text-[13px] leading-tight whitespace-nowrap text-quiet data-[state=active]:text-ink">
                 {count(each, derived)}
               </span>
             </Tabs.Trigger>
           ))}
         </Tabs.List>
-        <main className="px-5 pt-3 pb-16 max-sm:px-3">
+        <main className="px-5 pt-1.5 pb-16 max-sm:px-3">
           <Tabs.Content value="walk">
             <WalkTab />
           </Tabs.Content>

@@ -33,7 +33,8 @@ export function NewFinding({ me }: { me: string }) {
   async function make(): Promise<string | null> {
     const timeZone = Intl.DateTimeFormat().resolvedOptions().timeZone
     const made = await postJson('/api/jobs', { id: jobId, title: '', time_zone: timeZone })
-    if (!made.ok && !(made.failure.kind === 'refused' && made.failure.status === 409)) return failureWords(made.failure)
+    if (!made.ok && !(made.failure.kind === 'refused' && made.failure.status === 409))
+      return failureWords(made.failure)
     const opened = await JobStore.open(jobId)
     if (!opened.ok) return opened.words
     let photoIds: string[] = []

@@ -18,13 +18,16 @@ export function SignIn() {
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify({ email, password }),
     })
-    if (answer.ok) return window.location.assign('/jobs')
+    if (answer.ok) {
+      window.location.assign('/jobs')
+      return
+    }
     setBusy(false)
     const { failure } = answer
-    if (failure.kind === 'refused' && failure.status === 429) setWrong('Too many tries. Wait a minute, then try again.')
+    if (failure.kind === 'refused' && failure.status === 429)
+      setWrong('Too many tries. Wait a minute, then try again.')
     else if (failure.kind === 'refused') setWrong('That address and password do not go together. Check both.')
     else setWrong(failureWords(failure))
-    return undefined
   }
   return (
     <form
@@ -34,8 +37,23 @@ export function SignIn() {
         void signIn()
       }}
     >
-      <TextField label="E-mail" type="email" autoComplete="username" value={email} onChange={setEmail} required />
-      <TextField label="Password" type="password" autoComplete="current-password" value={password} onChange={setPassword} error={wrong} required />
+      <TextField
+        label="E-mail"
+        type="email"
+        autoComplete="username"
+        value={email}
+        onChange={setEmail}
+        required
+      />
+      <TextField
+        label="Password"
+        type="password"
+        autoComplete="current-password"
+        value={password}
+        onChange={setPassword}
+        error={wrong}
+        required
+      />
       <Button type="submit" look="main" disabled={busy}>
         {busy ? 'Signing in…' : 'Sign in'}
       </Button>

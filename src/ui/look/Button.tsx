@@ -3,14 +3,15 @@ import type { ButtonHTMLAttributes, ReactNode } from 'react'
 type Look = 'main' | 'plain' | 'quiet' | 'tape'
 
 const LOOKS: Record<Look, string> = {
-  main: 'bg-spruce text-white border-spruce hover:bg-ink',
-  plain: 'bg-paper text-ink border-ink hover:bg-white',
-  quiet: 'bg-transparent text-chalk-text border-transparent underline underline-offset-2 hover:text-ink px-1',
-  tape: 'bg-tape text-ink border-ink hover:bg-pencil',
+  main: 'px-3 min-h-9 bg-spruce text-white border-spruce hover:bg-ink',
+  plain: 'px-3 min-h-9 bg-paper text-ink border-ink hover:bg-white',
+  quiet:
+    'bg-transparent text-chalk-text border-transparent underline underline-offset-2 hover:text-ink px-1 min-h-7',
+  tape: 'px-3 min-h-9 bg-tape text-ink border-ink hover:bg-pencil',
 }
 
 const BASE =
-  'inline-flex items-center justify-center gap-2 rounded-(--radius) border px-3 min-h-9 pointer-coarse:min-h-11 font-head font-semibold text-[15px] disabled:opacity-55 disabled:cursor-not-allowed'
+  'inline-flex items-center justify-center gap-2 rounded-(--radius) border font-head font-semibold text-[15px] pointer-coarse:min-h-11 disabled:opacity-55 disabled:cursor-not-allowed'
 
 /** A button. At most one `main` in a view. */
 export function Button({

@@ -22,7 +22,10 @@ export function Dialog(props: {
         >
           <div className="mb-3 flex items-start justify-between gap-4 border-b border-ink pb-2">
             <Radix.Title className="text-xl">{props.title}</Radix.Title>
-            <Radix.Close aria-label="Close" className="-mt-1 -mr-2 grid size-9 place-items-center pointer-coarse:size-11">
+            <Radix.Close
+              aria-label="Close"
+              className="-mt-1 -mr-2 grid size-9 place-items-center pointer-coarse:size-11"
+            >
               <X aria-hidden size={20} />
             </Radix.Close>
           </div>

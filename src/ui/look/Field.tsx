@@ -13,7 +13,13 @@ export function Field({
   hint,
   error,
   children,
-}: Told & { children: (tied: { id: string; 'aria-invalid': boolean; 'aria-describedby': string | undefined }) => ReactNode }) {
+}: Told & {
+  children: (tied: {
+    id: string
+    'aria-invalid': boolean
+    'aria-describedby': string | undefined
+  }) => ReactNode
+}) {
   const id = useId()
   const told = [hint ? `${id}-hint` : '', error ? `${id}-error` : ''].filter(Boolean).join(' ')
   return (
@@ -52,13 +58,27 @@ export function TextField({ label, hint, error, value, onChange, ...rest }: Text
   return (
     <Field label={label} hint={hint} error={error}>
       {(tied) => (
-        <input {...tied} {...rest} className={CONTROL} value={value} onChange={(e) => onChange(e.target.value)} />
+        <input
+          {...tied}
+          {...rest}
+          className={CONTROL}
+          value={value}
+          onChange={(e) => onChange(e.target.value)}
+        />
       )}
     </Field>
   )
 }
 
-export function TextAreaField({ label, hint, error, value, onChange, rows = 2, onBlur }: Text & { rows?: number }) {
+export function TextAreaField({
+  label,
+  hint,
+  error,
+  value,
+  onChange,
+  rows = 2,
+  onBlur,
+}: Text & { rows?: number }) {
   return (
     <Field label={label} hint={hint} error={error}>
       {(tied) => (

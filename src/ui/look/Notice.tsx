@@ -8,9 +8,20 @@ const TONES = {
 } as const
 
 /** One line or two that a person should read. `role` alert for what just went wrong. */
-export function Notice({ tone = 'plain', alert = false, children }: { tone?: keyof typeof TONES; alert?: boolean; children: ReactNode }) {
+export function Notice({
+  tone = 'plain',
+  alert = false,
+  children,
+}: {
+  tone?: keyof typeof TONES
+  alert?: boolean
+  children: ReactNode
+}) {
   return (
-    <div role={alert ? 'alert' : undefined} className={`rounded-(--radius) border px-3 py-2 text-[14px] ${TONES[tone]}`}>
+    <div
+      role={alert ? 'alert' : undefined}
+      className={`rounded-(--radius) border px-3 py-2 text-[14px] ${TONES[tone]}`}
+    >
       {children}
     </div>
   )

@@ -47,5 +47,9 @@ export function SavedTextField(props: {
       setTyped(null)
     },
   }
-  return props.lines ? <TextAreaField {...shared} rows={props.lines} /> : <TextField {...shared} type={props.type} />
+  return props.lines ? (
+    <TextAreaField {...shared} rows={props.lines} />
+  ) : (
+    <TextField {...shared} type={props.type} />
+  )
 }

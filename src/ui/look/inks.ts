@@ -35,7 +35,9 @@ export const INKS: Readonly<Record<Ink, Stroke>> = {
   'tape-foot': { fill: 'none', stroke: OUTLINE, width_px: 1 },
 }
 
-export const LABEL_INKS: Readonly<Record<LabelInk, { readonly colour: string; readonly plate: string | null }>> = {
+export const LABEL_INKS: Readonly<
+  Record<LabelInk, { readonly colour: string; readonly plate: string | null }>
+> = {
   'damage-text': { colour: '#9C2C13', plate: 'rgba(251,250,246,0.86)' },
   'chosen-text': { colour: '#FFFFFF', plate: '#17232B' },
   'water-text': { colour: '#174A90', plate: 'rgba(251,250,246,0.86)' },

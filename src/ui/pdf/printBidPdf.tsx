@@ -1,5 +1,16 @@
 import 'server-only'
-import { Document, Font, Image, Page, Path, renderToBuffer, StyleSheet, Svg, Text, View } from '@react-pdf/renderer'
+import {
+  Document,
+  Font,
+  Image,
+  Page,
+  Path,
+  renderToBuffer,
+  StyleSheet,
+  Svg,
+  Text,
+  View,
+} from '@react-pdf/renderer'
 import path from 'node:path'
 import type { BidHazardLine, BidModel } from '../../core/bid'
 import type { Drawing, Shape } from '../../core/house'
@@ -23,7 +34,10 @@ function registerFonts(): void {
     family: 'Barlow',
     fonts: [
       { src: path.join(home, 'barlow-semi-condensed/500Medium/BarlowSemiCondensed_500Medium.ttf') },
-      { src: path.join(home, 'barlow-semi-condensed/600SemiBold/BarlowSemiCondensed_600SemiBold.ttf'), fontWeight: 600 },
+      {
+        src: path.join(home, 'barlow-semi-condensed/600SemiBold/BarlowSemiCondensed_600SemiBold.ttf'),
+        fontWeight: 600,
+      },
     ],
   })
   // Words of the trade are not to be broken at a guess.
@@ -36,7 +50,14 @@ const QUIET = '#4A5A61'
 const RULE = '#C2CCCC'
 
 const styles = StyleSheet.create({
-  page: { padding: 40, paddingBottom: 54, fontFamily: 'Public Sans', fontSize: 9.5, color: INK, lineHeight: 1.35 },
+  page: {
+    padding: 40,
+    paddingBottom: 54,
+    fontFamily: 'Public Sans',
+    fontSize: 9.5,
+    color: INK,
+    lineHeight: 1.35,
+  },
   firm: { fontFamily: 'Barlow', fontSize: 10, color: QUIET },
   title: { fontFamily: 'Barlow', fontWeight: 600, fontSize: 22, lineHeight: 1.15 },
   heading: {
@@ -59,7 +80,16 @@ const styles = StyleSheet.create({
   item: { borderBottomWidth: 0.5, borderBottomColor: RULE, paddingVertical: 4 },
   price: { fontFamily: 'Barlow', fontWeight: 600, fontSize: 11.5, textAlign: 'right' },
   total: { fontFamily: 'Barlow', fontWeight: 600, fontSize: 17 },
-  foot: { position: 'absolute', bottom: 24, left: 40, right: 40, fontSize: 8, color: QUIET, flexDirection: 'row', justifyContent: 'space-between' },
+  foot: {
+    position: 'absolute',
+    bottom: 24,
+    left: 40,
+    right: 40,
+    fontSize: 8,
+    color: QUIET,
+    flexDirection: 'row',
+    justifyContent: 'space-between',
+  },
   photos: { flexDirection: 'row', flexWrap: 'wrap', gap: 8, marginTop: 6 },
 })
 
@@ -75,7 +105,11 @@ function StripPdf({ drawing, width }: { drawing: Drawing; width: number }) {
         {shapes.map((shape, index) => {
           if (shape.kind === 'label') return null
           const ink = INKS[shape.ink]
-          const d = pathOf(shape.kind === 'polygon' ? [shape.points] : shape.lines, frame, shape.kind === 'polygon')
+          const d = pathOf(
+            shape.kind === 'polygon' ? [shape.points] : shape.lines,
+            frame,
+            shape.kind === 'polygon',
+          )
           if (d === '') return null
           return (
             <Path
@@ -139,7 +173,9 @@ function Item({ item }: { item: BidModel['items'][number] }) {
     <View style={styles.item} wrap={false}>
       <View style={styles.row}>
         <Text style={[styles.strong, { fontSize: 10.5, flexGrow: 1, flexShrink: 1 }]}>{item.title}</Text>
-        <Text style={styles.price}>{item.price_cents === 0 ? 'no charge here' : formatCents(item.price_cents)}</Text>
+        <Text style={styles.price}>
+          {item.price_cents === 0 ? 'no charge here' : formatCents(item.price_cents)}
+        </Text>
       </View>
       <Text style={styles.quiet}>
         {item.where}
@@ -193,7 +229,8 @@ function BidDocument({ model, pictures }: { model: BidModel; pictures: ReadonlyM
             <Text style={styles.heading}>Where it is</Text>
             <StripPdf drawing={model.drawing} width={PAGE_WIDTH} />
             <Text style={styles.quiet}>
-              The outside walls laid side by side: front, right, back, left. Numbers are the findings; slanted lines were not looked at.
+              The outside walls laid side by side: front, right, back, left. Numbers are the findings; slanted
+              lines were not looked at.
             </Text>
           </View>
         ) : null}
@@ -253,7 +290,9 @@ function BidDocument({ model, pictures }: { model: BidModel; pictures: ReadonlyM
         <Text style={[styles.strong, { marginTop: 10 }]}>{model.local_code}</Text>
         <Text style={styles.quiet}>{model.firm.licence}</Text>
         <View style={{ marginTop: 26 }} wrap={false}>
-          <Text style={styles.quiet}>Accepted by (name, date): ______________________________________________</Text>
+          <Text style={styles.quiet}>
+            Accepted by (name, date): ______________________________________________
+          </Text>
         </View>
         <View style={styles.foot} fixed>
           <Text>

@@ -35,13 +35,19 @@ export function PriceTab() {
   }
   const title = (id: string): { name: string; where: string } => {
     const item = scope.items.find((each) => each.id === id)
-    if (item) return { name: `${COMPONENTS[item.component]}: ${METHOD_KNOWLEDGE[item.method].name.toLowerCase()}`, where: item.where }
+    if (item)
+      return {
+        name: `${COMPONENTS[item.component]}: ${METHOD_KNOWLEDGE[item.method].name.toLowerCase()}`,
+        where: item.where,
+      }
     return { name: 'paint this side', where: scope.areas.find((each) => each.id === id)?.where ?? '' }
   }
   return (
     <div className="grid grid-cols-[minmax(0,1fr)_380px] gap-6 max-lg:grid-cols-1">
       <Panel title="Items" aside={`${price.lines.length}`}>
-        {price.lines.length === 0 ? <p className="py-3 text-quiet">Nothing to price yet: choose repairs in Scope.</p> : null}
+        {price.lines.length === 0 ? (
+          <p className="py-3 text-quiet">Nothing to price yet: choose repairs in Scope.</p>
+        ) : null}
         <ul>
           {price.lines.map((line) => (
             <Line key={line.item_id} line={line} {...title(line.item_id)} />
@@ -65,7 +71,10 @@ function Line({ line, name, where }: { line: PriceLine; name: string; where: str
   return (
     <li className="border-b border-rule py-1.5">
       <details className="group">
-        <summary className="flex list-none items-baseline gap-3" aria-label={`${name}, ${where}, ${formatCents(line.sell_cents)}: open the arithmetic`}>
+        <summary
+          className="flex list-none items-baseline gap-3"
+          aria-label={`${name}, ${where}, ${formatCents(line.sell_cents)}: open the arithmetic`}
+        >
           <span aria-hidden className="w-3 font-head text-quiet group-open:rotate-90">
             ›
           </span>
@@ -78,7 +87,9 @@ function Line({ line, name, where }: { line: PriceLine; name: string; where: str
               {formatCents(line.gap_cents)} to the computed {formatCents(line.computed_cents)}
             </span>
           ) : null}
-          <span className="w-28 text-right font-head text-[17px] font-semibold">{formatCents(line.sell_cents)}</span>
+          <span className="w-28 text-right font-head text-[17px] font-semibold">
+            {formatCents(line.sell_cents)}
+          </span>
         </summary>
         <div className="py-2 pl-6">
           <FigureTree figure={line.arithmetic} />
@@ -90,7 +101,9 @@ function Line({ line, name, where }: { line: PriceLine; name: string; where: str
           <div className="flex gap-2 pt-2">
             <Button onClick={() => setTyping(true)}>Type a price</Button>
             {typed ? (
-              <Button onClick={() => store.set('typed_price', typed.id, { removed: true })}>Back to the computed price</Button>
+              <Button onClick={() => store.set('typed_price', typed.id, { removed: true })}>
+                Back to the computed price
+              </Button>
             ) : null}
           </div>
         </div>
@@ -102,7 +115,14 @@ function Line({ line, name, where }: { line: PriceLine; name: string; where: str
           onClose={() => setTyping(false)}
           onSay={(cents, reason) => {
             if (typed) store.set('typed_price', typed.id, { cents, reason })
-            else store.create('typed_price', { id: newId(), removed: false, on: { kind: 'item', item_id: line.item_id }, cents, reason })
+            else
+              store.create('typed_price', {
+                id: newId(),
+                removed: false,
+                on: { kind: 'item', item_id: line.item_id },
+                cents,
+                reason,
+              })
           }}
         />
       ) : null}
@@ -118,7 +138,12 @@ function readMoney(text: string): Cents | null {
   return cents <= 100_000_000_00 ? cents : null
 }
 
-function TypePrice(props: { label: string; now: Cents; onClose: () => void; onSay: (cents: Cents, reason: string) => void }) {
+function TypePrice(props: {
+  label: string
+  now: Cents
+  onClose: () => void
+  onSay: (cents: Cents, reason: string) => void
+}) {
   const [text, setText] = useState((props.now / 100).toFixed(2))
   const [reason, setReason] = useState('')
   const [wrong, setWrong] = useState<string | null>(null)
@@ -129,13 +154,22 @@ function TypePrice(props: { label: string; now: Cents; onClose: () => void; onSa
       onSubmit={(event) => {
         event.preventDefault()
         const cents = readMoney(text)
-        if (cents === null) return setWrong('Type an amount such as 4,200 or 4200.50.')
+        if (cents === null) {
+          setWrong('Type an amount such as 4,200 or 4200.50.')
+          return
+        }
         props.onSay(cents, reason)
         props.onClose()
-        return undefined
       }}
     >
-      <TextField label={props.label} value={text} onChange={setText} error={wrong} inputMode="decimal" autoFocus />
+      <TextField
+        label={props.label}
+        value={text}
+        onChange={setText}
+        error={wrong}
+        inputMode="decimal"
+        autoFocus
+      />
       <TextField label="Why (if you like)" value={reason} onChange={setReason} />
       <Button type="submit" look="main">
         It stands
@@ -153,7 +187,14 @@ function Totals() {
   const typed = view.job.typed_prices.find((each) => !each.removed && each.on.kind === 'job')
   const rows: readonly [string, Cents][] = [
     ['Items', price.items_cents],
-    ...(price.adjustment ? [[`Adjustment${price.adjustment.reason ? `: ${price.adjustment.reason}` : ''}`, price.adjustment.cents] as [string, Cents]] : []),
+    ...(price.adjustment
+      ? [
+          [
+            `Adjustment${price.adjustment.reason ? `: ${price.adjustment.reason}` : ''}`,
+            price.adjustment.cents,
+          ] as [string, Cents],
+        ]
+      : []),
     ['Tax', price.tax_cents],
   ]
   return (
@@ -179,7 +220,9 @@ function Totals() {
         </tbody>
       </table>
       {price.missing.length > 0 ? (
-        <Notice tone="wrong">No rate for {price.missing.join(', ')}: priced at nothing. Type a price on the item.</Notice>
+        <Notice tone="wrong">
+          No rate for {price.missing.join(', ')}: priced at nothing. Type a price on the item.
+        </Notice>
       ) : null}
       <p className="py-1.5 text-[13px] text-quiet">{price.basis}</p>
       <details>
@@ -191,7 +234,11 @@ function Totals() {
       </details>
       <div className="flex gap-2 pt-2">
         <Button onClick={() => setTyping(true)}>Type the job’s price</Button>
-        {typed ? <Button onClick={() => store.set('typed_price', typed.id, { removed: true })}>Back to the computed price</Button> : null}
+        {typed ? (
+          <Button onClick={() => store.set('typed_price', typed.id, { removed: true })}>
+            Back to the computed price
+          </Button>
+        ) : null}
       </div>
       {typing ? (
         <TypePrice
@@ -200,7 +247,8 @@ function Totals() {
           onClose={() => setTyping(false)}
           onSay={(cents, reason) => {
             if (typed) store.set('typed_price', typed.id, { cents, reason })
-            else store.create('typed_price', { id: newId(), removed: false, on: { kind: 'job' }, cents, reason })
+            else
+              store.create('typed_price', { id: newId(), removed: false, on: { kind: 'job' }, cents, reason })
           }}
         />
       ) : null}

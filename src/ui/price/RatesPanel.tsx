@@ -7,10 +7,17 @@ import { Panel, SelectField, TextField } from '../look'
 import { useJob } from '../state/useJob'
 
 /** A number typed by a person, kept when it makes sense and marked when it does not. */
-function NumberField(props: { label: string; value: number; onSave: (value: number) => void; least: number; most: number }) {
+function NumberField(props: {
+  label: string
+  value: number
+  onSave: (value: number) => void
+  least: number
+  most: number
+}) {
   const [typed, setTyped] = useState<string | null>(null)
   const number = typed === null ? props.value : Number(typed)
-  const fits = Number.isFinite(number) && typed?.trim() !== '' && number >= props.least && number <= props.most
+  const fits =
+    Number.isFinite(number) && typed?.trim() !== '' && number >= props.least && number <= props.most
   return (
     <TextField
       label={props.label}
@@ -54,7 +61,9 @@ export function RatesPanel() {
         <SelectField
           label="Overhead is a share of"
           value={rates.overhead.basis}
-          onChange={(value) => set({ overhead: { ...rates.overhead, basis: value === 'sales' ? 'sales' : 'cost' } })}
+          onChange={(value) =>
+            set({ overhead: { ...rates.overhead, basis: value === 'sales' ? 'sales' : 'cost' } })
+          }
           choices={[
             { value: 'cost', label: 'cost' },
             { value: 'sales', label: 'sales' },
@@ -84,7 +93,9 @@ export function RatesPanel() {
         <SelectField
           label="Tax rule"
           value={rates.tax.rule}
-          onChange={(value) => set({ tax: { ...rates.tax, rule: value as EntityOf['rates']['tax']['rule'] } })}
+          onChange={(value) =>
+            set({ tax: { ...rates.tax, rule: value as EntityOf['rates']['tax']['rule'] } })
+          }
           choices={[
             { value: 'on-cost', label: 'on material we buy' },
             { value: 'on-sale', label: 'on material sold' },

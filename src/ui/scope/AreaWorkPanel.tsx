@@ -21,17 +21,26 @@ export function AreaWorkPanel() {
               <div className="flex items-end gap-3">
                 <span className="grow font-head text-[15px] font-semibold">
                   {side.letter} {side.facing}
-                  <span className="block text-[13px] font-normal text-quiet">{wallAreas(side, job).gross_ft2.toFixed(0)} ft² of wall</span>
+                  <span className="block text-[13px] font-normal text-quiet">
+                    {wallAreas(side, job).gross_ft2.toFixed(0)} ft² of wall
+                  </span>
                 </span>
                 {item ? (
                   <>
                     <SelectField
                       label="Scraping"
                       value={item.work.condition}
-                      onChange={(value) => store.set('area_work', item.id, { condition: value as EntityOf['area_work']['condition'] })}
+                      onChange={(value) =>
+                        store.set('area_work', item.id, {
+                          condition: value as EntityOf['area_work']['condition'],
+                        })
+                      }
                       choices={['light', 'typical', 'heavy'].map((value) => ({ value, label: value }))}
                     />
-                    <Button aria-label={`Drop painting side ${side.letter}`} onClick={() => store.set('area_work', item.id, { removed: true })}>
+                    <Button
+                      aria-label={`Drop painting side ${side.letter}`}
+                      onClick={() => store.set('area_work', item.id, { removed: true })}
+                    >
                       Drop
                     </Button>
                   </>

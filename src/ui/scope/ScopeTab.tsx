@@ -13,7 +13,10 @@ import { AreaWorkPanel } from './AreaWorkPanel'
 export function ScopeTab() {
   const { derived, chosen, choose } = useJob()
   const { job, scope } = derived
-  const finding = job.findings.find((each) => each.id === chosen[0]) ?? job.findings.find((each) => scope.open.includes(each.id)) ?? job.findings[0]
+  const finding =
+    job.findings.find((each) => each.id === chosen[0]) ??
+    job.findings.find((each) => scope.open.includes(each.id)) ??
+    job.findings[0]
   return (
     <div className="grid grid-cols-[300px_minmax(0,1fr)_360px] gap-6 max-lg:grid-cols-1">
       <Panel title="Findings" aside={`${scope.open.length} open`}>
@@ -26,13 +29,19 @@ export function ScopeTab() {
                   type="button"
                   aria-current={each === finding ? 'true' : undefined}
                   onClick={() => choose([each.id])}
-                  className={`flex min-h-11 w-full items-center gap-2.5 px-1.5 py-1 text-left ${each === finding ? 'bg-paper' : 'hover:bg-paper'}`}
+                  className={`flex min-h-10 w-full items-center gap-2.5 px-1.5 py-0.5 text-left leading-tight pointer-coarse:min-h-12 ${each === finding ? 'bg-paper' : 'hover:bg-paper'}`}
                 >
-                  <span className="w-9 shrink-0 font-head font-semibold text-crayon-text">{findingNumber(each, job)}</span>
+                  <span className="w-7 shrink-0 font-head font-semibold text-crayon-text">
+                    {findingNumber(each, job)}
+                  </span>
                   <span className="min-w-0 grow">
-                    <span className="block truncate">{each.component ? COMPONENTS[each.component] : each.words}</span>
+                    <span className="block truncate">
+                      {each.component ? COMPONENTS[each.component] : each.words}
+                    </span>
                     <span className="block truncate text-[13px] text-quiet">
-                      {mine.length > 0 ? mine.map((item) => METHOD_KNOWLEDGE[item.method].name.toLowerCase()).join(' + ') : 'nothing chosen'}
+                      {mine.length > 0
+                        ? mine.map((item) => METHOD_KNOWLEDGE[item.method].name.toLowerCase()).join(' + ')
+                        : 'nothing chosen'}
                     </span>
                   </span>
                   <Awl grade={gradeOf(each)} word={false} />
@@ -41,7 +50,9 @@ export function ScopeTab() {
             )
           })}
         </ul>
-        {job.findings.length === 0 ? <p className="py-3 text-quiet">No finding yet. Area work can be chosen all the same.</p> : null}
+        {job.findings.length === 0 ? (
+          <p className="py-3 text-quiet">No finding yet. Area work can be chosen all the same.</p>
+        ) : null}
       </Panel>
       {finding ? <MethodsPanel finding={finding} /> : <Panel title="Methods">{null}</Panel>}
       <div className="flex flex-col gap-5">
@@ -100,7 +111,12 @@ function MethodsPanel({ finding }: { finding: Finding }) {
   )
 }
 
-function MethodRow(props: { advice: MethodAdvice; taken: string | null; choose: () => void; drop: (id: string) => void }) {
+function MethodRow(props: {
+  advice: MethodAdvice
+  taken: string | null
+  choose: () => void
+  drop: (id: string) => void
+}) {
   const { advice, taken } = props
   const known = METHOD_KNOWLEDGE[advice.method]
   const [low, high] = known.life
@@ -127,7 +143,11 @@ function MethodRow(props: { advice: MethodAdvice; taken: string | null; choose: 
         ) : advice.verdict === 'blocked' ? (
           <span className="font-head text-[14px] text-crayon-text">blocked</span>
         ) : (
-          <Button look={advice.verdict === 'recommended' ? 'main' : 'plain'} onClick={props.choose} aria-label={`Choose ${known.name}`}>
+          <Button
+            look={advice.verdict === 'recommended' ? 'main' : 'plain'}
+            onClick={props.choose}
+            aria-label={`Choose ${known.name}`}
+          >
             Choose
           </Button>
         )}
@@ -170,4 +190,3 @@ function ChosenPanel() {
     </Panel>
   )
 }
-

@@ -8,7 +8,11 @@ import { Button, Dialog, SelectField, TextField } from '../look'
 import { useJob } from '../state/useJob'
 
 /** A person states the cause he knows; his name stands by it. */
-export function KnowCauseDialog(props: { open: boolean; onClose: () => void; findingIds: readonly string[] }) {
+export function KnowCauseDialog(props: {
+  open: boolean
+  onClose: () => void
+  findingIds: readonly string[]
+}) {
   const { store, derived, view } = useJob()
   const [cause, setCause] = useState('')
   const [reason, setReason] = useState('')
@@ -16,7 +20,11 @@ export function KnowCauseDialog(props: { open: boolean; onClose: () => void; fin
     .filter((finding) => props.findingIds.includes(finding.id))
     .map((finding) => findingNumber(finding, derived.job))
   return (
-    <Dialog open={props.open} onClose={props.onClose} title={`I know the cause of ${numbers.join(', ') || 'this'}`}>
+    <Dialog
+      open={props.open}
+      onClose={props.onClose}
+      title={`I know the cause of ${numbers.join(', ') || 'this'}`}
+    >
       <div className="flex flex-col gap-3">
         <SelectField
           label="Cause"
@@ -28,7 +36,9 @@ export function KnowCauseDialog(props: { open: boolean; onClose: () => void; fin
           ]}
         />
         <TextField label="Why (if you like)" value={reason} onChange={setReason} />
-        <p className="text-[13px] text-quiet">The bid will say “consistent with”, in the judgement of {view.member.name}.</p>
+        <p className="text-[13px] text-quiet">
+          The bid will say “consistent with”, in the judgement of {view.member.name}.
+        </p>
         <div className="flex justify-end gap-2">
           <Button onClick={props.onClose}>Leave it</Button>
           <Button

@@ -25,7 +25,8 @@ export function TraceTab() {
       <Panel title="Sources" aside={`reach ${reached} of ${job.findings.length} findings`}>
         {trace.sources.length === 0 ? (
           <p className="py-3 text-quiet">
-            No source yet. Name the part of a finding and tick the signs you saw; or say what you know of its cause.
+            No source yet. Name the part of a finding and tick the signs you saw; or say what you know of its
+            cause.
           </p>
         ) : null}
         <ul>
@@ -88,7 +89,9 @@ function SourceRow({ source, active, choose }: { source: Source; active: boolean
         </span>
         <span className="min-w-0 grow">
           <span className="block">{cause.name}</span>
-          <span className="block text-[13px] text-quiet">{source.letter ? source.seat_words : 'no source to fix'}</span>
+          <span className="block text-[13px] text-quiet">
+            {source.letter ? source.seat_words : 'no source to fix'}
+          </span>
         </span>
         <Certainty certainty={source.certainty} by={source.by} />
         <span className="w-20 shrink-0 text-right font-head font-semibold">
@@ -116,7 +119,9 @@ function SourcePanel({ source, know }: { source: Source; know: () => void }) {
     .filter((each) => each.cause === source.cause)
     .flatMap((each) => each.reasons)
     .filter((reason) => reason.counted < 1)
-  const stated = derived.job.judgements.filter((each) => each.finding_ids.some((id) => source.finding_ids.includes(id)))
+  const stated = derived.job.judgements.filter((each) =>
+    each.finding_ids.some((id) => source.finding_ids.includes(id)),
+  )
   const fixed = scope.items.some((item) => source.letter !== null && item.fixes.includes(source.letter))
   return (
     <Panel title={`${source.letter ? `${source.letter}  ` : ''}${cause.name}`} aside={source.seat_words}>
@@ -124,7 +129,11 @@ function SourcePanel({ source, know }: { source: Source; know: () => void }) {
         {source.reasons
           .filter((reason) => reason.counted > 1)
           .map((reason) => (
-            <Why key={`${reason.sign}-${reason.finding_id}`} side="for" words={`${reasonWords(reason)} (${number(reason.finding_id)})`} />
+            <Why
+              key={`${reason.sign}-${reason.finding_id}`}
+              side="for"
+              words={`${reasonWords(reason)} (${number(reason.finding_id)})`}
+            />
           ))}
         {opposing.map((reason, index) => (
           <Why key={`${reason.sign}-${index}`} side="against" words={reasonWords(reason)} />
@@ -146,7 +155,12 @@ function SourcePanel({ source, know }: { source: Source; know: () => void }) {
         <>
           <h3 className="mt-2 text-[15px]">Source fix</h3>
           <p>
-            {cause.fix.words}. {fixed ? 'It is in the scope.' : cause.fix.method ? 'Choose it in Scope.' : 'No recipe of ours yet: note it on the repair.'}
+            {cause.fix.words}.{' '}
+            {fixed
+              ? 'It is in the scope.'
+              : cause.fix.method
+                ? 'Choose it in Scope.'
+                : 'No recipe of ours yet: note it on the repair.'}
           </p>
         </>
       ) : null}
@@ -174,7 +188,9 @@ function RankedPanel({ finding }: { finding: TracedFinding | undefined }) {
   if (!finding || !shown) {
     return (
       <Panel title="One finding">
-        <p className="py-3 text-quiet">Choose a finding on the strip to see every cause that was weighed for it.</p>
+        <p className="py-3 text-quiet">
+          Choose a finding on the strip to see every cause that was weighed for it.
+        </p>
       </Panel>
     )
   }
@@ -182,7 +198,9 @@ function RankedPanel({ finding }: { finding: TracedFinding | undefined }) {
     <Panel title={`Finding ${findingNumber(shown, job)}`} aside={whereOf(shown, job)}>
       {finding.ranked.length === 0 ? (
         <p className="py-3 text-quiet">
-          {shown.component ? 'No table of causes for this part yet.' : 'Name its part in Walk to weigh causes.'}
+          {shown.component
+            ? 'No table of causes for this part yet.'
+            : 'Name its part in Walk to weigh causes.'}
         </p>
       ) : null}
       <details className="pt-2">
@@ -200,7 +218,10 @@ function RankedPanel({ finding }: { finding: TracedFinding | undefined }) {
       </details>
       <ol>
         {finding.ranked.slice(0, 5).map((each) => (
-          <li key={each.cause} className="flex items-center justify-between gap-3 border-b border-rule py-1.5">
+          <li
+            key={each.cause}
+            className="flex items-center justify-between gap-3 border-b border-rule py-1.5"
+          >
             <span>{each.cause === 'other' ? 'Something else' : causeOf(each.cause).name}</span>
             <span className="font-head text-[14px]">{each.certainty}</span>
           </li>

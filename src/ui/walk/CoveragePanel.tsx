@@ -28,9 +28,17 @@ export function CoveragePanel({ side }: { side: Side }) {
       <h3 className="border-b border-ink pb-0.5 text-[15px]">Looked at, side {side.letter}</h3>
       {zones.map(({ zone, state }) => {
         const value = state.kind === 'looked' ? state.how : state.kind === 'not-looked' ? state.reason : ''
-        const mark = state.kind === 'looked' ? 'bg-moss border-moss' : state.kind === 'not-looked' ? 'bg-pencil border-ink' : 'border-quiet'
+        const mark =
+          state.kind === 'looked'
+            ? 'bg-moss border-moss'
+            : state.kind === 'not-looked'
+              ? 'bg-pencil border-ink'
+              : 'border-quiet'
         return (
-          <label key={zone} className="flex min-h-8 items-center gap-2 border-b border-rule pointer-coarse:min-h-11">
+          <label
+            key={zone}
+            className="flex min-h-8 items-center gap-2 border-b border-rule pointer-coarse:min-h-11"
+          >
             <span aria-hidden className={`size-3 border ${mark}`} />
             <span className="grow font-head text-[15px]">{ZONES[zone]}</span>
             <select

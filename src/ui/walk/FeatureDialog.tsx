@@ -11,7 +11,9 @@ type Kind = EntityOf['feature']['kind']
 
 /** Numbers are given once: a removed window keeps its own. */
 function nextNumber(document: JobDocument, sideId: string): number {
-  return Math.max(0, ...document.features.filter((each) => each.side_id === sideId).map((each) => each.number)) + 1
+  return (
+    Math.max(0, ...document.features.filter((each) => each.side_id === sideId).map((each) => each.number)) + 1
+  )
 }
 
 /** A window, door or deck put on a side. */
@@ -37,13 +39,25 @@ export function FeatureDialog({ sideId, onClose }: { sideId: string; onClose: ()
   }
 
   function add(): void {
-    const base = { id: newId(), removed: false, side_id: side, number: nextNumber(view.job, side), station, width }
+    const base = {
+      id: newId(),
+      removed: false,
+      side_id: side,
+      number: nextNumber(view.job, side),
+      station,
+      width,
+    }
     const opening = { height, sill: { value: sill, from: floor }, casing_width: inches(4.5) }
     const feature: EntityOf['feature'] =
       kind === 'window'
         ? { ...base, kind, ...opening, parts: ['head-casing', 'side-casing', 'window-sill', 'sill-nose'] }
         : kind === 'door'
-          ? { ...base, kind, ...opening, parts: ['head-casing', 'side-casing', 'jamb-foot', 'threshold', 'slab'] }
+          ? {
+              ...base,
+              kind,
+              ...opening,
+              parts: ['head-casing', 'side-casing', 'jamb-foot', 'threshold', 'slab'],
+            }
           : { ...base, kind, depth: height, deck_height: sill }
     const said = store.create('feature', feature)
     setWrong(said)
@@ -63,7 +77,10 @@ export function FeatureDialog({ sideId, onClose }: { sideId: string; onClose: ()
           label="Side"
           value={side}
           onChange={setSide}
-          choices={derived.job.sides.map((each) => ({ value: each.id, label: `${each.letter} ${each.facing}` }))}
+          choices={derived.job.sides.map((each) => ({
+            value: each.id,
+            label: `${each.letter} ${each.facing}`,
+          }))}
         />
         <LengthField
           label="Station of its left end"

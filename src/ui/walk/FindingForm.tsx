@@ -141,7 +141,12 @@ export function FindingForm({ finding }: { finding: Finding | null }) {
           />
         </div>
         <div className="col-span-full">
-          <SavedTextField lines={2} label="In your words" value={shown.words} onSave={(words) => set({ words })} />
+          <SavedTextField
+            lines={2}
+            label="In your words"
+            value={shown.words}
+            onSave={(words) => set({ words })}
+          />
         </div>
         <div className="col-span-full">
           <SignPicker finding={shown} set={set} />
@@ -222,8 +227,16 @@ function ExtentFields({ finding, set }: { finding: Finding; set: (fields: Fields
       </div>
       {extent?.how === 'guessed' ? (
         <div className="col-span-full grid grid-cols-2 gap-x-4">
-          <LengthField label="At least" value={extent.low} onChange={(low) => set({ extent: { ...extent, low } })} />
-          <LengthField label="At most" value={extent.high} onChange={(high) => set({ extent: { ...extent, high } })} />
+          <LengthField
+            label="At least"
+            value={extent.low}
+            onChange={(low) => set({ extent: { ...extent, low } })}
+          />
+          <LengthField
+            label="At most"
+            value={extent.high}
+            onChange={(high) => set({ extent: { ...extent, high } })}
+          />
         </div>
       ) : null}
     </>
@@ -248,7 +261,9 @@ function GradeFields({ finding, set }: { finding: Finding; set: (fields: Fields)
               className={`flex min-h-11 items-center justify-center gap-1 rounded-(--radius) border px-1 ${active ? 'border-2 border-ink bg-white' : 'border-rule bg-paper'}`}
             >
               <Awl grade={grade} word={false} />
-              <span className="font-head text-[14px] leading-tight">{grade === null ? 'not touched' : GRADE_NAMES[grade]}</span>
+              <span className="font-head text-[14px] leading-tight">
+                {grade === null ? 'not touched' : GRADE_NAMES[grade]}
+              </span>
             </button>
           )
         })}

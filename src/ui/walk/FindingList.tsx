@@ -23,7 +23,8 @@ export function FindingList() {
       <PhotoAndWord />
       {job.findings.length === 0 ? (
         <p className="py-3 text-quiet">
-          Nothing found yet. Begin with a photo and a word; the house can wait. With sides set up, tap a wall where it is soft.
+          Nothing found yet. Begin with a photo and a word; the house can wait. With sides set up, tap a wall
+          where it is soft.
         </p>
       ) : null}
       <ul>
@@ -35,9 +36,9 @@ export function FindingList() {
                 type="button"
                 aria-current={active ? 'true' : undefined}
                 onClick={() => choose([finding.id])}
-                className={`flex min-h-11 w-full items-center gap-2.5 px-1.5 py-1 text-left ${active ? 'bg-paper' : 'hover:bg-paper'}`}
+                className={`flex min-h-10 w-full items-center gap-2.5 px-1.5 py-0.5 text-left leading-tight pointer-coarse:min-h-12 ${active ? 'bg-paper' : 'hover:bg-paper'}`}
               >
-                <span className="w-9 shrink-0 font-head text-[15px] font-semibold text-crayon-text">
+                <span className="w-7 shrink-0 font-head text-[15px] font-semibold text-crayon-text">
                   {findingNumber(finding, job)}
                 </span>
                 <span className="min-w-0 grow">
@@ -48,7 +49,9 @@ export function FindingList() {
                   <span className="block truncate text-[13px] text-quiet">{whereOf(finding, job)}</span>
                 </span>
                 <Awl grade={gradeOf(finding)} word={false} />
-                <span className="sr-only">{gradeOf(finding) === null ? 'not touched' : `grade ${gradeOf(finding)}`}</span>
+                <span className="sr-only">
+                  {gradeOf(finding) === null ? 'not touched' : `grade ${gradeOf(finding)}`}
+                </span>
               </button>
             </li>
           )

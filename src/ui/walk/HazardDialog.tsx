@@ -8,13 +8,25 @@ import { useJob } from '../state/useJob'
 type Hazard = Extract<Fact, { kind: 'hazard' }>
 
 const KINDS: readonly { value: Hazard['hazard']; label: string; doNow: string }[] = [
-  { value: 'keep-off', label: 'keep off: deck, stair, guard, porch', doNow: 'Keep off. Barrier at the door today; look from below only.' },
+  {
+    value: 'keep-off',
+    label: 'keep off: deck, stair, guard, porch',
+    doNow: 'Keep off. Barrier at the door today; look from below only.',
+  },
   { value: 'open-wall', label: 'open wall, stud exposed', doNow: 'Close in today; shore a bearing stud.' },
   { value: 'wiring', label: 'open or wet wiring', doNow: 'Do not touch; licensed electrician.' },
   { value: 'gas-smell', label: 'smell of gas', doNow: 'Out, no switches, call from outside.' },
-  { value: 'wall-bowed', label: 'wall bowed or cracked', doNow: 'Keep people and stored weight out of its fall zone; engineer.' },
+  {
+    value: 'wall-bowed',
+    label: 'wall bowed or cracked',
+    doNow: 'Keep people and stored weight out of its fall zone; engineer.',
+  },
   { value: 'structure', label: 'failing joist, girder or post', doNow: 'Loads off, shore; engineer.' },
-  { value: 'pest-active', label: 'wood-eating insects, active', doNow: 'Licensed pest control before wood is closed in.' },
+  {
+    value: 'pest-active',
+    label: 'wood-eating insects, active',
+    doNow: 'Licensed pest control before wood is closed in.',
+  },
   { value: 'other', label: 'something else', doNow: '' },
 ]
 

@@ -13,7 +13,11 @@ export function HouseDialog({ open, onClose }: { open: boolean; onClose: () => v
   const [year, setYear] = useState<string | null>(null)
   const [wrong, setWrong] = useState<string | null>(null)
   const set = (fields: Partial<EntityOf['house']>): void => {
-    setWrong(derived.job.house ? store.set('house', 'house', fields) : store.create('house', { ...house, ...fields }))
+    setWrong(
+      derived.job.house
+        ? store.set('house', 'house', fields)
+        : store.create('house', { ...house, ...fields }),
+    )
   }
   const known = house.year_built.kind === 'known' ? String(house.year_built.year) : ''
   return (
@@ -33,7 +37,8 @@ export function HouseDialog({ open, onClose }: { open: boolean; onClose: () => v
             if (year === null) return
             const number = Number(year)
             if (year.trim() === '') set({ year_built: { kind: 'unknown' } })
-            else if (Number.isInteger(number) && number >= 1600 && number <= 2100) set({ year_built: { kind: 'known', year: number } })
+            else if (Number.isInteger(number) && number >= 1600 && number <= 2100)
+              set({ year_built: { kind: 'known', year: number } })
             else setWrong('Type a year such as 1928, or leave it empty.')
           }}
         />
@@ -47,7 +52,10 @@ export function HouseDialog({ open, onClose }: { open: boolean; onClose: () => v
           label="Foundation"
           value={house.foundation}
           onChange={(value) => set({ foundation: value as EntityOf['house']['foundation'] })}
-          choices={['unknown', 'crawl', 'basement', 'slab', 'piers'].map((value) => ({ value, label: value }))}
+          choices={['unknown', 'crawl', 'basement', 'slab', 'piers'].map((value) => ({
+            value,
+            label: value,
+          }))}
         />
         <LengthField
           label="Foundation above the ground"

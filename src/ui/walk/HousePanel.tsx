@@ -34,18 +34,26 @@ export function HousePanel() {
           <Notice tone="waiting">{words}</Notice>
         </div>
       ))}
-      {closing && problems.length === 0 ? <p className="pt-1 text-[13px] text-quiet">{closingWords(closing.gap)}</p> : null}
+      {closing && problems.length === 0 ? (
+        <p className="pt-1 text-[13px] text-quiet">{closingWords(closing.gap)}</p>
+      ) : null}
       <table>
         <caption className="sr-only">Sides in walking order</caption>
         <tbody>
           {job.sides.map((each) => (
             <tr key={each.id} className={`border-b border-rule ${each.id === side?.id ? 'bg-paper' : ''}`}>
               <th scope="row" className="text-left">
-                <button type="button" className="min-h-9 px-1.5 text-left font-semibold" onClick={() => chooseSide(each.id)}>
+                <button
+                  type="button"
+                  className="min-h-8 px-1.5 text-left font-semibold pointer-coarse:min-h-11"
+                  onClick={() => chooseSide(each.id)}
+                >
                   {each.letter} {each.facing}
                 </button>
               </th>
-              <td className="text-right">{each.length === null ? 'not measured' : formatLength(each.length)}</td>
+              <td className="text-right">
+                {each.length === null ? 'not measured' : formatLength(each.length)}
+              </td>
               <td className="text-right">
                 <Button
                   look="quiet"
@@ -78,7 +86,9 @@ export function HousePanel() {
       {side ? <CoveragePanel side={side} /> : null}
       <HouseDialog open={dialog === 'house'} onClose={() => setDialog(null)} />
       {dialog === 'side' ? <SideDialog sideId={editing} onClose={() => setDialog(null)} /> : null}
-      {dialog === 'feature' && side ? <FeatureDialog sideId={side.id} onClose={() => setDialog(null)} /> : null}
+      {dialog === 'feature' && side ? (
+        <FeatureDialog sideId={side.id} onClose={() => setDialog(null)} />
+      ) : null}
     </Panel>
   )
 }

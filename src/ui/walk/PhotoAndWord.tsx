@@ -23,18 +23,31 @@ export function PhotoAndWord() {
       setBusy(true)
       const sent = await sendPhoto(derived.job.id, file, { kind: 'none' })
       setBusy(false)
-      if (!sent.ok) return setWrong(sent.words)
+      if (!sent.ok) {
+        setWrong(sent.words)
+        return
+      }
       const said = store.create('photo', sent.photo)
-      if (said) return setWrong(said)
+      if (said) {
+        setWrong(said)
+        return
+      }
       photoIds = [sent.photo.id]
     }
-    const finding = freshFinding({ place: { kind: 'none' }, by: view.member.name, words: word.trim(), photoIds })
+    const finding = freshFinding({
+      place: { kind: 'none' },
+      by: view.member.name,
+      words: word.trim(),
+      photoIds,
+    })
     const said = store.create('finding', finding)
-    if (said) return setWrong(said)
+    if (said) {
+      setWrong(said)
+      return
+    }
     setWord('')
     setFile(null)
     choose([finding.id])
-    return undefined
   }
 
   return (

@@ -23,7 +23,13 @@ function fresh(kind: string, job: JobDocument): Place {
     case 'side': {
       const side = job.sides[0]
       if (!side) return { kind: 'none' }
-      return { kind: 'side', side_id: side.id, station: feet(0), height: { value: feet(3), from: 'grade' }, feature_id: null }
+      return {
+        kind: 'side',
+        side_id: side.id,
+        station: feet(0),
+        height: { value: feet(3), from: 'grade' },
+        feature_id: null,
+      }
     }
     case 'room':
       return { kind: 'room', room: '' }
@@ -46,7 +52,12 @@ export function PlaceFields({ place, set }: { place: Place; set: (place: Place) 
   return (
     <fieldset className="grid grid-cols-4 gap-x-3 gap-y-2 max-sm:grid-cols-2">
       <legend className="sr-only">Place</legend>
-      <SelectField label="Place" value={place.kind} onChange={(kind) => set(fresh(kind, job))} choices={kinds} />
+      <SelectField
+        label="Place"
+        value={place.kind}
+        onChange={(kind) => set(fresh(kind, job))}
+        choices={kinds}
+      />
       {place.kind === 'side' ? (
         <>
           <SelectField
@@ -62,7 +73,12 @@ export function PlaceFields({ place, set }: { place: Place; set: (place: Place) 
               const feature = job.features.find((each) => each.id === id)
               if (!feature) return set({ ...place, feature_id: null })
               const box = featureBox(feature, job.house)
-              return set({ ...place, feature_id: id, station: box.left, height: { value: box.bottom, from: 'grade' } })
+              return set({
+                ...place,
+                feature_id: id,
+                station: box.left,
+                height: { value: box.bottom, from: 'grade' },
+              })
             }}
             choices={[
               { value: '', label: 'the wall' },
@@ -89,7 +105,11 @@ export function PlaceFields({ place, set }: { place: Place; set: (place: Place) 
       ) : null}
       {place.kind === 'words' || place.kind === 'roof' || place.kind === 'deck' || place.kind === 'crawl' ? (
         <div className="col-span-3 max-sm:col-span-2">
-          <SavedTextField label="Where, in words" value={place.words} onSave={(words) => set({ ...place, words })} />
+          <SavedTextField
+            label="Where, in words"
+            value={place.words}
+            onSave={(words) => set({ ...place, words })}
+          />
         </div>
       ) : null}
       {place.kind === 'room' ? (

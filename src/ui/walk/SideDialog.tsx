@@ -74,7 +74,11 @@ export function SideDialog({ sideId, onClose }: { sideId: string | null; onClose
             if (Number.isFinite(pitch) && pitch >= 0 && pitch <= 36) set({ pitch_in_12: pitch })
           }}
         />
-        <LengthField label="Overhang" value={side.overhang} onChange={(value) => value !== null && set({ overhang: value })} />
+        <LengthField
+          label="Overhang"
+          value={side.overhang}
+          onChange={(value) => value !== null && set({ overhang: value })}
+        />
         <SelectField
           label="Cladding"
           value={side.cladding}

@@ -10,12 +10,22 @@ function likelySigns(component: Finding['component']): SignId[] {
   if (!rows) return []
   const causes = rows.flatMap((row) => row.causes)
   return [
-    ...new Set(causes.flatMap((cause) => [...causeOf(cause).supports, ...causeOf(cause).refutes].map((each) => each.sign))),
+    ...new Set(
+      causes.flatMap((cause) =>
+        [...causeOf(cause).supports, ...causeOf(cause).refutes].map((each) => each.sign),
+      ),
+    ),
   ]
 }
 
 /** Signs seen, ticked; how each is known is that of the finding unless said otherwise. */
-export function SignPicker({ finding, set }: { finding: Finding; set: (fields: Partial<EntityOf['finding']>) => void }) {
+export function SignPicker({
+  finding,
+  set,
+}: {
+  finding: Finding
+  set: (fields: Partial<EntityOf['finding']>) => void
+}) {
   const likely = likelySigns(finding.component)
   const seen = finding.signs.flatMap((each) => (isSign(each.sign) ? [each.sign] : []))
   const listed = likely.length === 0 ? [] : [...new Set([...likely, ...seen])]
@@ -31,7 +41,12 @@ export function SignPicker({ finding, set }: { finding: Finding; set: (fields: P
       {listed.length > 0 ? (
         <div className="grid grid-cols-2 gap-x-4 max-sm:grid-cols-1">
           {listed.map((sign) => (
-            <CheckField key={sign} label={SIGNS[sign].says} checked={seen.includes(sign)} onChange={(on) => toggle(sign, on)} />
+            <CheckField
+              key={sign}
+              label={SIGNS[sign].says}
+              checked={seen.includes(sign)}
+              onChange={(on) => toggle(sign, on)}
+            />
           ))}
         </div>
       ) : (

@@ -15,7 +15,10 @@ export function WalkOrderForm() {
   const [wrong, setWrong] = useState<string | null>(null)
   const read = text.trim() === '' ? null : parseWalk(text)
   function add(): void {
-    if (!read) return setWrong('Type the sides as you walk: 42 L 30 L 42 L 30.')
+    if (!read) {
+      setWrong('Type the sides as you walk: 42 L 30 L 42 L 30.')
+      return
+    }
     if (!read.ok) return setWrong(walkWords(read.error))
     if (!derived.job.house) store.create('house', freshHouse())
     if ((read.value[0]?.turn_deg ?? 0) < 0) store.set('job', 'job', { house_on: 'right' })
@@ -26,7 +29,6 @@ export function WalkOrderForm() {
       const side = freshSide({ letter, order, facing: facings[order]! })
       store.create('side', { ...side, length: leg.length, turn_deg: leg.turn_deg })
     })
-    return undefined
   }
   return (
     <form
@@ -41,7 +43,11 @@ export function WalkOrderForm() {
         label="Sides as you walk, house on the left hand"
         value={text}
         placeholder="42 L 30 L 42 L 30"
-        hint={read?.ok ? closingWords(closing(read.value).gap) : 'Feet and inches, L or R at each corner. Or add one side alone.'}
+        hint={
+          read?.ok
+            ? closingWords(closing(read.value).gap)
+            : 'Feet and inches, L or R at each corner. Or add one side alone.'
+        }
         error={wrong}
         onChange={(value) => {
           setText(value)

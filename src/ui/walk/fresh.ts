@@ -3,7 +3,12 @@ import type { EntityOf, JobDocument, Place } from '../../core/job'
 import { feet, inches } from '../../core/measure'
 
 /** First values of new things. Nothing here is a fact: what was not looked at stays unset. */
-export function freshFinding(of: { place: Place; by: string; words?: string; photoIds?: readonly string[] }): EntityOf['finding'] {
+export function freshFinding(of: {
+  place: Place
+  by: string
+  words?: string
+  photoIds?: readonly string[]
+}): EntityOf['finding'] {
   return {
     id: newId(),
     removed: false,

@@ -1,5 +1,5 @@
 import type { Metadata } from 'next'
-import { formatCents, type Cents } from '../../../core/measure'
+import { formatCents } from '../../../core/measure'
 import { readOwnerBid, type OwnerBid } from '../../../server/bids/ownerBid'
 import { problemWords, Refused } from '../../../server/problem'
 import { AcceptForm } from '../../../ui/bid/AcceptForm'
@@ -49,7 +49,9 @@ export default async function OwnerPage({ params }: { params: Promise<{ token: s
       <div className="no-print mx-auto flex max-w-4xl bg-paper px-6 pb-4 max-sm:px-4">
         <LinkButton href={`/api/owner/${token}/pdf`}>Bid as PDF</LinkButton>
       </div>
-      {accepted || superseded ? null : <AcceptForm token={token} hash={hash} total={formatCents(model.total_cents as Cents)} />}
+      {accepted || superseded ? null : (
+        <AcceptForm token={token} hash={hash} total={formatCents(model.total_cents)} />
+      )}
     </main>
   )
 }

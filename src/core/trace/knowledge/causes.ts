@@ -9,9 +9,11 @@ import type { SignId } from './signs'
  */
 export type Cause = {
   readonly name: string
-  readonly family: 'null' | 'roof-water' | 'wall-water' | 'ground-water' | 'inside' | 'life' | 'structure' | 'earlier-work'
+  readonly family:
+    'null' | 'roof-water' | 'wall-water' | 'ground-water' | 'inside' | 'life' | 'structure' | 'earlier-work'
   /** Where the source sits: on the head or foot of the opening, along the roof edge, at the ledger, at the ground, or where the damage is. */
-  readonly seat: 'none' | 'opening-head' | 'opening-foot' | 'roof-edge' | 'ledger' | 'ground' | 'below' | 'in-place'
+  readonly seat:
+    'none' | 'opening-head' | 'opening-foot' | 'roof-edge' | 'ledger' | 'ground' | 'below' | 'in-place'
   /** How far from its seat damage can lie, inches. Source: our judgement (ways of water). */
   readonly reach_in: { readonly down: number; readonly side: number; readonly up: number }
   readonly supports: readonly { readonly sign: SignId; readonly ratio: number; readonly mechanism?: string }[]
@@ -126,7 +128,11 @@ export const CAUSES = {
     seat: 'opening-head',
     reach_in: { down: 120, side: 12, up: 2 },
     supports: [s('no-metal-at-casing-top', 5), s('head-and-both-legs-soft', 5)],
-    refutes: [s('metal-tucked-at-head', 0.1), s('head-hard-and-dry', 0.15), s('framing-below-soft-head-dry', 0.15)],
+    refutes: [
+      s('metal-tucked-at-head', 0.1),
+      s('head-hard-and-dry', 0.15),
+      s('framing-below-soft-head-dry', 0.15),
+    ],
     fix: { words: 'Head flashing tucked behind the barrier, ends turned up', method: 'head-flashing' },
     ifOnlyEffect: 'Wet again; expect 3 to 6 years, not 15 to 25.',
   },
@@ -141,7 +147,11 @@ export const CAUSES = {
       s('legs-soft-from-top', 3),
       s('no-end-dams', 2),
     ],
-    refutes: [s('middle-of-head-soft', 0.4), s('head-hard-and-dry', 0.15), s('framing-below-soft-head-dry', 0.15)],
+    refutes: [
+      s('middle-of-head-soft', 0.4),
+      s('head-hard-and-dry', 0.15),
+      s('framing-below-soft-head-dry', 0.15),
+    ],
     fix: { words: 'Longer head flashing with end dams', method: 'head-flashing' },
     ifOnlyEffect: 'Wet again; expect 3 to 6 years, not 15 to 25.',
   },
@@ -150,7 +160,11 @@ export const CAUSES = {
     family: 'wall-water',
     seat: 'opening-foot',
     reach_in: { down: 72, side: 16, up: 2 },
-    supports: [s('sill-and-lower-jamb-only', 6), s('framing-below-soft-head-dry', 5), s('corner-key-open', 4)],
+    supports: [
+      s('sill-and-lower-jamb-only', 6),
+      s('framing-below-soft-head-dry', 5),
+      s('corner-key-open', 4),
+    ],
     refutes: [s('decay-same-on-all-alike', 0.3), s('legs-soft-from-top', 0.3)],
     fix: { words: 'Take the unit out, set a pan, put it back', method: null },
     ifOnlyEffect: 'The new sill is wet from below; expect 3 to 6 years.',
@@ -171,7 +185,11 @@ export const CAUSES = {
     seat: 'opening-foot',
     reach_in: { down: 12, side: 6, up: 12 },
     supports: [s('weeps-painted-shut', 6), s('sill-wet-behind-storm', 5)],
-    refutes: [s('weeps-open', 0.15), s('framing-below-soft-head-dry', 0.3), s('decay-same-on-all-alike', 0.5)],
+    refutes: [
+      s('weeps-open', 0.15),
+      s('framing-below-soft-head-dry', 0.3),
+      s('decay-same-on-all-alike', 0.5),
+    ],
     fix: { words: 'Open the weeps', method: 're-seal' },
     ifOnlyEffect: 'The new sill stands in water; expect 1 to 3 years.',
   },

@@ -89,7 +89,11 @@ const LEDGER = [
   row('attachment gap', 10, 'ledger-attachment'),
   row('other', 22),
 ]
-const DECK_POST = [row('end grain in soil/concrete', 78, 'end-grain-joint'), row('splash', 14, 'splash-back'), row('other', 8)]
+const DECK_POST = [
+  row('end grain in soil/concrete', 78, 'end-grain-joint'),
+  row('splash', 14, 'splash-back'),
+  row('other', 8),
+]
 const CRAWL = [
   row('vapour', 28, 'crawl-vapour'),
   row('plumbing/pan', 26, 'plumbing-leak', 'pan-or-tub-joint'),

@@ -6,7 +6,7 @@ type Context = { params: Promise<{ token: string }> }
 export const POST = (request: Request, { params }: Context): Promise<Response> =>
   answer(async () => {
     const { token } = await params
-    const wish = await readJson(request, AcceptRequest, { bytes: 10_000, words: "10 kB" })
+    const wish = await readJson(request, AcceptRequest, { bytes: 10_000, words: '10 kB' })
     const { accepted } = await acceptBid(token, wish)
     return Response.json({ accepted })
   })
