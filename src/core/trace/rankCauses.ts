@@ -68,12 +68,23 @@ function shareMechanisms(weighed: readonly Weighed[]): Weighed[] {
   for (const each of weighed) groups.set(each.mechanism, [...(groups.get(each.mechanism) ?? []), each])
   return [...groups.values()].flatMap((group) =>
     group
-      .sort((a, b) => Math.abs(b.log) - Math.abs(a.log))
+      // Ties: what speaks for goes first, so that the order of noting decides nothing.
+      .sort((a, b) => Math.abs(b.log) - Math.abs(a.log) || b.log - a.log)
       .map((each, index) => {
         const log = index === 0 ? each.log : each.log / 2
         return { ...each, log, counted: Math.exp(log) }
       }),
   )
+}
+
+/** A sign noted twice is one sign: the better known of the two counts, the later one where both are known alike. */
+function noteOnce(evidence: readonly Evidence[]): Evidence[] {
+  const best = new Map<SignId, Evidence>()
+  for (const each of evidence) {
+    const held = best.get(each.sign)
+    if (!held || KNOWN_WEIGHT[each.how] >= KNOWN_WEIGHT[held.how]) best.set(each.sign, each)
+  }
+  return [...best.values()]
 }
 
 function isDecisive(evidence: readonly Evidence[], cause: CauseId): boolean {
@@ -99,6 +110,7 @@ export function rankCauses(of: {
 }): RankedCause[] {
   const rows = PRIORS[of.component]
   if (rows === null) return []
+  const evidence = noteOnce(of.evidence)
   const prior = new Map<CauseId | 'other', number>()
   for (const { share, causes } of rows) {
     for (const cause of causes) prior.set(cause, (prior.get(cause) ?? 0) + share / causes.length)
@@ -108,7 +120,7 @@ export function rankCauses(of: {
     const supports = cause === 'other' ? [] : causeOf(cause).supports
     const refutes = cause === 'other' ? OTHER_REFUTES : causeOf(cause).refutes
     const reasons = shareMechanisms(
-      weigh(of.evidence, (sign) => {
+      weigh(evidence, (sign) => {
         const override = of.overrides.find((each) => each.cause === cause && each.sign === sign)
         const support = supports.find((each) => each.sign === sign)
         if (support) {
@@ -118,7 +130,7 @@ export function rankCauses(of: {
         return refute ? { ratio: override?.ratio ?? refute.ratio, mechanism: `refutes ${sign}` } : null
       }),
     )
-    const shown = cause !== 'other' && isDecisive(of.evidence, cause)
+    const shown = cause !== 'other' && isDecisive(evidence, cause)
     const sum = reasons.reduce((total, each) => total + each.log, 0)
     const log = shown ? sum : Math.min(Math.log(CAP.up), Math.max(Math.log(CAP.down), sum))
     return { cause, shown, weight: share * Math.exp(log), reasons }

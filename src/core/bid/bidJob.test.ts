@@ -1,0 +1,72 @@
+import { expect, test } from '@jest/globals'
+import { alderHouse, emptyJob, repair, sillNose, smallHouse } from '../../../tests/support/jobs'
+import { derive } from '../pipeline'
+import { addDays, beforeSending } from './bidJob'
+import { BidModel } from './bidModel'
+
+const bid = derive(alderHouse(), '2026-05-04').bid
+
+test('the bid of the main demo fits its schema', () => {
+  expect(BidModel.safeParse(bid).success).toBe(true)
+})
+
+test('hazards come first, the keep-off before all', () => {
+  expect(bid.hazards[0]).toMatchObject({ keep_off: true })
+  expect(bid.hazards.length).toBeLessThanOrEqual(3)
+})
+
+test('it shows no kitchen: no cost, hours, overhead, profit or rate', () => {
+  const words = JSON.stringify({ ...bid, drawing: null })
+  expect(words).not.toMatch(
+    /overhead|markup|margin|profit|burden|productive|direct cost|per hour|hourly|labou?r/i,
+  )
+})
+
+test('it promises nothing it cannot: consistent with, never caused by, never safe', () => {
+  const words = JSON.stringify({ ...bid, drawing: null }).replaceAll(/lead-safe|make safe/gi, '')
+  expect(words).not.toMatch(/caused by|\bsafe\b|for ever|maintenance-free|as good as new/i)
+  expect(words).toMatch(/Consistent with/)
+})
+
+test('clauses come by trigger', () => {
+  const numbers = (of: typeof bid): number[] => of.clauses.map((clause) => clause.number)
+  expect(numbers(bid)).toEqual([1, 3, 4, 8, 10, 22, 23, 26])
+  expect(numbers(derive(emptyJob('e', ''), '2026-05-04').bid)).toEqual([1, 4, 10, 22, 23, 26])
+  expect(bid.local_code).toContain('Local code')
+})
+
+test('a source without its fix is said, with what it does to the warranty', () => {
+  const clause = bid.clauses.find((each) => each.number === 8)
+  expect(clause?.text).toContain(
+    'Head flashing short, window A5: reaches finding 2, 3, 5. Its fix is in this bid',
+  )
+  expect(clause?.text).toContain(
+    'No drip edge, back, roof edge: reaches finding 9. Its fix is not in this bid',
+  )
+})
+
+test('items and tax add up to the total', () => {
+  const sum = bid.items.reduce((total, item) => total + item.price_cents, 0)
+  expect(sum + (bid.adjustment?.cents ?? 0) + bid.tax_cents).toBe(bid.total_cents)
+})
+
+test.each([
+  ['2026-01-31', 1, '2026-02-01'],
+  ['2026-12-15', 30, '2027-01-14'],
+  ['2028-02-28', 1, '2028-02-29'],
+])('%s and %d days is %s', (day, days, then) => {
+  expect(addDays(day, days)).toBe(then)
+})
+
+test('what keeps it from being sent is said', () => {
+  expect(beforeSending(derive(emptyJob('e', ''), '2026-05-04'))).toEqual([
+    'Choose at least one repair in Scope.',
+  ])
+  const job = smallHouse({
+    findings: [sillNose()],
+    repairs: [repair('r', { method: 'piece-in', component: 'sill-nose', finding_ids: ['finding-1'] })],
+  })
+  expect(beforeSending(derive(job, '2026-05-04'))).toEqual([])
+  const unpriced = { ...job, rates: { ...job.rates!, section_cents_per_ft: {} } }
+  expect(beforeSending(derive(unpriced, '2026-05-04'))[0]).toContain('No rate for 5/4x4')
+})

@@ -1,0 +1,98 @@
+import { expect, test } from '@jest/globals'
+import { alderHouse, finding, sillNose, smallHouse } from '../../../tests/support/jobs'
+import type { Fact } from '../job'
+import { AT_MOST, cautionsOf } from './cautionsOf'
+
+const ledger = finding({
+  n: 5,
+  words: '',
+  component: 'ledger',
+  at: { side: 'c', ft: 5, up_in: 20 },
+  grade: 1,
+  signs: ['ledger-nails-only'],
+})
+const old = { year_built: { kind: 'known', year: 1928 } } as const
+
+const hazard = (id: string, of: Partial<Extract<Fact, { kind: 'hazard' }>>): Fact => ({
+  kind: 'hazard',
+  id,
+  by: 'x',
+  at: '2026-05-04T09:00:00Z',
+  about: { kind: 'house' },
+  hazard: 'other',
+  signs: [],
+  what: id,
+  do_now: '',
+  ...of,
+})
+const putAway = (caution_id: string): Fact => ({
+  kind: 'acknowledgement',
+  id: `ack-${caution_id}`,
+  by: 'Imke Solvane',
+  at: '2026-05-04T09:00:00Z',
+  caution_id,
+  reason: 'told the owner',
+})
+
+test('a ledger held by nails is keep-off by itself, whatever its wood', () => {
+  const [first] = cautionsOf(smallHouse({ findings: [ledger] })).shown
+  expect(first).toMatchObject({ kind: 'keep-off', gates: 'task', finding_ids: ['finding-5'] })
+})
+
+test('however many hazards: three on screen, keep-off among them, all on the list', () => {
+  const facts = Array.from({ length: 6 }, (_, i) => hazard(`h${i}`, { hazard: 'wiring' }))
+  const { all, shown } = cautionsOf(smallHouse({ findings: [ledger], facts }))
+  expect(shown).toHaveLength(AT_MOST)
+  expect(shown[0]?.kind).toBe('keep-off')
+  expect(all).toHaveLength(7)
+})
+
+test('putting one away takes it from the three, not from the list; a keep-off stays', () => {
+  const job = smallHouse({ findings: [ledger], facts: [hazard('h', { hazard: 'wiring' })] })
+  const ids = cautionsOf(job).all.map((each) => each.id)
+  const after = cautionsOf({ ...job, facts: [...job.facts, ...ids.map(putAway)] })
+  expect(after.shown.map((each) => each.kind)).toEqual(['keep-off'])
+  expect(after.all).toHaveLength(2)
+  expect(after.all[1]?.acknowledged).toEqual({ by: 'Imke Solvane', reason: 'told the owner' })
+})
+
+test('a hazard taken back with a reason is gone', () => {
+  const facts: Fact[] = [
+    hazard('h', {}),
+    { kind: 'retraction', id: 'r', by: 'x', at: '2026-05-04T09:00:00Z', fact_id: 'h', reason: 'mended' },
+  ]
+  expect(cautionsOf(smallHouse({ facts })).all).toEqual([])
+})
+
+test.each([
+  ['1928', old.year_built, true],
+  ['1977', { kind: 'known', year: 1977 }, true],
+  ['1978', { kind: 'known', year: 1978 }, false],
+  ['unknown', { kind: 'unknown' }, true],
+] as const)('year %s: lead presumed %s', (_, year_built, presumed) => {
+  const job = smallHouse({ findings: [sillNose()] })
+  const { all } = cautionsOf({ ...job, house: { ...job.house!, year_built } })
+  expect(all.some((each) => each.kind === 'lead')).toBe(presumed)
+})
+
+test('no pressure washing on hardboard, wherever its painting is chosen', () => {
+  const job = smallHouse({
+    area_works: [{ id: 'w', removed: false, kind: 'paint-side', side_id: 'side-a', condition: 'light' }],
+  })
+  const sides = job.sides.map((side) => ({ ...side, cladding: 'hardboard-lap' as const }))
+  expect(cautionsOf({ ...job, sides }).all.map((each) => each.kind)).toEqual(['no-pressure-wash'])
+  expect(cautionsOf(job).all).toEqual([])
+})
+
+test('soft wood that carries load asks for an engineer', () => {
+  const joist = finding({ n: 1, words: '', component: 'joist', grade: 2 })
+  expect(cautionsOf(smallHouse({ findings: [joist] })).all[0]).toMatchObject({
+    kind: 'engineer',
+    who: 'licensed engineer',
+  })
+})
+
+test('nothing is ever called safe', () => {
+  const words = JSON.stringify(cautionsOf(alderHouse()).all).replaceAll(/lead-safe|make safe/gi, '')
+  expect(words).not.toMatch(/\bsafe\b/i)
+})

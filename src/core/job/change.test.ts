@@ -1,0 +1,147 @@
+import { expect, test } from '@jest/globals'
+import fc from 'fast-check'
+import { smallHouse, sillNose } from '../../../tests/support/jobs'
+import { applyChange, Change, initialState, inverseOf, type JobState } from './change'
+import { printJobFile } from './jobFile'
+
+let made = 0
+const head = (device = 'phone'): { id: string; schema: number; made_at: string; device: string } => ({
+  id: `change-${(made += 1)}`,
+  schema: 1,
+  made_at: '2026-05-04T09:00:00Z',
+  device,
+})
+const setSide = (base: number, fields: Record<string, unknown>, device?: string): Change =>
+  Change.parse({ ...head(device), op: 'set', entity: { kind: 'side', id: 'side-a' }, base, fields })
+const createFinding = (id: string, more: object = {}): Change =>
+  Change.parse({
+    ...head(),
+    op: 'create',
+    entity: { kind: 'finding', id },
+    body: { ...sillNose(), id, number: null, ...more },
+  })
+const addFact = (fact: object): Change =>
+  Change.parse({ ...head(), op: 'fact', fact: { by: 'x', at: '2026-05-04T09:00:00Z', ...fact } })
+
+function apply(state: JobState, ...changes: Change[]): JobState {
+  return changes.reduce((before, change) => {
+    const result = applyChange(before, change)
+    if (!result.ok) throw new Error(JSON.stringify(result.error))
+    return result.value.state
+  }, state)
+}
+const start = (): JobState => initialState(smallHouse())
+const errorOf = (state: JobState, change: Change): string | null => {
+  const result = applyChange(state, change)
+  return result.ok ? null : result.error.kind
+}
+
+test('a new finding takes the next number, and numbers are never given twice', () => {
+  const state = apply(start(), createFinding('f1'), createFinding('f2'))
+  const after = apply(
+    state,
+    Change.parse({
+      ...head(),
+      op: 'set',
+      entity: { kind: 'finding', id: 'f2' },
+      base: 2,
+      fields: { removed: true },
+    }),
+    createFinding('f3'),
+  )
+  expect(after.job.findings.map((finding) => finding.number)).toEqual([1, 2, 3])
+})
+
+test('edits of different fields on two devices both stand', () => {
+  const state = apply(
+    start(),
+    setSide(0, { overhang: 64 }, 'phone'),
+    setSide(0, { cladding: 'stucco' }, 'desk'),
+  )
+  expect(state.job.sides[0]).toMatchObject({ overhang: 64, cladding: 'stucco' })
+})
+
+test('the later edit of one field wins, and the loser is kept', () => {
+  const state = apply(start(), setSide(0, { overhang: 64 }, 'phone'))
+  const result = applyChange(state, setSide(0, { overhang: 128 }, 'desk'))
+  expect(result.ok && result.value.overruled).toEqual({ overhang: { value: 64, sequence: 1 } })
+  expect(result.ok && result.value.state.job.sides[0]?.overhang).toBe(128)
+})
+
+test('a queue never conflicts with itself, and the same value is no conflict', () => {
+  const state = apply(start(), setSide(0, { overhang: 64 }, 'phone'))
+  const own = applyChange(state, setSide(0, { overhang: 128 }, 'phone'))
+  const same = applyChange(state, setSide(0, { overhang: 64 }, 'desk'))
+  expect([own.ok && own.value.overruled, same.ok && same.value.overruled]).toEqual([{}, {}])
+})
+
+test('each refusal once', () => {
+  const state = apply(start(), createFinding('f1'))
+  const place = {
+    kind: 'side',
+    side_id: 'side-a',
+    station: 41 * 768,
+    height: { value: 0, from: 'grade' },
+    feature_id: null,
+  }
+  expect(errorOf(state, createFinding('f1'))).toBe('already-there')
+  expect(errorOf(state, setSide(9, { overhang: 64 }))).toBe('base-too-new')
+  expect(errorOf(state, setSide(0, { letter: 'Q' }))).toBe('fixed-field')
+  expect(errorOf(state, setSide(0, { overhang: -1 }))).toBe('invalid')
+  expect(errorOf(state, setSide(0, { colour: 'red' }))).toBe('invalid')
+  expect(errorOf(state, createFinding('f2', { place }))).toBe('outside-side')
+  expect(errorOf(state, createFinding('f2', { photo_ids: ['lost'] }))).toBe('unknown-id')
+  expect(errorOf(state, { ...setSide(0, { overhang: 64 }), schema: 2 })).toBe('schema-too-new')
+  expect(
+    errorOf(state, { ...setSide(0, { overhang: 64 }), entity: { kind: 'side', id: 'gone' } } as Change),
+  ).toBe('unknown-entity')
+  expect(errorOf(state, addFact({ kind: 'retraction', id: 'r', fact_id: 'none', reason: '' }))).toBe(
+    'unknown-id',
+  )
+})
+
+test('a refusal changes nothing', () => {
+  const state = start()
+  const before = printJobFile(state.job)
+  applyChange(state, setSide(0, { overhang: -1 }))
+  expect(printJobFile(state.job)).toBe(before)
+})
+
+test('facts are added once and taken back by a fact; a hazard only with a reason', () => {
+  const hazard = {
+    kind: 'hazard',
+    id: 'h1',
+    about: { kind: 'house' },
+    hazard: 'wiring',
+    signs: [],
+    what: 'bare wire',
+    do_now: '',
+  }
+  const state = apply(start(), addFact(hazard))
+  expect(errorOf(state, addFact(hazard))).toBe('fact-already-there')
+  expect(errorOf(state, addFact({ kind: 'retraction', id: 'r1', fact_id: 'h1', reason: ' ' }))).toBe(
+    'reason-needed',
+  )
+  const after = apply(state, addFact({ kind: 'retraction', id: 'r1', fact_id: 'h1', reason: 'mended, seen' }))
+  expect(after.job.facts.map((fact) => fact.kind)).toEqual(['hazard', 'retraction'])
+})
+
+test('undo puts every field back to what it was', () => {
+  const overhangs = fc.integer({ min: 0, max: 4000 })
+  fc.assert(
+    fc.property(overhangs, fc.constantFrom('stucco', 'brick', 'panel'), (overhang, cladding) => {
+      const state = start()
+      const change = setSide(0, { overhang, cladding })
+      const result = applyChange(state, change)
+      if (!result.ok) throw new Error(result.error.kind)
+      const back = inverseOf(change, result.value.before, {
+        ...head(),
+        by: 'x',
+        revision: 1,
+        reason: '',
+        factId: 'r',
+      })
+      expect(printJobFile(apply(result.value.state, back).job)).toBe(printJobFile(state.job))
+    }),
+  )
+})

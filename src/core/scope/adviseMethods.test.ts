@@ -1,0 +1,104 @@
+import { expect, test } from '@jest/globals'
+import { finding, repair, sillNose, smallHouse } from '../../../tests/support/jobs'
+import { cautionsOf } from '../caution'
+import type { Finding, JobDocument, MethodId } from '../job'
+import { traceJob } from '../trace'
+import { adviseMethods, type MethodAdvice } from './adviseMethods'
+import { scopeJob } from './scopeJob'
+
+function advise(of: Finding, more: Partial<JobDocument> = {}): readonly MethodAdvice[] {
+  const job = smallHouse({ findings: [of], ...more })
+  return adviseMethods(of, { job, trace: traceJob(job), cautions: cautionsOf(job).all })
+}
+const verdict = (of: Finding, method: MethodId): string =>
+  advise(of).find((each) => each.method === method)!.verdict
+const part = (
+  component: Finding['component'],
+  grade: Finding['stated_grade'],
+  signs: string[] = [],
+): Finding => ({
+  ...sillNose(),
+  component,
+  stated_grade: grade,
+  signs: signs.map((sign) => ({ sign, how: 'touched', present: true })),
+})
+
+test.each<[string, Finding['component'], Finding['stated_grade'], MethodId, string]>([
+  ['a soft nose is pieced', 'sill-nose', 3, 'piece-in', 'recommended'],
+  ['a head casing is never pieced', 'head-casing', 3, 'piece-in', 'blocked'],
+  ['a head casing is replaced whole', 'head-casing', 3, 'replace-member', 'recommended'],
+  ['siding is replaced by the course', 'lap-siding', 2, 'replace-course', 'recommended'],
+  ['siding is not pieced', 'lap-siding', 2, 'piece-in', 'blocked'],
+  ['trim has no courses', 'sill-nose', 3, 'replace-course', 'blocked'],
+  ['paint does not mend soft wood', 'sill-nose', 2, 'prime-and-paint', 'blocked'],
+  ['surface damage wants paint', 'sill-nose', 1, 'prime-and-paint', 'recommended'],
+  ['sealant over soft wood only hides it', 'side-casing', 2, 're-seal', 'blocked'],
+  ['untouched: look before choosing', 'sill-nose', null, 'watch', 'recommended'],
+  ['untouched, a price is possible all the same', 'sill-nose', null, 'piece-in', 'allowed'],
+  ['a gone fascia has nothing to piece to', 'fascia', 4, 'replace-member', 'recommended'],
+  ['fascia has no head flashing', 'fascia', 2, 'head-flashing', 'blocked'],
+  ['a soft joist is for the engineer', 'joist', 2, 'refer', 'recommended'],
+  ['watching a soft joist is not enough', 'joist', 2, 'watch', 'blocked'],
+])('%s', (_, component, grade, method, expected) => {
+  expect(verdict(part(component, grade), method)).toBe(expected)
+})
+
+test('no patch is sold on a keep-off item: only referring is left', () => {
+  const open = advise(part('ledger', 3, ['ledger-nails-only'])).filter((each) => each.verdict !== 'blocked')
+  expect(open.map((each) => each.method)).toEqual(['refer'])
+})
+
+test('an open joint at the surface is re-sealed', () => {
+  expect(verdict(part('side-casing', 1, ['open-joint']), 're-seal')).toBe('recommended')
+})
+
+test('a source with a recipe of ours is recommended beside the repair', () => {
+  const head = part('head-casing', 3, ['metal-stops-short', 'rot-at-head-corner-only'])
+  const wanted = advise(head).filter((each) => each.verdict === 'recommended')
+  expect(wanted.map((each) => each.method)).toEqual(['replace-member', 'head-flashing'])
+})
+
+test('every blocked method says why', () => {
+  for (const grade of [null, 0, 1, 2, 3, 4]) {
+    for (const component of ['fascia', 'ledger', 'lap-siding', 'joist', 'other'] as const) {
+      for (const each of advise(part(component, grade))) {
+        if (each.verdict === 'blocked') expect(each.reasons[0]).toMatch(/\.$/)
+      }
+    }
+  }
+})
+
+function scoped(more: Partial<JobDocument>): ReturnType<typeof scopeJob> {
+  const job = smallHouse(more)
+  return scopeJob(job, traceJob(job), cautionsOf(job).all)
+}
+const leg = finding({
+  n: 1,
+  words: '',
+  component: 'side-casing',
+  at: { side: 'a', ft: 13, up_in: 80, feature: 'window-a1' },
+  length_in: 24,
+  grade: 3,
+  signs: ['metal-stops-short', 'legs-soft-from-top'],
+})
+
+test('repairing the effect alone is priced, with class G and a notice', () => {
+  const effect = repair('r1', { method: 'piece-in', component: 'side-casing', finding_ids: ['finding-1'] })
+  const [item] = scoped({ findings: [leg], repairs: [effect] }).items
+  expect(item).toMatchObject({ warranty: 'G', life_years: [1, 3] })
+  expect(item?.notices[0]).toContain('Source a not fixed')
+})
+
+test('with the source fixed in the same bid the warranty is the method’s own', () => {
+  const effect = repair('r1', { method: 'piece-in', component: 'side-casing', finding_ids: ['finding-1'] })
+  const fix = repair('r2', { method: 'head-flashing', component: 'head-casing', finding_ids: ['finding-1'] })
+  const { items } = scoped({ findings: [leg], repairs: [effect, fix] })
+  expect(items.map((item) => item.warranty)).toEqual(['C', 'A'])
+  expect(items[1]?.fixes).toEqual(['a'])
+})
+
+test('a choice without a finding is an item all the same', () => {
+  const { items, open } = scoped({ repairs: [repair('r1', { method: 'piece-in', component: 'fascia' })] })
+  expect(items).toHaveLength(1)
+  expect(open).toEqual([])
+})

@@ -1,0 +1,121 @@
+import { expect, test } from '@jest/globals'
+import fc from 'fast-check'
+import { PRIORS } from './knowledge/priors'
+import { SIGN_IDS } from './knowledge/signs'
+import { CAP, rankCauses, type Evidence } from './rankCauses'
+import { COMPONENT_IDS, HOW_KNOWN } from '../job'
+import { CAUSES, causeOf, isCause } from './knowledge/causes'
+
+const rank = (
+  evidence: Evidence[],
+  component: (typeof COMPONENT_IDS)[number] = 'fascia',
+): ReturnType<typeof rankCauses> => rankCauses({ component, evidence, overrides: [] })
+const of = (ranked: ReturnType<typeof rankCauses>, cause: string): number =>
+  ranked.find((each) => each.cause === cause)?.probability ?? 0
+
+test('without a sign the priors stand', () => {
+  expect(of(rank([]), 'no-drip-edge')).toBeCloseTo(0.2, 12)
+})
+
+test('seen from the ground weighs half of touched', () => {
+  const ratio = (how: (typeof HOW_KNOWN)[number]): number =>
+    rank([{ sign: 'deck-edge-soft-along-run', how, present: true }]).find(
+      (each) => each.cause === 'no-drip-edge',
+    )!.reasons[0]!.counted
+  expect(ratio('touched')).toBeCloseTo(7, 9)
+  expect(ratio('from-ground')).toBeCloseTo(Math.sqrt(7), 9)
+})
+
+test('looked for and absent speaks against', () => {
+  const absent = of(
+    rank([{ sign: 'deck-edge-soft-along-run', how: 'touched', present: false }]),
+    'no-drip-edge',
+  )
+  expect(absent).toBeLessThan(0.2)
+})
+
+test('a firm may change a ratio, and it is used', () => {
+  const evidence: Evidence[] = [{ sign: 'drip-edge-present', how: 'touched', present: true }]
+  const overrides = [{ cause: 'no-drip-edge', sign: 'drip-edge-present', ratio: 1, reason: 'ours' }]
+  const ranked = rankCauses({ component: 'fascia', evidence, overrides })
+  expect(of(ranked, 'no-drip-edge')).toBeCloseTo(0.2, 12)
+})
+
+test('evidence is capped until a check is decisive', () => {
+  const many: Evidence[] = CAUSES['insects'].supports.map(({ sign }) => ({
+    sign,
+    how: 'touched',
+    present: true,
+  }))
+  const odds = (ranked: ReturnType<typeof rankCauses>): number => {
+    const p = of(ranked, 'insects')
+    return p / (1 - p)
+  }
+  expect(odds(rank(many, 'joist'))).toBeCloseTo((4 / 96) * CAP.up, 9)
+  expect(odds(rank([{ ...many[0]!, how: 'opened' }, many[1]!], 'joist'))).toBeGreaterThan((4 / 96) * CAP.up)
+})
+
+test('a part without a table is not explained yet', () => {
+  expect(rank([], 'other')).toEqual([])
+})
+
+const evidence = fc.array(
+  fc.record({
+    sign: fc.constantFrom(...SIGN_IDS),
+    how: fc.constantFrom(...HOW_KNOWN),
+    present: fc.boolean(),
+  }),
+  { maxLength: 12 },
+)
+
+test('probabilities are a distribution whatever was seen', () => {
+  fc.assert(
+    fc.property(evidence, fc.constantFrom(...COMPONENT_IDS.filter((id) => PRIORS[id])), (seen, component) => {
+      const ranked = rank(seen, component)
+      expect(ranked.reduce((sum, each) => sum + each.probability, 0)).toBeCloseTo(1, 9)
+      expect(ranked.every((each) => each.probability > 0)).toBe(true)
+    }),
+  )
+})
+
+const distinct = fc.uniqueArray(
+  fc.record({
+    sign: fc.constantFrom(...SIGN_IDS),
+    how: fc.constantFrom(...HOW_KNOWN),
+    present: fc.boolean(),
+  }),
+  { selector: (each) => each.sign, maxLength: 12 },
+)
+
+test('a sign noted twice counts once, as the better known of the two', () => {
+  const told = { sign: 'drip-edge-present', how: 'told', present: true } as const
+  const touched = { ...told, how: 'touched' } as const
+  expect(rank([told, touched])).toEqual(rank([touched]))
+  expect(rank([touched, told, told])).toEqual(rank([touched]))
+})
+
+test('the order in which signs were noted does not matter', () => {
+  fc.assert(
+    fc.property(distinct, (seen) => {
+      const forward = rank(seen)
+      const backward = rank([...seen].reverse())
+      for (const { cause, probability } of forward) expect(of(backward, cause)).toBeCloseTo(probability, 9)
+    }),
+  )
+})
+
+test('every prior sums to a hundred and names causes that are there', () => {
+  for (const rows of Object.values(PRIORS)) {
+    if (!rows) continue
+    expect(rows.reduce((sum, row) => sum + row.share, 0)).toBe(100)
+    for (const row of rows) expect(row.causes.every(isCause)).toBe(true)
+  }
+})
+
+test('signs for a cause speak for it and signs against it speak against it', () => {
+  for (const id of Object.keys(CAUSES)) {
+    if (!isCause(id)) throw new Error(id)
+    expect(causeOf(id).supports.every(({ ratio }) => ratio > 1)).toBe(true)
+    expect(causeOf(id).refutes.every(({ ratio }) => ratio < 1)).toBe(true)
+  }
+})

@@ -1,0 +1,124 @@
+import { expect, test } from '@jest/globals'
+import { alderHouse, finding, sillNose, smallHouse } from '../../../tests/support/jobs'
+import { inches } from '../measure'
+import { isWithinReach, traceJob } from './traceJob'
+import type { WallBox } from '../geometry'
+
+const short = ['metal-stops-short', 'rot-at-head-corner-only']
+const head = finding({
+  n: 2,
+  words: '',
+  component: 'head-casing',
+  at: { side: 'a', ft: 10, up_in: 122, feature: 'window-a1' },
+  length_in: 12,
+  grade: 3,
+  signs: short,
+})
+const leg = finding({
+  n: 3,
+  words: '',
+  component: 'side-casing',
+  at: { side: 'a', ft: 13, up_in: 80, feature: 'window-a1' },
+  length_in: 24,
+  grade: 3,
+  signs: ['metal-stops-short', 'legs-soft-from-top'],
+})
+
+test('findings under one short flashing share one source, seated over the opening', () => {
+  const { sources } = traceJob(smallHouse({ findings: [head, leg] }))
+  expect(sources).toHaveLength(1)
+  expect(sources[0]).toMatchObject({ letter: 'a', cause: 'head-flashing-short', seat_words: 'window A1' })
+  expect(sources[0]?.finding_ids).toEqual(['finding-2', 'finding-3'])
+})
+
+test('the same fault at another window is another source', () => {
+  const job = smallHouse({
+    findings: [
+      head,
+      { ...leg, id: 'far', place: { ...leg.place, side_id: 'side-c', feature_id: null } as never },
+    ],
+  })
+  expect(traceJob(job).sources).toHaveLength(2)
+})
+
+test('a null cause draws no source', () => {
+  const signs = ['decay-same-on-all-alike', 'age-past-usual-life', 'detail-right']
+  const nose = sillNose({ signs: signs.map((sign) => ({ sign, how: 'touched', present: true })) })
+  const [source] = traceJob(smallHouse({ findings: [nose] })).sources
+  expect(source).toMatchObject({ letter: null, cause: 'ordinary-exposure', seat: null })
+})
+
+test('no sign, no verdict: the prior of houses is no word about this one', () => {
+  const trace = traceJob(smallHouse({ findings: [sillNose()] }))
+  expect(trace.sources).toEqual([])
+  expect(trace.unexplained).toEqual(['finding-1'])
+})
+
+test('a person who knows overrules the ranking, with his name', () => {
+  const job = smallHouse({
+    findings: [head],
+    judgements: [
+      {
+        id: 'j',
+        removed: false,
+        finding_ids: ['finding-2'],
+        cause: 'joint-open',
+        by: 'Dov Harrow',
+        reason: '',
+      },
+    ],
+  })
+  expect(traceJob(job).sources[0]).toMatchObject({
+    cause: 'joint-open',
+    certainty: 'stated',
+    by: 'Dov Harrow',
+  })
+})
+
+test('a hose test that wets it shows the cause', () => {
+  const job = smallHouse({
+    findings: [sillNose({ signs: [{ sign: 'sill-and-lower-jamb-only', how: 'touched', present: true }] })],
+    facts: [
+      {
+        kind: 'test',
+        id: 't',
+        by: 'x',
+        at: '2026-05-04T09:00:00Z',
+        about: { kind: 'finding', finding_id: 'finding-1' },
+        check: 'hose',
+        result: 'wet at the corner after six minutes',
+        sign: 'corner-key-open',
+        present: true,
+      },
+    ],
+  })
+  expect(traceJob(job).findings[0]).toMatchObject({ cause: 'pan-or-unit-corner', certainty: 'shown' })
+})
+
+const place = (left: number, bottom: number): WallBox => ({
+  side_id: 'side-a',
+  left: inches(left),
+  right: inches(left + 6),
+  bottom: inches(bottom),
+  top: inches(bottom + 6),
+})
+
+test.each([
+  ['just below the head', 40, 100, true],
+  ['a foot aside', 40 + 36 + 12, 100, true],
+  ['two feet aside', 40 + 36 + 24 + 12, 100, false],
+  ['a foot above', 40, 134, false],
+])('head flashing reaches %s: %s', (_, left, bottom, reached) => {
+  const seat = { ...place(40, 120), right: inches(76), top: inches(120) }
+  expect(isWithinReach('head-flashing-absent', seat, place(left, bottom))).toBe(reached)
+  expect(isWithinReach('head-flashing-absent', seat, { ...place(left, bottom), side_id: 'side-b' })).toBe(
+    false,
+  )
+})
+
+test('the main demo: nine sources, one finding honestly unexplained', () => {
+  const trace = traceJob(alderHouse())
+  expect(trace.sources.filter((each) => each.letter !== null)).toHaveLength(9)
+  expect(trace.unexplained).toEqual(['finding-8'])
+  expect(trace.sources.find((each) => each.cause === 'ledger-unflashed')?.certainty).toBe('shown')
+})
