@@ -9,6 +9,7 @@ type Context = {
   readonly pool: pg.Pool
   readonly auth: ReturnType<typeof betterAuth>
   readonly baseUrl: string
+  readonly close: () => Promise<void>
 }
 
 let made: Promise<Context> | null = null
@@ -17,15 +18,20 @@ async function make(): Promise<Context> {
   const env = readEnv()
   const pool = makePool(env.DETRIMUS_APP_DATABASE_URL)
   await checkRole(pool)
+  const authPool = makePool(env.DETRIMUS_AUTH_DATABASE_URL)
   const auth = betterAuth(
     authOptions({
-      pool: makePool(env.DETRIMUS_AUTH_DATABASE_URL),
+      pool: authPool,
       secret: env.DETRIMUS_SESSION_SECRET,
       baseUrl: env.DETRIMUS_BASE_URL,
       allowSignUp: false,
     }),
   )
-  return { pool, auth, baseUrl: env.DETRIMUS_BASE_URL }
+  const close = async (): Promise<void> => {
+    made = null
+    await Promise.all([pool.end(), authPool.end()])
+  }
+  return { pool, auth, baseUrl: env.DETRIMUS_BASE_URL, close }
 }
 
 /** The pool and the sign-in of this process, made once; a failed start is tried again at the next request. */

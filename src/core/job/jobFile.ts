@@ -88,9 +88,23 @@ export function parseJobFile(text: string): Result<JobDocument, JobFileError> {
   return readJob(data)
 }
 
-/** The text of a job file: two-space JSON, keys in the order of the schema, a final line end. */
+function sorted<T>(record: Readonly<Record<string, T>>): Record<string, T> {
+  return Object.fromEntries(Object.entries(record).sort(([a], [b]) => (a < b ? -1 : 1)))
+}
+
+/**
+ * The text of a job file: two-space JSON, keys in the order of the schema, tables of rates and stock by name, a final line end.
+ * The same job gives the same text wherever it was kept in between.
+ */
 export function printJobFile(job: JobDocument): string {
-  return `${JSON.stringify(JobDocument.parse(job), null, 2)}\n`
+  const whole = JobDocument.parse(job)
+  const settings = { ...whole.settings, stock_lengths_ft: sorted(whole.settings.stock_lengths_ft) }
+  const rates = whole.rates && {
+    ...whole.rates,
+    section_cents_per_ft: sorted(whole.rates.section_cents_per_ft),
+    consumable_cents: sorted(whole.rates.consumable_cents),
+  }
+  return `${JSON.stringify({ ...whole, settings, rates }, null, 2)}\n`
 }
 
 /** JSON Schema of the job file, as published in `docs/formats/`. */

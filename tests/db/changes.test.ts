@@ -1,0 +1,167 @@
+/** The one door for edits, on a real PostgreSQL. */
+import { afterAll, beforeAll, expect, test } from '@jest/globals'
+import { alderHouse } from '../../demo/alderHouse'
+import { printJobFile } from '../../src/core/job'
+import { applyChanges } from '../../src/server/jobs/applyChanges'
+import { exportJob, exportZip, importJob } from '../../src/server/jobs/files'
+import { createJob, readHistory, readJobSnapshot } from '../../src/server/jobs/readJobs'
+import type { Member } from '../../src/server/http'
+import { sillNose } from '../support/jobs'
+import {
+  addFact,
+  asRole,
+  closePools,
+  createEntity,
+  newFirm,
+  refusalOf,
+  setField,
+  takeAlderHouse,
+} from './support'
+
+let member: Member
+let jobId: string
+
+beforeAll(async () => {
+  member = await newFirm()
+  jobId = await takeAlderHouse(member)
+})
+afterAll(closePools)
+
+const send = (
+  changes: Parameters<typeof applyChanges>[2]['changes'],
+  known = 0,
+): ReturnType<typeof applyChanges> => applyChanges(member, jobId, { known, changes })
+const sequence = async (): Promise<number> => (await readJobSnapshot(member, jobId)).sequence
+
+test('a job file goes in and comes out the same, to the letter', async () => {
+  const firm = await newFirm()
+  const id = await takeAlderHouse(firm)
+  expect(printJobFile(await exportJob(firm, id))).toBe(printJobFile(alderHouse()))
+  const elsewhere = await newFirm()
+  const zip = await exportZip(firm, id)
+  await importJob(elsewhere, Buffer.from(zip))
+  expect(printJobFile(await exportJob(elsewhere, id))).toBe(printJobFile(alderHouse()))
+})
+
+test.each([
+  ['no JSON', '{', 'not-json'],
+  ['another file', '{"a": 1}', 'not-a-job-file'],
+  ['a zip that is none', 'PK\u0003\u0004broken', 'bad-archive'],
+])('taking in %s is refused and leaves nothing', async (_, text, kind) => {
+  const firm = await newFirm()
+  expect(await refusalOf(importJob(firm, Buffer.from(text, 'latin1')))).toBe(kind)
+})
+
+test('the same job twice is refused', async () => {
+  expect(await refusalOf(takeAlderHouse(member))).toBe('job-exists')
+})
+
+test('an edit sent twice counts once', async () => {
+  const change = setField({ kind: 'side', id: 'side-a', fields: { overhang: 640 } })
+  const one = await send([change])
+  const two = await send([change])
+  expect(two.applied).toEqual(one.applied)
+  expect(two.sequence).toBe(one.sequence)
+  const both = await send([change, change])
+  expect(both.sequence).toBe(one.sequence)
+})
+
+test('an id used for another edit is refused', async () => {
+  const change = setField({ kind: 'side', id: 'side-a', fields: { overhang: 700 } })
+  await send([change])
+  expect(await refusalOf(send([{ ...change, fields: { overhang: 701 } } as never]))).toBe('change-id-reused')
+})
+
+test('a batch is taken whole or not at all', async () => {
+  const before = await sequence()
+  const good = setField({ kind: 'side', id: 'side-b', fields: { overhang: 640 } })
+  const bad = setField({ kind: 'side', id: 'side-b', fields: { overhang: -5 } })
+  expect(await refusalOf(send([good, bad]))).toBe('invalid')
+  expect(await sequence()).toBe(before)
+  expect((await readJobSnapshot(member, jobId)).job.sides[1]?.overhang).not.toBe(640)
+})
+
+test('two devices: fields merge, the later wins, the loser is in the history', async () => {
+  const known = await sequence()
+  const base = (await readJobSnapshot(member, jobId)).revisions['side/side-d'] ?? 0
+  await send([
+    setField({
+      kind: 'side',
+      id: 'side-d',
+      base,
+      fields: { overhang: 64, cladding: 'stucco' },
+      device: 'phone',
+    }),
+  ])
+  const late = await send(
+    [setField({ kind: 'side', id: 'side-d', base, fields: { overhang: 128 }, device: 'desk' })],
+    known,
+  )
+  expect(late.applied[0]?.overruled).toEqual({ overhang: { value: 64, sequence: known + 1 } })
+  const side = late.entities.find((each) => each.id === 'side-d')?.body
+  expect(side).toMatchObject({ overhang: 128, cladding: 'stucco' })
+  const [newest] = await readHistory(member, jobId)
+  expect(newest?.overruled).toEqual({ overhang: { value: 64, sequence: known + 1 } })
+})
+
+test('numbers of findings come from the server, in sequence', async () => {
+  const body = (id: string): { id: string } => ({ ...sillNose({ place: { kind: 'none' } }), id })
+  const answer = await send([createEntity('finding', body('new-a')), createEntity('finding', body('new-b'))])
+  const numbers = ['new-a', 'new-b'].map(
+    (id) => (answer.entities.find((each) => each.id === id)?.body as { number: number }).number,
+  )
+  expect(numbers).toEqual([15, 16])
+})
+
+test('two at once never take one number', async () => {
+  const body = (id: string): { id: string } => ({ ...sillNose({ place: { kind: 'none' } }), id })
+  await Promise.all(Array.from({ length: 6 }, (_, i) => send([createEntity('finding', body(`both-${i}`))])))
+  const { job } = await readJobSnapshot(member, jobId)
+  const numbers = job.findings.map((finding) => finding.number)
+  expect(new Set(numbers).size).toBe(numbers.length)
+})
+
+test('a fact is signed by who is signed in, whatever it says', async () => {
+  const fact = {
+    kind: 'permission',
+    id: 'permission-x',
+    by: 'Somebody Else',
+    at: '2026-05-04T09:00:00Z',
+    level: 'open',
+    given_by: 'owner',
+  } as const
+  const answer = await send([addFact(fact)])
+  expect(answer.facts.find((each) => each.id === 'permission-x')?.by).toBe(member.name)
+})
+
+test('a new job has the firm’s settings pinned, and asking twice makes one', async () => {
+  await createJob(member, { id: 'fresh', title: '', timeZone: 'America/New_York' })
+  expect(await refusalOf(createJob(member, { id: 'fresh', title: '', timeZone: 'UTC' }))).toBe('job-exists')
+  const { job } = await readJobSnapshot(member, 'fresh')
+  expect(job.settings.firm_name).toBe('Tern & Mallet Repair')
+  expect(job.job.time_zone).toBe('America/New_York')
+})
+
+test('crew get no money and write none', async () => {
+  const crew = asRole(member, 'crew')
+  await send([
+    createEntity('typed_price', {
+      id: 'typed-1',
+      removed: false,
+      on: { kind: 'job' },
+      cents: 123456,
+      reason: 'said so',
+    } as { id: string }),
+  ])
+  const seen = [
+    await readJobSnapshot(crew, jobId),
+    await readHistory(crew, jobId),
+    await exportJob(crew, jobId),
+    await applyChanges(crew, jobId, { known: 0, changes: [] }),
+  ]
+  for (const each of seen) expect(JSON.stringify(each)).not.toMatch(/cents|burdened|123456/)
+  const typed = createEntity('typed_price', { id: 'typed-2', removed: false } as { id: string })
+  expect(await refusalOf(applyChanges(crew, jobId, { known: 0, changes: [typed] }))).toBe('not-for-role')
+  const rates = setField({ kind: 'rates', id: 'rates', fields: { profit_share: 0 } })
+  expect(await refusalOf(applyChanges(crew, jobId, { known: 0, changes: [rates] }))).toBe('not-for-role')
+})

@@ -1,0 +1,181 @@
+/** Row-level security on a real PostgreSQL: every table, every way round. */
+import { afterAll, beforeAll, expect, test } from '@jest/globals'
+import { randomUUID } from 'node:crypto'
+import { checkRole, makePool } from '../../src/db/pool'
+import { withOwnerLinkTx, withTx } from '../../src/db/tx'
+import type { Member } from '../../src/server/http'
+import { sendBid, tokenHash } from '../../src/server/bids/sendBid'
+import { acceptBid, readOwnerBid } from '../../src/server/bids/ownerBid'
+import { applyChanges } from '../../src/server/jobs/applyChanges'
+import { uploadPhoto } from '../../src/server/photos/pictures'
+import { drawnPhoto } from '../../demo/photos'
+import { appPool, closePools, createEntity, migratorPool, newFirm, setField, takeAlderHouse } from './support'
+
+const TABLES = [
+  'acceptance',
+  'bid',
+  'bid_picture',
+  'blob',
+  'company',
+  'job',
+  'job_change',
+  'job_entity',
+  'job_fact',
+  'mail',
+  'owner_link',
+  'settings_edition',
+]
+
+let first: Member
+let second: Member
+let jobId: string
+let token: string
+
+beforeAll(async () => {
+  first = await newFirm()
+  second = await newFirm()
+  jobId = await takeAlderHouse(first)
+  const photo = await uploadPhoto(
+    first,
+    jobId,
+    await drawnPhoto({ caption: 'x', tint: '#eee', damage: 'sill' }),
+  )
+  const entity = { id: 'photo-1', removed: false, caption: '', place: { kind: 'none' }, ...photo }
+  await applyChanges(first, jobId, {
+    known: 0,
+    changes: [
+      createEntity('photo', entity),
+      setField({ kind: 'finding', id: 'finding-1', fields: { photo_ids: ['photo-1'] } }),
+    ],
+  })
+  const sent = await sendBid(first, jobId, () => Promise.resolve(Buffer.from('pdf')))
+  token = sent.url.split('/').at(-1)!
+  const { hash } = await readOwnerBid(token)
+  await acceptBid(token, { name: 'Orla Fennimore', role: 'owns', hash })
+})
+afterAll(closePools)
+
+test('every table of the app is on the list, with forced row-level security and a policy', async () => {
+  const { rows } = await migratorPool.query<{ name: string; forced: boolean; policies: string }>(
+    `select c.relname as name, c.relrowsecurity and c.relforcerowsecurity as forced, count(p.polname) as policies
+     from pg_class c join pg_namespace n on n.oid = c.relnamespace left join pg_policy p on p.polrelid = c.oid
+     where n.nspname = 'app' and c.relkind = 'r' group by c.relname, c.relrowsecurity, c.relforcerowsecurity order by 1`,
+  )
+  expect(rows.map((row) => row.name)).toEqual(TABLES)
+  expect(rows.filter((row) => !row.forced || Number(row.policies) === 0)).toEqual([])
+})
+
+const countIn = async (companyId: string, table: string): Promise<number> =>
+  withTx(appPool, companyId, async (tx) => {
+    const { rows } = await tx.query(`select count(*)::int as n from app.${table}`, [])
+    return (rows[0] as { n: number }).n
+  })
+
+test.each(TABLES)('a second company sees nothing of %s, and the first one does', async (table) => {
+  const before = await countIn(second.companyId, table)
+  expect(await countIn(first.companyId, table)).toBeGreaterThan(0)
+  const own = ['company', 'settings_edition'].includes(table) ? 1 : 0
+  expect(before).toBe(own)
+})
+
+test.each(TABLES)('without a company %s is empty', async (table) => {
+  const { rows } = await appPool.query<{ n: number }>(`select count(*)::int as n from app.${table}`)
+  expect(rows[0]?.n).toBe(0)
+})
+
+test('a company cannot write into another', async () => {
+  const forged = withTx(appPool, second.companyId, (tx) =>
+    tx.query(`insert into app.job (company_id, id, created_by) values ($1, 'forged', $2)`, [
+      first.companyId,
+      randomUUID(),
+    ]),
+  )
+  await expect(forged).rejects.toThrow(/row-level security/)
+})
+
+test.each([
+  [`update app.job_fact set body = body`, 'permission denied'],
+  [`delete from app.job_fact`, 'permission denied'],
+  [`update app.job_change set author_name = 'x'`, 'permission denied'],
+  [`delete from app.job_change`, 'permission denied'],
+  [`update app.bid set snapshot = '{}'`, 'permission denied'],
+  [`update app.bid set total_cents = 1`, 'permission denied'],
+  [`delete from app.bid`, 'permission denied'],
+  [`update app.acceptance set name = 'x'`, 'permission denied'],
+  [`select * from auth."user"`, 'permission denied'],
+])('the app may not: %s', async (statement, why) => {
+  await expect(withTx(appPool, first.companyId, (tx) => tx.query(statement, []))).rejects.toThrow(why)
+})
+
+test('not even the owner of the tables alters a sent bid', async () => {
+  const client = await migratorPool.connect()
+  try {
+    await client.query('begin')
+    await client.query(`select set_config('app.company_id', $1, true)`, [first.companyId])
+    await expect(client.query(`update app.bid set snapshot = '{}'`)).rejects.toThrow('a sent bid is frozen')
+  } finally {
+    await client.query('rollback')
+    client.release()
+  }
+})
+
+test('the owner’s link sees its own bid and nothing else of the firm', async () => {
+  const seen = await withOwnerLinkTx(appPool, tokenHash(token), async (tx) => {
+    const counts: Record<string, number> = {}
+    for (const table of TABLES) {
+      const { rows } = await tx.query(`select count(*)::int as n from app.${table}`, [])
+      counts[table] = (rows[0] as { n: number }).n
+    }
+    return counts
+  })
+  expect(seen).toEqual({
+    acceptance: 1,
+    bid: 1,
+    bid_picture: 1,
+    blob: 0,
+    company: 0,
+    job: 0,
+    job_change: 0,
+    job_entity: 0,
+    job_fact: 0,
+    mail: 0,
+    owner_link: 1,
+    settings_edition: 0,
+  })
+})
+
+test('a guessed token sees nothing', async () => {
+  const rows = await withOwnerLinkTx(
+    appPool,
+    tokenHash('guess'),
+    async (tx) => (await tx.query('select 1 from app.bid', [])).rowCount,
+  )
+  expect(rows).toBe(0)
+})
+
+test('only the hash of the token is kept with the link', async () => {
+  const rows = await withTx(
+    appPool,
+    first.companyId,
+    async (tx) => (await tx.query('select * from app.owner_link', [])).rows,
+  )
+  expect(JSON.stringify(rows)).not.toContain(token)
+})
+
+test('the app refuses a role that could see past row-level security', async () => {
+  await expect(checkRole(appPool)).resolves.toBeUndefined()
+  const cluster = process.env['DETRIMUS_CLUSTER_URL']
+  if (!cluster) throw new Error('DETRIMUS_CLUSTER_URL is not set')
+  const pool = makePool(cluster)
+  await expect(checkRole(pool)).rejects.toThrow('sees past row-level security')
+  await pool.end()
+})
+
+test('another firm’s job is not found, by any door', async () => {
+  await expect(applyChanges(second, jobId, { known: 0, changes: [] })).rejects.toMatchObject({
+    error: { kind: 'not-found' },
+  })
+  await expect(sendBid(second, jobId, () => Promise.resolve(Buffer.from('')))).rejects.toMatchObject({
+    error: { kind: 'not-found' },
+  })
+})
