@@ -157,7 +157,7 @@ test('only the hash of the token is kept with the link', async () => {
   const rows = await withTx(
     appPool,
     first.companyId,
-    async (tx) => (await tx.query('select * from app.owner_link', [])).rows,
+    async (tx) => (await tx.query('select * from app.owner_link', [])).rows as unknown[],
   )
   expect(JSON.stringify(rows)).not.toContain(token)
 })

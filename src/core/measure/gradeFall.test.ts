@@ -30,5 +30,8 @@ test('scaling both tapes alike changes nothing', () => {
   )
 })
 
-// @ts-expect-error a bare number is no length: the type check fails here if the brand is ever lost
-void (() => gradeFall({ fall: 6, run: 120 }))
+test('a bare number is no length', () => {
+  // @ts-expect-error the type check fails here if the brand is ever lost
+  const wrong = (): unknown => gradeFall({ fall: 6, run: 120 })
+  expect(wrong).toBeDefined()
+})

@@ -46,7 +46,7 @@ export function BidView({ model, pictureSrc }: { model: BidModel; pictureSrc: (s
         </section>
       ) : null}
       {model.drawing.sides.length > 0 ? (
-        <section aria-label="The house">
+        <section aria-label="Where it is">
           <h2 className="text-[19px]">Where it is</h2>
           <div
             className="overflow-x-auto"

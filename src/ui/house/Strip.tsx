@@ -114,7 +114,7 @@ export function Strip({ job, coverage, trace, chosen, onTap }: Props) {
   }
 
   return (
-    <div className="no-print">
+    <section aria-label="Walls" className="no-print">
       {shownSide ? (
         <div className="flex items-center justify-between px-2 py-1">
           <Button aria-label="Side before" onClick={() => step(-1)}>
@@ -196,6 +196,6 @@ export function Strip({ job, coverage, trace, chosen, onTap }: Props) {
           </div>
         )}
       </div>
-    </div>
+    </section>
   )
 }

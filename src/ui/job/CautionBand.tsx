@@ -65,7 +65,7 @@ export function CautionBand() {
             ) : (
               <button
                 type="button"
-                className="min-h-6 shrink-0 font-head text-[14px] underline underline-offset-2 pointer-coarse:min-h-11"
+                className="min-h-6 shrink-0 font-head text-[14px] underline underline-offset-2 touch:min-h-11"
                 onClick={() => setAsked(caution)}
               >
                 Seen, put away

@@ -17,8 +17,8 @@ const ROLE_WORDS: Record<Role, string> = {
 
 /** Job, people and conditions of the walk. Every field is kept as it is typed. */
 export function DetailsDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
-  const { derived, store } = useJob()
-  const { job, people } = derived.job
+  const { job: document, store } = useJob()
+  const { job, people } = document
   const set = (fields: Partial<EntityOf['job']>): void => void store.set('job', 'job', fields)
   return (
     <Dialog open={open} onClose={onClose} title="Job details" wide>

@@ -23,7 +23,7 @@ export function ImportJob() {
     <div className="flex flex-col gap-2">
       <label
         htmlFor={id}
-        className="inline-flex min-h-9 w-fit cursor-pointer items-center rounded-(--radius) border border-ink bg-paper px-3 font-head font-semibold pointer-coarse:min-h-11"
+        className="inline-flex min-h-9 w-fit cursor-pointer items-center rounded-(--radius) border border-ink bg-paper px-3 font-head font-semibold touch:min-h-11"
       >
         {busy ? 'Taking it in…' : 'Take in a job file'}
       </label>

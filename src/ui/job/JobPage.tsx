@@ -1,9 +1,9 @@
 'use client'
 
-import { useMemo, useState } from 'react'
+import { useEffect, useMemo, useState } from 'react'
 import { Tabs } from 'radix-ui'
 import type { JobStore } from '../../client/jobStore'
-import type { Place } from '../../core/job'
+import { live, type Place } from '../../core/job'
 import { formatCents } from '../../core/measure'
 import type { Derived } from '../../core/pipeline'
 import { BidTab } from '../bid/BidTab'
@@ -84,7 +84,15 @@ function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
   const [stage, setStage] = useState<Stage>(() =>
     typeof window === 'undefined' ? 'walk' : stageOf(window.location.pathname),
   )
-  const [chosen, choose] = useState<readonly string[]>([])
+  useEffect(() => {
+    const back = (): void => setStage(stageOf(window.location.pathname))
+    window.addEventListener('popstate', back)
+    return () => window.removeEventListener('popstate', back)
+  }, [])
+  // A job of one finding opens on it: that is what was just put there.
+  const [chosen, choose] = useState<readonly string[]>(() =>
+    view.job.findings.length === 1 ? view.job.findings.map((finding) => finding.id) : [],
+  )
   const [drafting, setDrafting] = useState<{ place: Place } | null>(null)
   const [sideId, chooseSide] = useState<string | null>(null)
   const context = useMemo(
@@ -94,6 +102,7 @@ function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
             store,
             view,
             derived,
+            job: live(view.job),
             chosen,
             choose: (ids: readonly string[]) => {
               setDrafting(null)
@@ -149,47 +158,49 @@ function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
         chosen={chosen}
         onTap={tap}
       />
-      <Tabs.Root value={stage} onValueChange={go} activationMode="manual">
-        <Tabs.List
-          aria-label="Stages of the job"
-          className="no-print flex gap-0 overflow-x-auto border-b border-ink px-4 max-sm:px-1"
-        >
-          {STAGES.map((each) => (
-            <Tabs.Trigger
-              key={each}
-              value={each}
-              className="min-h-11 min-w-24 border-x border-transparent px-4 pt-1 pb-1.5 text-left data-[state=active]:border-ink data-[state=active]:bg-tape max-sm:min-w-16 max-sm:px-2.5"
-            >
-              <span className="block font-head text-[18px] leading-tight font-semibold">
-                {STAGE_NAMES[each]}
-              </span>
-              <span className="block font-head text-[13px] leading-tight whitespace-nowrap text-quiet data-[state=active]:text-ink">
-                {count(each, derived)}
-              </span>
-            </Tabs.Trigger>
-          ))}
-        </Tabs.List>
-        <main className="px-5 pt-1.5 pb-16 max-sm:px-3">
-          <Tabs.Content value="walk">
-            <WalkTab />
-          </Tabs.Content>
-          <Tabs.Content value="trace">
-            <TraceTab />
-          </Tabs.Content>
-          <Tabs.Content value="scope">
-            <ScopeTab />
-          </Tabs.Content>
-          <Tabs.Content value="cut">
-            <CutTab />
-          </Tabs.Content>
-          <Tabs.Content value="price">
-            <PriceTab />
-          </Tabs.Content>
-          <Tabs.Content value="bid">
-            <BidTab jobId={jobId} />
-          </Tabs.Content>
-        </main>
-      </Tabs.Root>
+      <main>
+        <Tabs.Root value={stage} onValueChange={go} activationMode="manual">
+          <Tabs.List
+            aria-label="Stages of the job"
+            className="no-print flex gap-0 overflow-x-auto border-b border-ink px-4 max-sm:px-1"
+          >
+            {STAGES.map((each) => (
+              <Tabs.Trigger
+                key={each}
+                value={each}
+                className="min-h-11 min-w-24 border-x border-transparent px-4 pt-1 pb-1.5 text-left data-[state=active]:border-ink data-[state=active]:bg-tape max-sm:min-w-16 max-sm:px-2.5"
+              >
+                <span className="block font-head text-[18px] leading-tight font-semibold">
+                  {STAGE_NAMES[each]}
+                </span>
+                <span className="block font-head text-[13px] leading-tight whitespace-nowrap text-quiet data-[state=active]:text-ink">
+                  {count(each, derived)}
+                </span>
+              </Tabs.Trigger>
+            ))}
+          </Tabs.List>
+          <div className="px-5 pt-1.5 pb-16 max-sm:px-3">
+            <Tabs.Content value="walk">
+              <WalkTab />
+            </Tabs.Content>
+            <Tabs.Content value="trace">
+              <TraceTab />
+            </Tabs.Content>
+            <Tabs.Content value="scope">
+              <ScopeTab />
+            </Tabs.Content>
+            <Tabs.Content value="cut">
+              <CutTab />
+            </Tabs.Content>
+            <Tabs.Content value="price">
+              <PriceTab />
+            </Tabs.Content>
+            <Tabs.Content value="bid">
+              <BidTab jobId={jobId} />
+            </Tabs.Content>
+          </div>
+        </Tabs.Root>
+      </main>
     </JobContext>
   )
 }

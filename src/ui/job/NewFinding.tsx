@@ -7,7 +7,8 @@ import { failureWords, postJson } from '../../client/api'
 import { JobStore } from '../../client/jobStore'
 import { newId } from '../../client/newId'
 import { PICTURE_TYPES, sendPhoto } from '../../client/photos'
-import { Button, Notice, TextField } from '../look'
+import { Button, CONTROL, Field, Notice } from '../look'
+import { useAlive } from '../state/useAlive'
 import { freshFinding } from '../walk/fresh'
 
 /** The first finding of a job that does not exist yet: a photo, a word, and the job makes itself. */
@@ -16,21 +17,31 @@ export function NewFinding({ me }: { me: string }) {
   const id = useId()
   // One id however often the button is pressed: a lost answer makes no second job.
   const [jobId] = useState(newId)
-  const [word, setWord] = useState('')
-  const [file, setFile] = useState<File | null>(null)
+  const [taken, setTaken] = useState(false)
+  // Until the page is alive the button waits: what is typed before that is read from the form itself.
+  const alive = useAlive()
   const [busy, setBusy] = useState(false)
   const [wrong, setWrong] = useState<string | null>(null)
 
-  async function add(): Promise<void> {
+  async function add(form: HTMLFormElement): Promise<void> {
+    const data = new FormData(form)
+    const typed = data.get('word')
+    const word = typeof typed === 'string' ? typed.trim() : ''
+    const photo = data.get('photo')
+    const file = photo instanceof File && photo.size > 0 ? photo : null
+    if (word === '' && !file) {
+      setWrong('Take a photo or type a word.')
+      return
+    }
     setBusy(true)
     setWrong(null)
-    const words = await make()
+    const words = await make(word, file)
     setBusy(false)
     if (words) setWrong(words)
     else router.push(`/jobs/${jobId}/walk`)
   }
 
-  async function make(): Promise<string | null> {
+  async function make(word: string, file: File | null): Promise<string | null> {
     const timeZone = Intl.DateTimeFormat().resolvedOptions().timeZone
     const made = await postJson('/api/jobs', { id: jobId, title: '', time_zone: timeZone })
     if (!made.ok && !(made.failure.kind === 'refused' && made.failure.status === 409))
@@ -45,7 +56,7 @@ export function NewFinding({ me }: { me: string }) {
       if (said) return said
       photoIds = [sent.photo.id]
     }
-    const finding = freshFinding({ place: { kind: 'none' }, by: me, words: word.trim(), photoIds })
+    const finding = freshFinding({ place: { kind: 'none' }, by: me, words: word, photoIds })
     const said = opened.store.create('finding', finding)
     if (said) return said
     await opened.store.settled()
@@ -58,14 +69,14 @@ export function NewFinding({ me }: { me: string }) {
       className="flex flex-wrap items-end gap-2 border border-ink bg-paper p-3"
       onSubmit={(event) => {
         event.preventDefault()
-        void add()
+        void add(event.currentTarget)
       }}
     >
       <label
         htmlFor={id}
         className="inline-flex min-h-11 cursor-pointer items-center gap-2 rounded-(--radius) border border-ink bg-tape px-4 font-head font-semibold"
       >
-        <Camera aria-hidden size={20} /> {file ? 'Photo taken' : 'Photo'}
+        <Camera aria-hidden size={20} /> {taken ? 'Photo taken' : 'Photo'}
       </label>
       <input
         id={id}
@@ -73,12 +84,24 @@ export function NewFinding({ me }: { me: string }) {
         accept={PICTURE_TYPES}
         aria-label="Photo of the finding"
         className="sr-only"
-        onChange={(event) => setFile(event.target.files?.[0] ?? null)}
+        name="photo"
+        onChange={(event) => setTaken((event.target.files?.length ?? 0) > 0)}
       />
       <div className="min-w-32 grow">
-        <TextField label="A word" value={word} onChange={setWord} placeholder="soft" />
+        <Field label="A word">
+          {(tied) => (
+            <input
+              {...tied}
+              name="word"
+              maxLength={200}
+              placeholder="soft"
+              autoComplete="off"
+              className={CONTROL}
+            />
+          )}
+        </Field>
       </div>
-      <Button type="submit" look="main" className="min-h-11" disabled={busy || (word.trim() === '' && !file)}>
+      <Button type="submit" look="main" className="min-h-11" disabled={busy || !alive}>
         {busy ? 'Keeping…' : 'New finding'}
       </Button>
       {wrong ? (

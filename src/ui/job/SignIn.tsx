@@ -2,21 +2,22 @@
 
 import { useState } from 'react'
 import { call, failureWords } from '../../client/api'
-import { Button, TextField } from '../look'
+import { Button, CONTROL, Field } from '../look'
+import { useAlive } from '../state/useAlive'
 
 /** Sign-in by mail address and password. The firm adds its people; nobody signs himself up. */
 export function SignIn() {
-  const [email, setEmail] = useState('')
-  const [password, setPassword] = useState('')
+  const alive = useAlive()
   const [wrong, setWrong] = useState<string | null>(null)
   const [busy, setBusy] = useState(false)
-  async function signIn(): Promise<void> {
+  async function signIn(form: HTMLFormElement): Promise<void> {
+    const data = new FormData(form)
     setBusy(true)
     setWrong(null)
     const answer = await call('/api/auth/sign-in/email', {
       method: 'POST',
       headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ email, password }),
+      body: JSON.stringify({ email: data.get('email'), password: data.get('password') }),
     })
     if (answer.ok) {
       window.location.assign('/jobs')
@@ -34,27 +35,27 @@ export function SignIn() {
       className="flex flex-col gap-3"
       onSubmit={(event) => {
         event.preventDefault()
-        void signIn()
+        void signIn(event.currentTarget)
       }}
     >
-      <TextField
-        label="E-mail"
-        type="email"
-        autoComplete="username"
-        value={email}
-        onChange={setEmail}
-        required
-      />
-      <TextField
-        label="Password"
-        type="password"
-        autoComplete="current-password"
-        value={password}
-        onChange={setPassword}
-        error={wrong}
-        required
-      />
-      <Button type="submit" look="main" disabled={busy}>
+      <Field label="E-mail">
+        {(tied) => (
+          <input {...tied} name="email" type="email" autoComplete="username" required className={CONTROL} />
+        )}
+      </Field>
+      <Field label="Password" error={wrong}>
+        {(tied) => (
+          <input
+            {...tied}
+            name="password"
+            type="password"
+            autoComplete="current-password"
+            required
+            className={CONTROL}
+          />
+        )}
+      </Field>
+      <Button type="submit" look="main" disabled={busy || !alive}>
         {busy ? 'Signing in…' : 'Sign in'}
       </Button>
     </form>

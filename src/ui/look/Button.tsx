@@ -11,7 +11,7 @@ const LOOKS: Record<Look, string> = {
 }
 
 const BASE =
-  'inline-flex items-center justify-center gap-2 rounded-(--radius) border font-head font-semibold text-[15px] pointer-coarse:min-h-11 disabled:opacity-55 disabled:cursor-not-allowed'
+  'inline-flex items-center justify-center gap-2 rounded-(--radius) border font-head font-semibold text-[15px] touch:min-h-11 disabled:opacity-55 disabled:cursor-not-allowed'
 
 /** A button. At most one `main` in a view. */
 export function Button({

@@ -24,7 +24,7 @@ export function Dialog(props: {
             <Radix.Title className="text-xl">{props.title}</Radix.Title>
             <Radix.Close
               aria-label="Close"
-              className="-mt-1 -mr-2 grid size-9 place-items-center pointer-coarse:size-11"
+              className="-mt-1 -mr-2 grid size-9 place-items-center touch:size-11"
             >
               <X aria-hidden size={20} />
             </Radix.Close>

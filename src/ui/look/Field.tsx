@@ -2,8 +2,9 @@
 
 import { useId, type ReactNode } from 'react'
 
-const CONTROL =
-  'w-full rounded-(--radius) border border-quiet bg-white px-2 min-h-9 pointer-coarse:min-h-11 text-ink aria-invalid:border-crayon aria-invalid:border-2'
+/** Look of a single-line control, for those a form reads itself. */
+export const CONTROL =
+  'w-full rounded-(--radius) border border-quiet bg-white px-2 min-h-9 touch:min-h-11 text-ink aria-invalid:border-crayon aria-invalid:border-2'
 
 type Told = { label: string; hint?: string; error?: string | null }
 
@@ -122,7 +123,7 @@ export function SelectField({
 
 export function CheckField(props: { label: string; checked: boolean; onChange: (checked: boolean) => void }) {
   return (
-    <label className="flex min-h-9 items-center gap-2 pointer-coarse:min-h-11">
+    <label className="flex min-h-9 items-center gap-2 touch:min-h-11">
       <input
         type="checkbox"
         className="size-5 accent-spruce"

@@ -14,7 +14,7 @@ export function Panel({
 }) {
   return (
     <section aria-label={label ?? title} className="min-w-0">
-      <div className="flex h-9 items-end justify-between gap-3 border-b border-ink pb-1 pointer-coarse:h-11">
+      <div className="flex h-9 items-end justify-between gap-3 border-b border-ink pb-1 touch:h-11">
         <h2 className="min-w-0 truncate text-[17px]">{title}</h2>
         {aside ? (
           <div className="flex shrink-0 items-end font-head text-[14px] text-quiet">{aside}</div>

@@ -29,7 +29,7 @@ export function ScopeTab() {
                   type="button"
                   aria-current={each === finding ? 'true' : undefined}
                   onClick={() => choose([each.id])}
-                  className={`flex min-h-10 w-full items-center gap-2.5 px-1.5 py-0.5 text-left leading-tight pointer-coarse:min-h-12 ${each === finding ? 'bg-paper' : 'hover:bg-paper'}`}
+                  className={`flex min-h-10 w-full items-center gap-2.5 px-1.5 py-0.5 text-left leading-tight touch:min-h-12 ${each === finding ? 'bg-paper' : 'hover:bg-paper'}`}
                 >
                   <span className="w-7 shrink-0 font-head font-semibold text-crayon-text">
                     {findingNumber(each, job)}

@@ -3,13 +3,15 @@
 import { createContext, useContext, useEffect, useState, useSyncExternalStore } from 'react'
 import { JobStore, type JobView } from '../../client/jobStore'
 import type { Derived } from '../../core/pipeline'
-import type { Place } from '../../core/job'
+import type { JobDocument, Place } from '../../core/job'
 
 /** What every part of a job's page works with. */
 export type JobContext = {
   readonly store: JobStore
   readonly view: JobView
   readonly derived: Derived
+  /** The job as edited this instant, for fields; `derived` follows a moment later. */
+  readonly job: JobDocument
   readonly chosen: readonly string[]
   readonly choose: (ids: readonly string[]) => void
   /** Where a new finding is being put, after a tap on the strip. */

@@ -35,10 +35,7 @@ export function CoveragePanel({ side }: { side: Side }) {
               ? 'bg-pencil border-ink'
               : 'border-quiet'
         return (
-          <label
-            key={zone}
-            className="flex min-h-8 items-center gap-2 border-b border-rule pointer-coarse:min-h-11"
-          >
+          <label key={zone} className="flex min-h-8 items-center gap-2 border-b border-rule touch:min-h-11">
             <span aria-hidden className={`size-3 border ${mark}`} />
             <span className="grow font-head text-[15px]">{ZONES[zone]}</span>
             <select

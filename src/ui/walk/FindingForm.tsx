@@ -46,7 +46,7 @@ const HOW_WORDS = {
 
 /** The chosen finding in full, or a new one being put where the strip was tapped. Every field is kept as it is set. */
 export function FindingForm({ finding }: { finding: Finding | null }) {
-  const { derived, store, drafting, draft, choose, view } = useJob()
+  const { job, store, drafting, draft, choose, view } = useJob()
   const [fresh, setFresh] = useState(() =>
     drafting ? freshFinding({ place: drafting.place, by: view.member.name }) : null,
   )
@@ -56,7 +56,7 @@ export function FindingForm({ finding }: { finding: Finding | null }) {
     return (
       <Panel title="Finding">
         <p className="py-3 text-quiet">
-          {derived.job.sides.length > 0
+          {job.sides.length > 0
             ? 'Tap a wall on the strip to put a finding there, or choose one from the list.'
             : 'Choose a finding from the list, or add one with a photo and a word.'}
         </p>
@@ -80,7 +80,7 @@ export function FindingForm({ finding }: { finding: Finding | null }) {
 
   return (
     <Panel
-      title={finding ? `Finding ${findingNumber(finding, derived.job)}` : 'New finding'}
+      title={finding ? `Finding ${findingNumber(finding, job)}` : 'New finding'}
       aside={
         finding ? (
           <span className="flex gap-2">
@@ -105,7 +105,7 @@ export function FindingForm({ finding }: { finding: Finding | null }) {
           </Notice>
         </div>
       ) : null}
-      <Photos ids={shown.photo_ids} job={derived.job} />
+      <Photos ids={shown.photo_ids} job={job} />
       <div className="grid grid-cols-2 gap-x-4 gap-y-2.5 pt-2.5 max-sm:grid-cols-1">
         <SelectField
           label="Part"

@@ -36,7 +36,7 @@ export function FindingList() {
                 type="button"
                 aria-current={active ? 'true' : undefined}
                 onClick={() => choose([finding.id])}
-                className={`flex min-h-10 w-full items-center gap-2.5 px-1.5 py-0.5 text-left leading-tight pointer-coarse:min-h-12 ${active ? 'bg-paper' : 'hover:bg-paper'}`}
+                className={`flex min-h-10 w-full items-center gap-2.5 px-1.5 py-0.5 text-left leading-tight touch:min-h-12 ${active ? 'bg-paper' : 'hover:bg-paper'}`}
               >
                 <span className="w-7 shrink-0 font-head text-[15px] font-semibold text-crayon-text">
                   {findingNumber(finding, job)}

@@ -8,16 +8,12 @@ import { freshHouse } from './fresh'
 
 /** Year, storeys, foundation. An unknown year is an answer, and counts as old paint. */
 export function HouseDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
-  const { derived, store } = useJob()
-  const house = derived.job.house ?? freshHouse()
+  const { job, store } = useJob()
+  const house = job.house ?? freshHouse()
   const [year, setYear] = useState<string | null>(null)
   const [wrong, setWrong] = useState<string | null>(null)
   const set = (fields: Partial<EntityOf['house']>): void => {
-    setWrong(
-      derived.job.house
-        ? store.set('house', 'house', fields)
-        : store.create('house', { ...house, ...fields }),
-    )
+    setWrong(job.house ? store.set('house', 'house', fields) : store.create('house', { ...house, ...fields }))
   }
   const known = house.year_built.kind === 'known' ? String(house.year_built.year) : ''
   return (

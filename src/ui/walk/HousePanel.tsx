@@ -45,7 +45,7 @@ export function HousePanel() {
               <th scope="row" className="text-left">
                 <button
                   type="button"
-                  className="min-h-8 px-1.5 text-left font-semibold pointer-coarse:min-h-11"
+                  className="min-h-8 px-1.5 text-left font-semibold touch:min-h-11"
                   onClick={() => chooseSide(each.id)}
                 >
                   {each.letter} {each.facing}

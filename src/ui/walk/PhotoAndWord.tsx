@@ -62,7 +62,7 @@ export function PhotoAndWord() {
       <div className="flex items-end gap-2">
         <label
           htmlFor={id}
-          className="inline-flex min-h-9 cursor-pointer items-center gap-2 rounded-(--radius) border border-ink bg-tape px-3 font-head font-semibold pointer-coarse:min-h-11"
+          className="inline-flex min-h-9 cursor-pointer items-center gap-2 rounded-(--radius) border border-ink bg-tape px-3 font-head font-semibold touch:min-h-11"
         >
           <Camera aria-hidden size={18} /> {file ? 'Photo taken' : 'Photo'}
         </label>

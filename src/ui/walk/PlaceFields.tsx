@@ -46,8 +46,7 @@ function fresh(kind: string, job: JobDocument): Place {
 
 /** Where it is: by station and height on a side, or by words. */
 export function PlaceFields({ place, set }: { place: Place; set: (place: Place) => void }) {
-  const { derived } = useJob()
-  const { job } = derived
+  const { job } = useJob()
   const kinds = KINDS.filter((kind) => kind.value !== 'side' || job.sides.length > 0)
   return (
     <fieldset className="grid grid-cols-4 gap-x-3 gap-y-2 max-sm:grid-cols-2">

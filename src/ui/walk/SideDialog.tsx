@@ -8,8 +8,7 @@ import { freshHouse, freshSide, nextLetter } from './fresh'
 
 /** One side, new or to be corrected. Its letter stays what it was given. */
 export function SideDialog({ sideId, onClose }: { sideId: string | null; onClose: () => void }) {
-  const { derived, store, chooseSide, view } = useJob()
-  const { job } = derived
+  const { job, store, chooseSide, view } = useJob()
   const old = job.sides.find((side) => side.id === sideId)
   const facings = ['front', 'right', 'back', 'left'] as const
   const [side, setSide] = useState<EntityOf['side']>(

@@ -1,0 +1,282 @@
+/** What a stranger, another firm, the crew and bad input meet, over HTTP on the real server. */
+import { expect, test, type APIRequestContext, type Page } from '@playwright/test'
+import { allSent, openJob, openStage, PEOPLE, signIn } from './support'
+
+const PAGES = ['/jobs', '/jobs/alder-house/walk', '/outbox']
+const READS = [
+  '/api/jobs',
+  '/api/jobs/alder-house',
+  '/api/jobs/alder-house/history',
+  '/api/jobs/alder-house/bids',
+  '/api/jobs/alder-house/file',
+  `/api/photos/${'a'.repeat(64)}`,
+  '/api/bids/2b7f6c1e-1111-4222-8333-444455556666/pdf',
+]
+
+test('the unsigned are refused at every page and route', async ({ page, request }) => {
+  for (const path of PAGES) {
+    await page.goto(path)
+    await expect(page).toHaveURL(/sign-in/)
+  }
+  for (const path of READS) expect((await request.get(path)).status(), path).toBe(401)
+  for (const path of [
+    '/api/jobs',
+    '/api/jobs/import',
+    '/api/jobs/alder-house/changes',
+    '/api/jobs/alder-house/photos',
+    '/api/jobs/alder-house/bids',
+    '/api/links/x/revoke',
+  ]) {
+    expect((await request.post(path, { data: {} })).status(), path).toBe(401)
+  }
+})
+
+test('nobody signs himself up', async ({ request }) => {
+  const answer = await request.post('/api/auth/sign-up/email', {
+    data: { email: 'new@mail.invalid', password: 'long-enough-word', name: 'New' },
+  })
+  expect(answer.status()).toBeGreaterThanOrEqual(400)
+})
+
+test('another firm’s ids are not found', async ({ page }) => {
+  await signIn(page, PEOPLE.otherFirm)
+  await expect(page.getByText('No job yet')).toBeVisible()
+  for (const path of [
+    '/api/jobs/alder-house',
+    '/api/jobs/alder-house/history',
+    '/api/jobs/alder-house/bids',
+    '/api/jobs/alder-house/file',
+    '/api/jobs/alder-house/file?as=zip',
+  ]) {
+    expect((await page.request.get(path)).status(), path).toBe(404)
+  }
+  const edit = await page.request.post('/api/jobs/alder-house/changes', { data: { known: 0, changes: [] } })
+  expect(edit.status()).toBe(404)
+  await page.goto('/jobs/alder-house/walk')
+  await expect(page.getByRole('alert').filter({ hasText: 'There is no such job.' })).toBeVisible()
+})
+
+const change = (id: string, of: object): object => ({
+  id,
+  schema: 1,
+  made_at: '2026-05-04T09:00:00Z',
+  device: 'test',
+  op: 'set',
+  entity: { kind: 'side', id: 'side-a' },
+  base: 0,
+  fields: { overhang: 768 },
+  ...of,
+})
+
+async function post(request: APIRequestContext, data: unknown): Promise<{ status: number; detail: string }> {
+  const answer = await request.post('/api/jobs/alder-house/changes', { data })
+  const body = (await answer.json()) as { detail?: string }
+  return { status: answer.status(), detail: body.detail ?? '' }
+}
+
+test('bad input gets a clear word and a right status, and nothing is half written', async ({ page }) => {
+  await signIn(page, PEOPLE.estimator)
+  const { request } = page
+  const before: unknown = await (await request.get('/api/jobs/alder-house')).json()
+  const send = (
+    of: object,
+    id = `bad-${Math.random().toString(36).slice(2)}`,
+  ): Promise<{ status: number; detail: string }> =>
+    post(request, { known: 0, changes: [change(`good-${id}`, {}), change(id, of)] })
+
+  expect(await send({ fields: { overhang: -1 } })).toEqual({
+    status: 422,
+    detail: 'overhang: a length cannot be negative',
+  })
+  expect(await send({ fields: { length: 10 ** 9 } })).toEqual({
+    status: 422,
+    detail: 'length: longer than 1,000 ft',
+  })
+  expect((await send({ base: 99_999 })).status).toBe(409)
+  expect((await send({ entity: { kind: 'side', id: 'nowhere' } })).status).toBe(404)
+  expect((await send({ schema: 99 })).detail).toContain('newer version')
+  expect((await send({ fields: { letter: 'Z' } })).status).toBe(422)
+  const place = {
+    kind: 'side',
+    side_id: 'side-a',
+    station: 768 * 50,
+    height: { value: 0, from: 'grade' },
+    feature_id: null,
+  }
+  const outside = await send({ entity: { kind: 'finding', id: 'finding-1' }, fields: { place } })
+  expect(outside).toEqual({
+    status: 422,
+    detail: "Station 50' is past the end of side A (42'). Correct the station, or the side.",
+  })
+  const lost = {
+    entity: { kind: 'finding', id: 'finding-1' },
+    fields: { place: { ...place, side_id: 'gone' } },
+  }
+  expect((await send(lost)).detail).toContain('names “gone”')
+
+  expect((await post(request, { known: -1, changes: [] })).status).toBe(400)
+  expect((await post(request, { known: 0, changes: [{ op: 'drop table' }] })).status).toBe(400)
+  const broken = await request.post('/api/jobs/alder-house/changes', {
+    data: Buffer.from('{'),
+    headers: { 'content-type': 'application/json' },
+  })
+  expect(broken.status()).toBe(400)
+  const large = await request.post('/api/jobs/alder-house/changes', { data: Buffer.alloc(2_100_000, 32) })
+  expect(large.status()).toBe(413)
+  expect(await (await request.get('/api/jobs/alder-house')).json()).toEqual(before)
+})
+
+test('a photo that is no picture, a file that is no job, an id that is none', async ({ page }) => {
+  await signIn(page, PEOPLE.estimator)
+  const { request } = page
+  const words = await request.post('/api/jobs/alder-house/photos', { data: Buffer.from('no picture') })
+  expect(words.status()).toBe(415)
+  expect(((await words.json()) as { detail: string }).detail).toContain('no JPEG, PNG or WebP')
+  const large = await request.post('/api/jobs/alder-house/photos', { data: Buffer.alloc(26 * 1024 * 1024) })
+  expect(large.status()).toBe(413)
+  for (const text of [
+    '{',
+    '{"format":"other"}',
+    '{"format":"detrimus-job","version":99}',
+    '{"format":"detrimus-job","version":1}',
+  ]) {
+    expect((await request.post('/api/jobs/import', { data: Buffer.from(text) })).status(), text).toBe(422)
+  }
+  expect(
+    (await request.post('/api/jobs', { data: { id: '../x', title: '', time_zone: 'UTC' } })).status(),
+  ).toBe(400)
+  expect((await request.get('/api/jobs/nowhere')).status()).toBe(404)
+  expect((await request.get('/api/bids/not-a-uuid/pdf')).status()).toBe(404)
+  expect((await request.post('/api/links/not-a-uuid/revoke', { data: {} })).status()).toBe(404)
+  expect((await request.get('/api/photos/zzz')).status()).toBe(404)
+})
+
+test('wrong owner links say so and open nothing', async ({ page, request }) => {
+  await page.goto('/o/wrong-token')
+  await expect(page.getByText('This link does not open a bid.')).toBeVisible()
+  expect((await request.get('/api/owner/wrong-token/pdf')).status()).toBe(404)
+  const accept = await request.post('/api/owner/wrong-token/accept', {
+    data: { name: 'A Name', role: 'owns', hash: 'a'.repeat(64) },
+  })
+  expect(accept.status()).toBe(404)
+  expect((await request.post('/api/owner/wrong-token/accept', { data: { name: '' } })).status()).toBe(400)
+})
+
+async function sendBid(page: Page): Promise<string> {
+  const sent = await page.request.post('/api/jobs/alder-house/bids', { data: {} })
+  expect(sent.status()).toBe(201)
+  return ((await sent.json()) as { url: string }).url.split('/').at(-1)!
+}
+
+test('superseded and revoked links, and accepting twice, over HTTP', async ({ page, request }) => {
+  await signIn(page, PEOPLE.estimator)
+  const older = await sendBid(page)
+  const newer = await sendBid(page)
+  await page.goto(`/o/${older}`)
+  await expect(page.getByText('A newer bid has taken the place of this one.')).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Accept' })).toHaveCount(0)
+  const hashOf = async (token: string): Promise<string> => {
+    const html = await (await request.get(`/o/${token}`)).text()
+    return /hash\\?":\\?"([0-9a-f]{64})/.exec(html)?.[1] ?? 'f'.repeat(64)
+  }
+  const accept = (token: string, name: string, hash: string): ReturnType<APIRequestContext['post']> =>
+    request.post(`/api/owner/${token}/accept`, { data: { name, role: 'owns', hash } })
+  const hash = await hashOf(newer)
+  expect((await accept(older, 'Orla Fennimore', hash)).status()).toBe(409)
+  expect((await accept(newer, 'Orla Fennimore', 'f'.repeat(64))).status()).toBe(409)
+  const once = (await (await accept(newer, 'Orla Fennimore', hash)).json()) as { accepted: object }
+  const twice = (await (await accept(newer, 'Somebody Else', hash)).json()) as { accepted: object }
+  expect(twice).toEqual(once)
+  expect(once.accepted).toMatchObject({ by: 'Orla Fennimore' })
+  const [bid] = (await (await page.request.get('/api/jobs/alder-house/bids')).json()) as { link_id: string }[]
+  expect((await page.request.post(`/api/links/${bid!.link_id}/revoke`, { data: {} })).ok()).toBe(true)
+  expect((await request.get(`/o/${newer}`)).status()).toBe(200)
+  expect((await accept(newer, 'Orla Fennimore', hash)).status()).toBe(410)
+  expect((await request.get(`/api/owner/${newer}/pdf`)).status()).toBe(410)
+})
+
+test('the crew’s face: everything but money, in the network too', async ({ page }) => {
+  const bodies: string[] = []
+  page.on('response', (response) => {
+    if (response.url().includes('/api/jobs')) void response.text().then((text) => bodies.push(text))
+  })
+  await signIn(page, PEOPLE.crew)
+  await openJob(page, 'Alder House')
+  await openStage(page, 'Price')
+  await expect(page.getByText('Prices are not shown to your role.')).toBeVisible()
+  await openStage(page, 'Bid')
+  await expect(page.getByText('Sending is for the office')).toBeVisible()
+  await openStage(page, 'Cut')
+  await expect(page.getByRole('region', { name: 'Buy list' })).toContainText('1x8')
+  await page.getByRole('button', { name: /History/ }).click()
+  await expect(page.getByRole('dialog', { name: 'History' })).toBeVisible()
+  expect(bodies.length).toBeGreaterThan(1)
+  for (const body of bodies) expect(body).not.toMatch(/_cents|burdened|overhead"|profit/)
+  expect((await page.request.get('/api/jobs/alder-house/bids')).status()).toBe(403)
+  expect((await page.request.post('/api/jobs/alder-house/bids', { data: {} })).status()).toBe(403)
+})
+
+test('a finding tapped onto the strip, taken back by undo, and nothing lost on a reload', async ({
+  page,
+}) => {
+  await signIn(page, PEOPLE.estimator)
+  await openJob(page, 'Alder House')
+  const side = page.getByRole('button', { name: /^Side B, right/ })
+  await side.click({ position: { x: 30, y: 190 } })
+  const fresh = page.getByRole('region', { name: 'New finding' })
+  await expect(fresh.getByLabel('Side', { exact: true })).toHaveValue('side-b')
+  await fresh.getByLabel('Part', { exact: true }).selectOption({ label: 'water table' })
+  await fresh.getByLabel('In your words').fill('tapped in')
+  await fresh.getByRole('button', { name: 'Add finding' }).click()
+  await allSent(page)
+  await page.reload()
+  await expect(
+    page.getByRole('region', { name: 'Findings' }).getByRole('button', { name: /water table/ }),
+  ).toBeVisible()
+  await page
+    .getByRole('region', { name: 'Findings' })
+    .getByRole('button', { name: /water table/ })
+    .click()
+  const open = page.getByRole('region', { name: /^Finding \d/ })
+  await open.getByLabel('Length of the damage').fill('wide')
+  await expect(open.getByText('“wide” is no length.')).toBeVisible()
+  await open.getByLabel('Length of the damage').fill(`3' 2-1/2"`)
+  await allSent(page)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await allSent(page)
+  await page.reload()
+  await page
+    .getByRole('region', { name: 'Findings' })
+    .getByRole('button', { name: /water table/ })
+    .click()
+  await expect(page.getByLabel('Length of the damage')).toHaveValue('')
+})
+
+test('edits made without signal are kept and sent later', async ({ page, context }) => {
+  await signIn(page, PEOPLE.estimator)
+  await openJob(page, 'Tallow Street')
+  await context.setOffline(true)
+  await page.getByRole('form', { name: 'Photo and word' }).getByLabel('A word').fill('kept here')
+  await page.getByRole('form', { name: 'Photo and word' }).getByRole('button', { name: 'Add' }).click()
+  await expect(
+    page.getByRole('region', { name: 'Findings' }).getByRole('button', { name: /new 1 kept here/ }),
+  ).toBeVisible()
+  await expect(page.getByRole('status').filter({ hasText: 'no signal, 1 kept here' })).toBeVisible()
+  await context.setOffline(false)
+  await allSent(page)
+  await expect(page.getByRole('button', { name: /2 kept here/ })).toBeVisible()
+})
+
+test('an exported job comes back into another firm the same', async ({ page, browser }) => {
+  await signIn(page, PEOPLE.estimator)
+  const zip = await (await page.request.get('/api/jobs/tallow-street-31/file?as=zip')).body()
+  const file = await (await page.request.get('/api/jobs/tallow-street-31/file')).text()
+  const other = await browser.newPage()
+  await signIn(other, PEOPLE.otherFirm)
+  await other
+    .getByLabel('Job file to take in')
+    .setInputFiles({ name: 'job.zip', mimeType: 'application/zip', buffer: zip })
+  await expect(other.getByRole('heading', { name: /Tallow Street 31/ })).toBeVisible()
+  expect(await (await other.request.get('/api/jobs/tallow-street-31/file')).text()).toBe(file)
+  await other.close()
+})
