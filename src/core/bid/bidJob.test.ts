@@ -16,14 +16,14 @@ test('hazards come first, the keep-off before all', () => {
 })
 
 test('it shows no kitchen: no cost, hours, overhead, profit or rate', () => {
-  const words = JSON.stringify({ ...bid, drawing: null })
+  const words = JSON.stringify({ ...bid, drawings: null })
   expect(words).not.toMatch(
     /overhead|markup|margin|profit|burden|productive|direct cost|per hour|hourly|labou?r/i,
   )
 })
 
 test('it promises nothing it cannot: consistent with, never caused by, never safe', () => {
-  const words = JSON.stringify({ ...bid, drawing: null }).replaceAll(/lead-safe|make safe/gi, '')
+  const words = JSON.stringify({ ...bid, drawings: null }).replaceAll(/lead-safe|make safe/gi, '')
   expect(words).not.toMatch(/caused by|\bsafe\b|for ever|maintenance-free|as good as new/i)
   expect(words).toMatch(/Consistent with/)
 })

@@ -1,8 +1,8 @@
 import { whereOf, type Caution, type Cautions } from '../caution'
 import type { Coverage } from '../coverage'
-import { drawStrip, findingNumber } from '../house'
+import { drawStrip, findingNumber, stripSpans } from '../house'
 import { COMPONENTS, GRADE_NAMES, gradeOf, type Finding, type JobDocument } from '../job'
-import { formatLength, type Cents } from '../measure'
+import { feet, formatLength, type Cents } from '../measure'
 import type { Price } from '../price'
 import { METHOD_KNOWLEDGE, WARRANTY_WORDS, type AreaItem, type RepairItem, type Scope } from '../scope'
 import { causeOf, type Trace } from '../trace'
@@ -22,8 +22,34 @@ export type Stages = {
 const LOCAL_CODE =
   'Local code, the authority having jurisdiction, product instructions and licensed practice prevail over anything in this bid.'
 
-/** House units to a pixel at which the strip is drawn for a page: 150 ft on 1,000 px. */
-const PAGE_PX = 115
+/** A row of the strip is drawn for a page of this many pixels; a longer strip goes on two rows or more. */
+const ROW_PX = 760
+const ROW_FT = 90
+
+/** Sides in rows of at most so many feet, in strip order; a side longer than that has a row of its own. */
+function rowsOf(job: JobDocument): string[][] {
+  const rows: { ids: string[]; length: number }[] = []
+  for (const { id, length } of stripSpans(job)) {
+    const last = rows.at(-1)
+    if (last && last.length + length <= feet(ROW_FT)) {
+      last.ids.push(id)
+      last.length += length
+    } else rows.push({ ids: [id], length })
+  }
+  return rows.map((row) => row.ids)
+}
+
+/** The strip for paper and for the owner's screen, every row to one scale. */
+function drawRows(job: JobDocument, stages: Stages): BidModel['drawings'] {
+  const view = { px: 100, coverage: stages.coverage, trace: stages.trace, chosen: [], only: null }
+  const rows = rowsOf(job)
+  const widths = rows.map((only) => {
+    const { left, right } = drawStrip(job, { ...view, only })
+    return right - left
+  })
+  const px = Math.max(1, ...widths) / ROW_PX
+  return rows.map((only) => ({ px, drawing: drawStrip(job, { ...view, px, only }) }))
+}
 
 /** The day that lies a number of days after another, in the calendar. */
 export function addDays(day: string, days: number): string {
@@ -225,13 +251,7 @@ export function bidJob(job: JobDocument, stages: Stages, preparedOn: string): Bi
     clauses: clausesOf(job, stages, preparedOn),
     not_looked: stages.coverage.paragraph,
     local_code: LOCAL_CODE,
-    drawing: drawStrip(job, {
-      px: PAGE_PX,
-      coverage: stages.coverage,
-      trace: stages.trace,
-      chosen: [],
-      only: null,
-    }),
+    drawings: drawRows(job, stages),
   }
 }
 

@@ -60,7 +60,13 @@ export const BidModel = z.strictObject({
   clauses: z.array(z.strictObject({ number: z.int(), heading: z.string(), text: z.string() })),
   not_looked: z.string(),
   local_code: z.string(),
-  drawing: z.custom<Drawing>((value) => typeof value === 'object' && value !== null),
+  /** The strip in rows that fit a page, each as drawn: house units to a pixel, and the shapes. */
+  drawings: z.array(
+    z.strictObject({
+      px: z.number().gt(0),
+      drawing: z.custom<Drawing>((value) => typeof value === 'object' && value !== null),
+    }),
+  ),
 })
 export type BidModel = z.infer<typeof BidModel>
 export type BidHazardLine = z.infer<typeof BidHazard>

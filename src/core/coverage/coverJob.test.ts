@@ -6,7 +6,7 @@ import { coverJob } from './coverJob'
 test('a zone nobody recorded is not judged', () => {
   const coverage = coverJob(smallHouse())
   expect(coverage.looked).toBe(0)
-  expect(coverage.paragraph).toContain('No look recorded, so not judged: front A (all zones)')
+  expect(coverage.paragraph).toContain('No look recorded, so not judged: roof edge, field, openings')
 })
 
 test('a later look replaces an earlier one', () => {
@@ -30,7 +30,7 @@ test('a look taken back counts no longer', () => {
 
 test('what was not reached is said with its reason', () => {
   const job = smallHouse({ facts: [notLooked('1', 'b', 'roof-edge', 'height')] })
-  expect(coverJob(job).paragraph).toContain('Not looked at: right B (roof edge): too high from the ground.')
+  expect(coverJob(job).paragraph).toContain('Not looked at: roof edge (right B): too high from the ground.')
 })
 
 test('gables are a zone only where there is one', () => {

@@ -46,16 +46,21 @@ const HOW_WORDS: Record<HowKnown, string> = {
   told: 'Taken from what we were told',
 }
 
+/** Zones with the sides they were looked at on; zones of the same sides are named together. */
 function listed(zones: readonly ZoneCoverage[], job: JobDocument): string {
-  const bySide = new Map<string, string[]>()
-  for (const { side_id, zone } of zones) bySide.set(side_id, [...(bySide.get(side_id) ?? []), ZONES[zone]])
-  return [...bySide]
-    .map(([id, names]) => {
-      const side = job.sides.find((each) => each.id === id)
-      const all = side && names.length === zonesOf(side).length
-      return `${side?.facing ?? 'side'} ${side?.letter ?? ''} (${all ? 'all zones' : names.join(', ')})`
-    })
-    .join('; ')
+  const nameOf = (id: string): string => {
+    const side = job.sides.find((each) => each.id === id)
+    return side ? `${side.facing} ${side.letter}` : 'a side'
+  }
+  const bySides = new Map<string, string[]>()
+  for (const zone of ZONE_IDS) {
+    const sides = zones.filter((each) => each.zone === zone).map((each) => each.side_id)
+    if (sides.length === 0) continue
+    const all = job.sides.filter((side) => zonesOf(side).includes(zone))
+    const key = sides.length === all.length && all.length > 1 ? 'all sides' : sides.map(nameOf).join(', ')
+    bySides.set(key, [...(bySides.get(key) ?? []), ZONES[zone]])
+  }
+  return [...bySides].map(([sides, names]) => `${names.join(', ')} (${sides})`).join('; ')
 }
 
 function write(zones: readonly ZoneCoverage[], job: JobDocument, holds: Coverage['holds']): string {

@@ -10,7 +10,13 @@ const AWL = { width: 6, body: 18, tip: 6, gather: 24 } as const
  * The awl: damage grade as the filled length of a probe, its number beside it. Untouched is empty and dashed.
  * It stands on the middle of the damage, point down.
  */
-function awl(at: Point, grade: number | null, text: string, px: number, chosen: boolean): Shape[] {
+function awl(
+  at: Point,
+  grade: number | null,
+  text: string,
+  view: { px: number; chosen: boolean; right: number },
+): Shape[] {
+  const { px } = view
   const half = (AWL.width / 2) * px
   const foot = at[1] + AWL.tip * px
   const top = foot + AWL.body * px
@@ -32,13 +38,15 @@ function awl(at: Point, grade: number | null, text: string, px: number, chosen: 
       ],
     })
   }
+  // At the right end of the strip the number stands on the left of its awl.
+  const room = view.right - at[0] > (12 + text.length * 8) * px
   shapes.push({
     kind: 'label',
-    ink: chosen ? 'chosen-text' : 'damage-text',
-    at: [at[0] + half + 4 * px, foot + 4 * px],
+    ink: view.chosen ? 'chosen-text' : 'damage-text',
+    at: [room ? at[0] + half + 4 * px : at[0] - half - 4 * px, foot + 4 * px],
     text,
     size_px: 14,
-    anchor: 'start',
+    anchor: room ? 'start' : 'end',
   })
   return shapes
 }
@@ -61,7 +69,7 @@ function nameOf(finding: Finding, job: JobDocument): string {
 export function drawFindings(
   job: JobDocument,
   xOf: (sideId: string) => number | null,
-  view: { px: number; chosen: readonly string[] },
+  view: { px: number; chosen: readonly string[]; right: number },
 ): Mark[] {
   const placed = job.findings.flatMap((finding) => {
     const at = findingBox(finding, job)
@@ -105,7 +113,10 @@ export function drawFindings(
       of: 'finding',
       ids: group.map((each) => each.finding.id),
       name: group.map((each) => nameOf(each.finding, job)).join('; '),
-      shapes: [...shapes, ...awl(worst.tip, gradeOf(worst.finding), text, view.px, chosen)],
+      shapes: [
+        ...shapes,
+        ...awl(worst.tip, gradeOf(worst.finding), text, { px: view.px, chosen, right: view.right }),
+      ],
       box: {
         left: Math.min(...group.map((each) => each.left), worst.tip[0] - 12 * view.px),
         right: Math.max(...group.map((each) => each.right), worst.tip[0] + 28 * view.px),

@@ -159,6 +159,7 @@ export function drawStrip(job: JobDocument, view: StripView): Drawing {
     ]
   })
   const last = spans.at(-1)
+  const right = (last ? last.x + last.length : feet(40)) + GAP
   const roofs = sides.map((side) => {
     const peak =
       side.roof_edge === 'gable' ? gableRise(side, job) : feet(9) * Math.min(1, side.pitch_in_12 / 6)
@@ -169,7 +170,7 @@ export function drawStrip(job: JobDocument, view: StripView): Drawing {
     .flatMap((shape) => (shape.kind === 'polygon' ? shape.points.map((point) => point[1]) : []))
   return {
     left: 0 - GAP,
-    right: (last ? last.x + last.length : feet(40)) + GAP,
+    right,
     bottom: 0 - feet(0.5),
     top: Math.max(feet(12), ...roofs, ...drawn) + feet(2),
     items: [
@@ -177,7 +178,7 @@ export function drawStrip(job: JobDocument, view: StripView): Drawing {
       ...features,
       ...(view.coverage ? drawUnseen(view.coverage, spans, job, view.px) : []),
       ...(view.trace ? drawSources(view.trace, spans, job, view) : []),
-      ...drawFindings(job, xOf, view),
+      ...drawFindings(job, xOf, { ...view, right }),
     ],
     sides: spans,
   }

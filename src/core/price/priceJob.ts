@@ -1,4 +1,4 @@
-import { type CutPlan } from '../cut'
+import type { CutPlan, SectionPlan } from '../cut'
 import type { Figure } from '../explain/figure'
 import type { JobDocument, Rates } from '../job'
 import { addCents, dollars, formatCents, shareCents, toFeet, type Cents } from '../measure'
@@ -77,16 +77,30 @@ function labourFigure(
   }
 }
 
+/** How much of each section every item takes, counted once for all items. */
+function cutByOwner(cut: CutPlan): { plan: SectionPlan; byItem: ReadonlyMap<string, number>; all: number }[] {
+  return cut.sections.map((plan) => {
+    const byItem = new Map<string, number>()
+    let all = 0
+    for (const { owner, length } of plan.boards.flatMap((board) => board.cuts)) {
+      byItem.set(owner, (byItem.get(owner) ?? 0) + length)
+      all += length
+    }
+    return { plan, byItem, all }
+  })
+}
+
 /** Cost of the boards, shared over the items by the length they take of each section. */
-function boardFigures(item: ItemTakeoff, cut: CutPlan, rates: Rates, missing: Set<string>): Figure[] {
-  return cut.sections.flatMap((plan): Figure[] => {
+function boardFigures(
+  item: ItemTakeoff,
+  shares: ReturnType<typeof cutByOwner>,
+  rates: Rates,
+  missing: Set<string>,
+): Figure[] {
+  return shares.flatMap(({ plan, byItem, all }): Figure[] => {
+    const mine = byItem.get(item.item_id)
+    if (mine === undefined) return []
     const rate = rates.section_cents_per_ft[plan.section]
-    const mine = plan.boards
-      .flatMap((board) => board.cuts)
-      .filter((piece) => piece.owner === item.item_id)
-      .reduce((sum, piece) => sum + piece.length, 0)
-    const all = plan.boards.flatMap((board) => board.cuts).reduce((sum, piece) => sum + piece.length, 0)
-    if (mine === 0) return []
     if (rate === undefined) missing.add(plan.name)
     const bought_ft = toFeet(plan.bought)
     return [
@@ -141,16 +155,17 @@ function costItem(
     job: JobDocument
     money: Money
     takeoff: Takeoff
-    cut: CutPlan
+    shares: ReturnType<typeof cutByOwner>
+    ownHours: number
     missing: Set<string>
     shared: Figure
   },
 ): Costed {
-  const { money, takeoff, cut, missing } = context
+  const { money, takeoff, shares, ownHours, missing } = context
   const productive = productiveShare(context.job, takeoff.hours)
   const labour = labourFigure('Labour', item.tasks, productive, money)
   const goods = [
-    ...boardFigures(item, cut, money.rates, missing),
+    ...boardFigures(item, shares, money.rates, missing),
     ...consumableFigures(item, money.rates, missing),
   ]
   const material = sum('Material', 'boards and consumables', goods)
@@ -165,7 +180,6 @@ function costItem(
       source: 'firm setting',
     })
   }
-  const ownHours = takeoff.items.reduce((total, each) => total + each.hours, 0)
   if (ownHours > 0 && item.hours > 0) {
     parts.push({
       label: 'Share of visits, containment and hauling',
@@ -208,7 +222,11 @@ export function priceJob(job: JobDocument, scope: Scope, takeoff: Takeoff, cut: 
       source: 'firm setting',
     },
   ])
-  const costed = takeoff.items.map((item) => costItem(item, { job, money, takeoff, cut, missing, shared }))
+  const shares = cutByOwner(cut)
+  const ownHours = takeoff.items.reduce((total, each) => total + each.hours, 0)
+  const costed = takeoff.items.map((item) =>
+    costItem(item, { job, money, takeoff, shares, ownHours, missing, shared }),
+  )
   const basisWords =
     by.basis === 'cost'
       ? `× (1 + ${by.overhead.toFixed(2)}) ÷ (1 − ${by.profit.toFixed(2)})`

@@ -97,6 +97,14 @@ test('with the source fixed in the same bid the warranty is the method’s own',
   expect(items[1]?.fixes).toEqual(['a'])
 })
 
+test('referring a source to a trade does not fix it in this bid', () => {
+  const ledger = part('ledger', 3, ['no-metal-at-ledger', 'rim-wet-along-length'])
+  const refer = repair('r1', { method: 'refer', component: 'ledger', finding_ids: ['finding-1'] })
+  const [item] = scoped({ findings: [ledger], repairs: [refer] }).items
+  expect(item?.fixes).toEqual([])
+  expect(item?.notices[0]).toContain('Source a not fixed')
+})
+
 test('a choice without a finding is an item all the same', () => {
   const { items, open } = scoped({ repairs: [repair('r1', { method: 'piece-in', component: 'fascia' })] })
   expect(items).toHaveLength(1)

@@ -56,6 +56,12 @@ function seenLength(findings: readonly Finding[]): { seen: Length | null; guesse
   }
 }
 
+/** The method of ours that fixes a source. Referring it to another trade fixes nothing in this bid. */
+function ourFix(source: Trace['sources'][number]): MethodId | null {
+  const method = causeOf(source.cause).fix?.method ?? null
+  return method === 'refer' ? null : method
+}
+
 function itemOf(
   repair: JobDocument['repairs'][number],
   context: { job: JobDocument; trace: Trace; cautions: readonly Caution[] },
@@ -70,17 +76,16 @@ function itemOf(
     (source) => source.letter !== null && source.finding_ids.some((id) => repair.finding_ids.includes(id)),
   )
   const isFixed = (source: Trace['sources'][number]): boolean => {
-    const fix = causeOf(source.cause).fix
+    const method = ourFix(source)
     return (
-      fix?.method != null &&
+      method !== null &&
       job.repairs.some(
-        (each) =>
-          each.method === fix.method && each.finding_ids.some((id) => source.finding_ids.includes(id)),
+        (each) => each.method === method && each.finding_ids.some((id) => source.finding_ids.includes(id)),
       )
     )
   }
   const open = sources.filter((source) => !isFixed(source))
-  const isFix = sources.some((source) => causeOf(source.cause).fix?.method === repair.method)
+  const isFix = sources.some((source) => ourFix(source) === repair.method)
   const known = METHOD_KNOWLEDGE[repair.method]
   const notices: string[] = []
   const blocked = advice

@@ -2,7 +2,8 @@ import type { BidHazardLine, BidModel } from '../../core/bid'
 import { formatCents } from '../../core/measure'
 import { StripPicture } from '../house/StripPicture'
 
-const PAGE_PX = 115
+/** Sources and fixes read better as pairs than as a paragraph. */
+const SOURCES_CLAUSE = 8
 
 /** Words for a person to read: hazards first, then the house, what is done and what it costs, what was not looked at. */
 export function BidView({ model, pictureSrc }: { model: BidModel; pictureSrc: (sha256: string) => string }) {
@@ -45,16 +46,18 @@ export function BidView({ model, pictureSrc }: { model: BidModel; pictureSrc: (s
           ) : null}
         </section>
       ) : null}
-      {model.drawing.sides.length > 0 ? (
+      {model.drawings.length > 0 ? (
         <section aria-label="Where it is">
           <h2 className="text-[19px]">Where it is</h2>
           <div
-            className="overflow-x-auto"
+            className="flex flex-col gap-2 overflow-x-auto"
             tabIndex={0}
             role="group"
             aria-label="Drawing of the outside walls"
           >
-            <StripPicture drawing={model.drawing} px={PAGE_PX} />
+            {model.drawings.map(({ px, drawing }) => (
+              <StripPicture key={drawing.sides.map((side) => side.id).join()} drawing={drawing} px={px} />
+            ))}
           </div>
           <p className="text-[13px] text-quiet">
             The outside walls laid side by side: front, right, back, left. Numbers are the findings; slanted
@@ -159,7 +162,11 @@ export function BidView({ model, pictureSrc }: { model: BidModel; pictureSrc: (s
         {model.clauses.map((clause) => (
           <div key={clause.number} className="break-inside-avoid">
             <h2 className="text-[16px]">{clause.heading}</h2>
-            <p className="text-[14px]">{clause.text}</p>
+            {clause.number === SOURCES_CLAUSE ? (
+              <SourcePairs pairs={model.source_pairs} />
+            ) : (
+              <p className="text-[14px]">{clause.text}</p>
+            )}
           </div>
         ))}
         <p className="border-t border-ink pt-2 text-[14px]">{model.local_code}</p>
@@ -185,5 +192,38 @@ function HazardLine({ hazard }: { hazard: BidHazardLine }) {
         <span className="text-quiet">({hazard.who})</span>
       </p>
     </li>
+  )
+}
+
+function SourcePairs({ pairs }: { pairs: BidModel['source_pairs'] }) {
+  return (
+    <table className="text-[14px]">
+      <thead>
+        <tr className="border-b border-ink">
+          <th scope="col" className="py-1 pr-3 text-left">
+            Source
+          </th>
+          <th scope="col" className="py-1 pr-3 text-left">
+            Finding
+          </th>
+          <th scope="col" className="py-1 text-left">
+            Its fix
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {pairs.map((pair) => (
+          <tr key={pair.source} className="border-b border-rule align-top">
+            <td className="py-1 pr-3">{pair.source}</td>
+            <td className="py-1 pr-3 whitespace-nowrap">{pair.findings}</td>
+            <td className="py-1">
+              {pair.fixed
+                ? `In this bid: ${pair.fix}.`
+                : `Not in this bid: ${pair.fix}. Recurrence there is excluded from the warranty.`}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
   )
 }

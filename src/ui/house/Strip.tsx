@@ -8,7 +8,8 @@ import type { JobDocument, Place } from '../../core/job'
 import { inches, type Length } from '../../core/measure'
 import type { Trace } from '../../core/trace'
 import { Button } from '../look'
-import { isMark, ShapeSvg, type Frame } from './svg'
+import { isMark, type Frame } from './frame'
+import { ShapeSvg } from './svg'
 
 /** What a tap on the strip means. */
 export type Tapped =

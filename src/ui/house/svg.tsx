@@ -1,25 +1,6 @@
-import type { Mark, Point, Shape } from '../../core/house'
+import type { Shape } from '../../core/house'
 import { INKS, LABEL_INKS } from '../look'
-
-/** From house units, y up, to pixels, y down. */
-export type Frame = { readonly left: number; readonly top: number; readonly px: number }
-
-const x = (frame: Frame, value: number): number => Math.round(((value - frame.left) / frame.px) * 10) / 10
-const y = (frame: Frame, value: number): number => Math.round(((frame.top - value) / frame.px) * 10) / 10
-
-export function toPixels(frame: Frame, [px, py]: Point): { x: number; y: number } {
-  return { x: x(frame, px), y: y(frame, py) }
-}
-
-/** The `d` of separate strokes, or of one closed outline. */
-export function pathOf(lines: readonly (readonly Point[])[], frame: Frame, closed: boolean): string {
-  return lines
-    .map(
-      (points) =>
-        `M${points.map((p) => `${x(frame, p[0])} ${y(frame, p[1])}`).join('L')}${closed ? 'Z' : ''}`,
-    )
-    .join('')
-}
+import { pathOf, toPixels, type Frame } from './frame'
 
 /** Prints one shape. It computes nothing but the frame. */
 export function ShapeSvg({ shape, frame }: { shape: Shape; frame: Frame }) {
@@ -66,8 +47,4 @@ export function ShapeSvg({ shape, frame }: { shape: Shape; frame: Frame }) {
       strokeLinejoin="round"
     />
   )
-}
-
-export function isMark(item: Shape | Mark): item is Mark {
-  return item.kind === 'mark'
 }

@@ -35,10 +35,10 @@ export function CautionBand() {
         {shown.map((caution) => (
           <li
             key={caution.id}
-            className="flex min-h-8 items-center gap-x-3 px-5 max-sm:flex-wrap max-sm:px-3 max-sm:py-1"
+            className="flex min-h-8 items-center gap-x-3 px-5 max-sm:block max-sm:px-3 max-sm:py-1.5 max-sm:leading-snug"
           >
             <span
-              className={`shrink-0 rounded-(--radius) px-2 font-head text-[14px] font-semibold ${caution.kind === 'keep-off' ? 'bg-pencil text-ink' : 'border border-tape text-tape'}`}
+              className={`mr-2 shrink-0 rounded-(--radius) px-2 sm:mr-0 font-head text-[14px] font-semibold ${caution.kind === 'keep-off' ? 'bg-pencil text-ink' : 'border border-tape text-tape'}`}
             >
               {KIND[caution.kind]}
             </span>
@@ -51,7 +51,7 @@ export function CautionBand() {
             {caution.finding_ids.length > 0 ? (
               <button
                 type="button"
-                className="min-h-6 shrink-0 font-head text-[14px] text-rule underline underline-offset-2"
+                className="min-h-6 shrink-0 font-head text-[14px] text-rule max-sm:px-2 underline underline-offset-2"
                 onClick={() => choose(caution.finding_ids)}
               >
                 {caution.finding_ids.length > 3
@@ -59,13 +59,13 @@ export function CautionBand() {
                   : `finding ${numbers(caution)}`}
               </button>
             ) : null}
-            <span className="grow" />
+            <span className="grow max-sm:hidden" />
             {caution.kind === 'keep-off' ? (
               <span className="shrink-0 font-head text-[14px] text-rule max-sm:hidden">first in the bid</span>
             ) : (
               <button
                 type="button"
-                className="min-h-6 shrink-0 font-head text-[14px] underline underline-offset-2 touch:min-h-11"
+                className="min-h-6 shrink-0 font-head text-[14px] underline underline-offset-2"
                 onClick={() => setAsked(caution)}
               >
                 Seen, put away

@@ -168,7 +168,7 @@ function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
               <Tabs.Trigger
                 key={each}
                 value={each}
-                className="min-h-11 min-w-24 border-x border-transparent px-4 pt-1 pb-1.5 text-left data-[state=active]:border-ink data-[state=active]:bg-tape max-sm:min-w-16 max-sm:px-2.5"
+                className="min-h-11 min-w-24 shrink-0 border-x border-transparent px-4 pt-1 pb-1.5 text-left data-[state=active]:border-ink data-[state=active]:bg-tape max-sm:min-w-fit max-sm:px-2.5"
               >
                 <span className="block font-head text-[18px] leading-tight font-semibold">
                   {STAGE_NAMES[each]}

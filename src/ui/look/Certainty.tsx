@@ -3,7 +3,7 @@ import { CERTAINTY_WORDS, type Certainty as Word } from '../../core/trace'
 /** Five notches with the word; a figure only where it is asked for. A stated cause carries its person's name instead. */
 export function Certainty({ certainty, by }: { certainty: Word | 'stated'; by?: string | null }) {
   if (certainty === 'stated') {
-    return <span className="font-head text-[14px] font-semibold">stated by {by}</span>
+    return <span className="block font-head text-[14px] leading-tight font-semibold">stated by {by}</span>
   }
   const at = CERTAINTY_WORDS.indexOf(certainty)
   return (

@@ -14,8 +14,8 @@ import {
 import path from 'node:path'
 import type { BidHazardLine, BidModel } from '../../core/bid'
 import type { Drawing, Shape } from '../../core/house'
-import { formatCents } from '../../core/measure'
-import { isMark, pathOf, toPixels, type Frame } from '../house/svg'
+import { formatCents, formatLength, type Length } from '../../core/measure'
+import { isMark, pathOf, toPixels, type Frame } from '../house/frame'
 import { INKS, LABEL_INKS } from '../look/inks'
 
 /** Full TTFs: subsets of the web fonts lose ≥, → and fractions without a word. */
@@ -94,13 +94,15 @@ const styles = StyleSheet.create({
 })
 
 /** Prints the same shapes as the screen; labels become text laid over the drawing. */
-function StripPdf({ drawing, width }: { drawing: Drawing; width: number }) {
-  const px = (drawing.right - drawing.left) / width
+function StripPdf({ drawing, px: drawnAt, width }: { drawing: Drawing; px: number; width: number }) {
+  // Rows share one scale: the widest fills the page, and labels shrink as the row does.
+  const px = (drawnAt * ROW_PX) / width
   const frame: Frame = { left: drawing.left, top: drawing.top, px }
   const height = (drawing.top - drawing.bottom) / px
+  const scale = width / ROW_PX
   const shapes = drawing.items.flatMap((item): readonly Shape[] => (isMark(item) ? item.shapes : [item]))
   return (
-    <View style={{ width, height, position: 'relative' }}>
+    <View style={{ width, height, position: 'relative', marginBottom: 4 }}>
       <Svg width={width} height={height} viewBox={`0 0 ${width} ${height}`}>
         {shapes.map((shape, index) => {
           if (shape.kind === 'label') return null
@@ -117,7 +119,7 @@ function StripPdf({ drawing, width }: { drawing: Drawing; width: number }) {
               d={d}
               fill={shape.kind === 'polygon' ? ink.fill : 'none'}
               stroke={ink.stroke}
-              strokeWidth={ink.width_px * 0.5}
+              strokeWidth={ink.width_px * scale}
               {...(ink.dash ? { strokeDasharray: ink.dash } : {})}
             />
           )
@@ -126,7 +128,7 @@ function StripPdf({ drawing, width }: { drawing: Drawing; width: number }) {
       {shapes.map((shape, index) => {
         if (shape.kind !== 'label') return null
         const at = toPixels(frame, shape.at)
-        const size = 7
+        const size = shape.size_px * scale
         const wide = shape.text.length * size * 0.55
         return (
           <Text
@@ -196,6 +198,8 @@ function Item({ item }: { item: BidModel['items'][number] }) {
 }
 
 const PAGE_WIDTH = 532
+/** Pixels the core draws a row for. */
+const ROW_PX = 760
 
 function BidDocument({ model, pictures }: { model: BidModel; pictures: ReadonlyMap<string, Buffer> }) {
   const photos = model.findings.flatMap((finding) =>
@@ -224,10 +228,22 @@ function BidDocument({ model, pictures }: { model: BidModel; pictures: ReadonlyM
         {model.hazards.map((hazard) => (
           <Hazard key={`${hazard.what}${hazard.where}`} hazard={hazard} />
         ))}
-        {model.drawing.sides.length > 0 ? (
+        {model.drawings.length > 0 ? (
           <View wrap={false}>
             <Text style={styles.heading}>Where it is</Text>
-            <StripPdf drawing={model.drawing} width={PAGE_WIDTH} />
+            {model.drawings.map(({ px, drawing }) => (
+              <View key={drawing.sides.map((side) => side.id).join()}>
+                <StripPdf drawing={drawing} px={px} width={PAGE_WIDTH} />
+                <Text style={[styles.strong, { fontSize: 8.5, marginBottom: 4 }]}>
+                  {drawing.sides
+                    .map(
+                      (side) =>
+                        `${side.letter} ${side.facing}${side.open ? '' : ` ${formatLength(side.length as Length)}`}`,
+                    )
+                    .join('     ')}
+                </Text>
+              </View>
+            ))}
             <Text style={styles.quiet}>
               The outside walls laid side by side: front, right, back, left. Numbers are the findings; slanted
               lines were not looked at.
@@ -284,7 +300,19 @@ function BidDocument({ model, pictures }: { model: BidModel; pictures: ReadonlyM
         {model.clauses.map((clause) => (
           <View key={clause.number} wrap={false}>
             <Text style={styles.small}>{clause.heading}</Text>
-            <Text>{clause.text}</Text>
+            {clause.number === 8
+              ? model.source_pairs.map((pair) => (
+                  <Text key={pair.source} style={{ marginTop: 2 }}>
+                    {pair.source}, finding {pair.findings}.{' '}
+                    <Text style={styles.quiet}>
+                      {pair.fixed
+                        ? `In this bid: ${pair.fix}.`
+                        : `Not in this bid: ${pair.fix}. Recurrence there is excluded from the warranty.`}
+                    </Text>
+                  </Text>
+                ))
+              : null}
+            {clause.number === 8 ? null : <Text>{clause.text}</Text>}
           </View>
         ))}
         <Text style={[styles.strong, { marginTop: 10 }]}>{model.local_code}</Text>

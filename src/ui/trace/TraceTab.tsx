@@ -93,8 +93,10 @@ function SourceRow({ source, active, choose }: { source: Source; active: boolean
             {source.letter ? source.seat_words : 'no source to fix'}
           </span>
         </span>
-        <Certainty certainty={source.certainty} by={source.by} />
-        <span className="w-20 shrink-0 text-right font-head font-semibold">
+        <span className="w-24 shrink-0">
+          <Certainty certainty={source.certainty} by={source.by} />
+        </span>
+        <span className="w-16 shrink-0 text-right font-head text-[14px] font-semibold">
           {n} finding{n === 1 ? '' : 's'}
         </span>
       </button>

@@ -176,7 +176,7 @@ function Photos({ ids, job }: { ids: readonly string[]; job: JobDocument }) {
           <img
             src={`/api/photos/${photo.sha256}?size=thumbnail`}
             alt={photo.caption || 'Photo of the finding'}
-            className="h-28 w-auto border border-ink"
+            className="h-16 w-auto border border-ink"
           />
         </li>
       ))}
