@@ -36,7 +36,7 @@ async function addFinding(
   await fields.getByLabel('Side', { exact: true }).selectOption({ label: of.side })
   if (of.at) await fields.getByLabel('At', { exact: true }).selectOption({ label: of.at })
   if (of.station) await fields.getByLabel('Station').fill(of.station)
-  if (of.height) await fields.getByLabel('Height above the ground').fill(of.height)
+  if (of.height) await fields.getByLabel('Height', { exact: true }).fill(of.height)
   await fields.getByLabel('Length of the damage').fill(of.length)
   await fields.getByRole('button', { name: of.grade }).click()
   await fields.getByRole('button', { name: 'Add finding' }).click()

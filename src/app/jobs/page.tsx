@@ -42,7 +42,6 @@ export default async function JobsPage() {
                   className="flex min-h-14 items-center gap-4 px-1 py-2 hover:bg-paper"
                 >
                   {job.photo ? (
-                    // eslint-disable-next-line @next/next/no-img-element -- already a thumbnail of ours
                     <img
                       src={`/api/photos/${job.photo}?size=thumbnail`}
                       alt=""

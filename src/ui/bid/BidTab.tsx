@@ -27,7 +27,11 @@ export function BidTab({ jobId }: { jobId: string }) {
   return (
     <div className="grid grid-cols-[minmax(0,1fr)_340px] gap-6 max-lg:grid-cols-1">
       <div className="border border-rule print:border-0">
-        <BidView model={derived.bid} pictureSrc={(sha256) => `/api/photos/${sha256}?size=screen`} />
+        <BidView
+          model={derived.bid}
+          pictureSrc={(sha256) => `/api/photos/${sha256}?size=screen`}
+          prices={view.member.seesMoney}
+        />
       </div>
       <div className="no-print flex flex-col gap-5">
         {view.member.seesMoney ? (

@@ -6,7 +6,16 @@ import { StripPicture } from '../house/StripPicture'
 const SOURCES_CLAUSE = 8
 
 /** Words for a person to read: hazards first, then the house, what is done and what it costs, what was not looked at. */
-export function BidView({ model, pictureSrc }: { model: BidModel; pictureSrc: (sha256: string) => string }) {
+export function BidView({
+  model,
+  pictureSrc,
+  prices = true,
+}: {
+  model: BidModel
+  pictureSrc: (sha256: string) => string
+  /** False for a face without money: no figure stands there, not even a nought. */
+  prices?: boolean
+}) {
   const photos = model.findings.flatMap((finding) =>
     finding.photos.map((photo) => ({ ...photo, number: finding.number })),
   )
@@ -72,9 +81,11 @@ export function BidView({ model, pictureSrc }: { model: BidModel; pictureSrc: (s
             <li key={item.id} className="border-b border-rule py-2.5 break-inside-avoid">
               <div className="flex items-baseline justify-between gap-4">
                 <h3 className="text-[16px]">{item.title}</h3>
-                <span className="font-head text-[17px] font-semibold whitespace-nowrap">
-                  {item.price_cents === 0 ? 'no charge here' : formatCents(item.price_cents)}
-                </span>
+                {prices ? (
+                  <span className="font-head text-[17px] font-semibold whitespace-nowrap">
+                    {item.price_cents === 0 ? 'no charge here' : formatCents(item.price_cents)}
+                  </span>
+                ) : null}
               </div>
               <p className="text-[14px] text-quiet">
                 {item.where}
@@ -95,34 +106,36 @@ export function BidView({ model, pictureSrc }: { model: BidModel; pictureSrc: (s
             </li>
           ))}
         </ol>
-        <table className="mt-2">
-          <tbody>
-            {model.adjustment ? (
-              <tr>
-                <th scope="row" className="text-left font-normal">
-                  Adjustment{model.adjustment.reason ? `: ${model.adjustment.reason}` : ''}
+        {prices ? (
+          <table className="mt-2">
+            <tbody>
+              {model.adjustment ? (
+                <tr>
+                  <th scope="row" className="text-left font-normal">
+                    Adjustment{model.adjustment.reason ? `: ${model.adjustment.reason}` : ''}
+                  </th>
+                  <td className="text-right">{formatCents(model.adjustment.cents)}</td>
+                </tr>
+              ) : null}
+              {model.tax_words === 'included' ? null : (
+                <tr>
+                  <th scope="row" className="text-left font-normal">
+                    Sales tax
+                  </th>
+                  <td className="text-right">{formatCents(model.tax_cents)}</td>
+                </tr>
+              )}
+              <tr className="border-t border-ink">
+                <th scope="row" className="py-2 text-left text-[18px]">
+                  Total{model.tax_words === 'included' ? ', tax included' : ''}
                 </th>
-                <td className="text-right">{formatCents(model.adjustment.cents)}</td>
+                <td className="text-right font-head text-[24px] font-semibold">
+                  {formatCents(model.total_cents)}
+                </td>
               </tr>
-            ) : null}
-            {model.tax_words === 'included' ? null : (
-              <tr>
-                <th scope="row" className="text-left font-normal">
-                  Sales tax
-                </th>
-                <td className="text-right">{formatCents(model.tax_cents)}</td>
-              </tr>
-            )}
-            <tr className="border-t border-ink">
-              <th scope="row" className="py-2 text-left text-[18px]">
-                Total{model.tax_words === 'included' ? ', tax included' : ''}
-              </th>
-              <td className="text-right font-head text-[24px] font-semibold">
-                {formatCents(model.total_cents)}
-              </td>
-            </tr>
-          </tbody>
-        </table>
+            </tbody>
+          </table>
+        ) : null}
       </section>
       <section aria-label="What we found">
         <h2 className="text-[19px]">What we found</h2>
@@ -145,7 +158,6 @@ export function BidView({ model, pictureSrc }: { model: BidModel; pictureSrc: (s
             {photos.map((photo) => (
               <li key={photo.sha256}>
                 <figure>
-                  {/* eslint-disable-next-line @next/next/no-img-element -- frozen bytes of the bid: no loader may touch them */}
                   <img
                     src={pictureSrc(photo.sha256)}
                     alt={photo.caption || `Photo of finding ${photo.number}`}

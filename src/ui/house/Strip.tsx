@@ -118,13 +118,13 @@ export function Strip({ job, coverage, trace, chosen, onTap }: Props) {
     <section aria-label="Walls" className="no-print">
       {shownSide ? (
         <div className="flex items-center justify-between px-2 py-1">
-          <Button aria-label="Side before" onClick={() => step(-1)}>
+          <Button aria-label="Side before" className="min-w-14" onClick={() => step(-1)}>
             ‹
           </Button>
           <span className="font-head text-lg font-semibold">
             {shownSide.letter} {shownSide.facing}
           </span>
-          <Button aria-label="Next side" onClick={() => step(1)}>
+          <Button aria-label="Next side" className="min-w-14" onClick={() => step(1)}>
             ›
           </Button>
         </div>

@@ -126,7 +126,7 @@ export function CheckField(props: { label: string; checked: boolean; onChange: (
     <label className="flex min-h-9 items-center gap-2 touch:min-h-11">
       <input
         type="checkbox"
-        className="size-5 accent-spruce"
+        className="size-5 shrink-0 accent-spruce"
         checked={props.checked}
         onChange={(e) => props.onChange(e.target.checked)}
       />

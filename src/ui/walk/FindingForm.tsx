@@ -4,9 +4,6 @@ import { useState } from 'react'
 import {
   COMPONENT_IDS,
   COMPONENTS,
-  computedGrade,
-  GRADE_NAMES,
-  gradeOf,
   HOW_KNOWN,
   MATERIALS,
   type EntityOf,
@@ -16,7 +13,6 @@ import {
 import { findingNumber } from '../../core/house'
 import type { Length } from '../../core/measure'
 import {
-  Awl,
   Button,
   CheckField,
   LengthField,
@@ -29,8 +25,10 @@ import {
 import { useJob } from '../state/useJob'
 import { freshFinding } from './fresh'
 import { PlaceFields } from './PlaceFields'
+import { GradeFields } from './GradeFields'
 import { SignPicker } from './SignPicker'
 import { HazardDialog } from './HazardDialog'
+import { NoteFact } from './NoteFact'
 
 type Fields = Partial<EntityOf['finding']>
 
@@ -43,6 +41,11 @@ const HOW_WORDS = {
   read: 'read in a paper',
   told: 'told',
 } as const
+
+/** On a narrow screen the form lies below the list: opening a finding goes to it. A stable function, so it runs once. */
+function showOnNarrow(element: HTMLElement | null): void {
+  if (element && window.innerWidth < 1024) element.scrollIntoView({ block: 'start' })
+}
 
 /** The chosen finding in full, or a new one being put where the strip was tapped. Every field is kept as it is set. */
 export function FindingForm({ finding }: { finding: Finding | null }) {
@@ -79,88 +82,91 @@ export function FindingForm({ finding }: { finding: Finding | null }) {
   }
 
   return (
-    <Panel
-      title={finding ? `Finding ${findingNumber(finding, job)}` : 'New finding'}
-      aside={
-        finding ? (
-          <span className="flex gap-2">
-            <HazardDialog finding={finding} />
-            <Button
-              look="quiet"
-              onClick={() => {
-                store.set('finding', finding.id, { removed: true })
-                choose([])
-              }}
-            >
-              Remove
+    <div ref={showOnNarrow} className="min-w-0">
+      <Panel
+        title={finding ? `Finding ${findingNumber(finding, job)}` : 'New finding'}
+        aside={
+          finding ? (
+            <span className="flex gap-2">
+              <NoteFact finding={finding} />
+              <HazardDialog finding={finding} />
+              <Button
+                look="quiet"
+                onClick={() => {
+                  store.set('finding', finding.id, { removed: true })
+                  choose([])
+                }}
+              >
+                Remove
+              </Button>
+            </span>
+          ) : null
+        }
+      >
+        {said ? (
+          <div className="pt-2">
+            <Notice tone="wrong" alert>
+              {said}
+            </Notice>
+          </div>
+        ) : null}
+        <Photos ids={shown.photo_ids} job={job} />
+        <div className="grid grid-cols-2 gap-x-4 gap-y-2.5 pt-2.5 max-sm:grid-cols-1">
+          <SelectField
+            label="Part"
+            value={shown.component ?? ''}
+            onChange={(value) => set({ component: COMPONENT_IDS.find((id) => id === value) ?? null })}
+            choices={[
+              { value: '', label: 'not named yet' },
+              ...COMPONENT_IDS.map((id) => ({ value: id, label: COMPONENTS[id] })),
+            ]}
+          />
+          <SelectField
+            label="Material"
+            value={shown.material}
+            onChange={(value) => set({ material: value as Finding['material'] })}
+            choices={Object.entries(MATERIALS).map(([value, label]) => ({ value, label }))}
+          />
+          <ExtentFields finding={shown} set={set} />
+          <GradeFields finding={shown} set={set} />
+          <div className="col-span-full">
+            <PlaceFields place={shown.place} set={(place) => set({ place })} />
+          </div>
+          <SelectField
+            label="How it is known"
+            value={shown.how_known}
+            onChange={(value) => set({ how_known: value as Finding['how_known'] })}
+            choices={HOW_KNOWN.map((value) => ({ value, label: HOW_WORDS[value] }))}
+          />
+          <div className="flex items-end">
+            <CheckField
+              label="Only suspected, from look-alikes"
+              checked={shown.suspected}
+              onChange={(suspected) => set({ suspected })}
+            />
+          </div>
+          <div className="col-span-full">
+            <SavedTextField
+              lines={2}
+              label="In your words"
+              value={shown.words}
+              onSave={(words) => set({ words })}
+            />
+          </div>
+          <div className="col-span-full">
+            <SignPicker finding={shown} set={set} />
+          </div>
+        </div>
+        {finding ? null : (
+          <div className="flex justify-end gap-2 pt-3">
+            <Button onClick={() => draft(null)}>Leave it</Button>
+            <Button look="main" onClick={add}>
+              Add finding
             </Button>
-          </span>
-        ) : null
-      }
-    >
-      {said ? (
-        <div className="pt-2">
-          <Notice tone="wrong" alert>
-            {said}
-          </Notice>
-        </div>
-      ) : null}
-      <Photos ids={shown.photo_ids} job={job} />
-      <div className="grid grid-cols-2 gap-x-4 gap-y-2.5 pt-2.5 max-sm:grid-cols-1">
-        <SelectField
-          label="Part"
-          value={shown.component ?? ''}
-          onChange={(value) => set({ component: COMPONENT_IDS.find((id) => id === value) ?? null })}
-          choices={[
-            { value: '', label: 'not named yet' },
-            ...COMPONENT_IDS.map((id) => ({ value: id, label: COMPONENTS[id] })),
-          ]}
-        />
-        <SelectField
-          label="Material"
-          value={shown.material}
-          onChange={(value) => set({ material: value as Finding['material'] })}
-          choices={Object.entries(MATERIALS).map(([value, label]) => ({ value, label }))}
-        />
-        <ExtentFields finding={shown} set={set} />
-        <GradeFields finding={shown} set={set} />
-        <div className="col-span-full">
-          <PlaceFields place={shown.place} set={(place) => set({ place })} />
-        </div>
-        <SelectField
-          label="How it is known"
-          value={shown.how_known}
-          onChange={(value) => set({ how_known: value as Finding['how_known'] })}
-          choices={HOW_KNOWN.map((value) => ({ value, label: HOW_WORDS[value] }))}
-        />
-        <div className="flex items-end">
-          <CheckField
-            label="Only suspected, from look-alikes"
-            checked={shown.suspected}
-            onChange={(suspected) => set({ suspected })}
-          />
-        </div>
-        <div className="col-span-full">
-          <SavedTextField
-            lines={2}
-            label="In your words"
-            value={shown.words}
-            onSave={(words) => set({ words })}
-          />
-        </div>
-        <div className="col-span-full">
-          <SignPicker finding={shown} set={set} />
-        </div>
-      </div>
-      {finding ? null : (
-        <div className="flex justify-end gap-2 pt-3">
-          <Button onClick={() => draft(null)}>Leave it</Button>
-          <Button look="main" onClick={add}>
-            Add finding
-          </Button>
-        </div>
-      )}
-    </Panel>
+          </div>
+        )}
+      </Panel>
+    </div>
   )
 }
 
@@ -171,8 +177,6 @@ function Photos({ ids, job }: { ids: readonly string[]; job: JobDocument }) {
     <ul className="flex gap-2 pt-2.5">
       {photos.map((photo) => (
         <li key={photo.id}>
-          {/* The picture is ours, already small, and no loader may see it: a plain img. */}
-          {/* eslint-disable-next-line @next/next/no-img-element */}
           <img
             src={`/api/photos/${photo.sha256}?size=thumbnail`}
             alt={photo.caption || 'Photo of the finding'}
@@ -240,39 +244,5 @@ function ExtentFields({ finding, set }: { finding: Finding; set: (fields: Fields
         </div>
       ) : null}
     </>
-  )
-}
-
-function GradeFields({ finding, set }: { finding: Finding; set: (fields: Fields) => void }) {
-  const computed = computedGrade(finding.observations)
-  const choices = [null, 0, 1, 2, 3, 4] as const
-  return (
-    <fieldset className="col-span-full">
-      <legend className="font-head text-[14px] font-medium">Grade of the damage</legend>
-      <div className="mt-1 grid grid-cols-6 gap-1.5 max-sm:grid-cols-3">
-        {choices.map((grade) => {
-          const active = gradeOf(finding) === grade
-          return (
-            <button
-              key={String(grade)}
-              type="button"
-              aria-pressed={active}
-              onClick={() => set({ stated_grade: grade })}
-              className={`flex min-h-11 items-center justify-center gap-1 rounded-(--radius) border px-1 ${active ? 'border-2 border-ink bg-white' : 'border-rule bg-paper'}`}
-            >
-              <Awl grade={grade} word={false} />
-              <span className="font-head text-[14px] leading-tight">
-                {grade === null ? 'not touched' : GRADE_NAMES[grade]}
-              </span>
-            </button>
-          )
-        })}
-      </div>
-      {computed && finding.stated_grade !== null && computed.grade !== finding.stated_grade ? (
-        <p className="mt-1 text-[13px] text-pencil-text">
-          By {computed.decided} it would be {computed.grade} {GRADE_NAMES[computed.grade]}; yours stands.
-        </p>
-      ) : null}
-    </fieldset>
   )
 }

@@ -49,7 +49,7 @@ export function PlaceFields({ place, set }: { place: Place; set: (place: Place) 
   const { job } = useJob()
   const kinds = KINDS.filter((kind) => kind.value !== 'side' || job.sides.length > 0)
   return (
-    <fieldset className="grid grid-cols-4 gap-x-3 gap-y-2 max-sm:grid-cols-2">
+    <fieldset className="grid grid-cols-5 gap-x-3 gap-y-2 max-sm:grid-cols-2">
       <legend className="sr-only">Place</legend>
       <SelectField
         label="Place"
@@ -96,14 +96,15 @@ export function PlaceFields({ place, set }: { place: Place; set: (place: Place) 
             onChange={(station) => station !== null && set({ ...place, station })}
           />
           <LengthField
-            label="Height above the ground"
+            label="Height"
+            hint="above the ground"
             value={place.height.from === 'grade' ? place.height.value : inches(0)}
             onChange={(value) => value !== null && set({ ...place, height: { value, from: 'grade' } })}
           />
         </>
       ) : null}
       {place.kind === 'words' || place.kind === 'roof' || place.kind === 'deck' || place.kind === 'crawl' ? (
-        <div className="col-span-3 max-sm:col-span-2">
+        <div className="col-span-4 max-sm:col-span-2">
           <SavedTextField
             label="Where, in words"
             value={place.words}
