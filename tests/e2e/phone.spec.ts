@@ -49,7 +49,7 @@ test('the owner’s page on a phone: hazards first, the price, the acceptance', 
   await owner.goto(url!)
   const headings = await owner.getByRole('heading', { level: 2 }).allTextContents()
   expect(headings.slice(0, 3)).toEqual(['Read this first', 'Where it is', 'What we propose'])
-  await expect(owner.getByRole('img', { name: /outside walls/ })).toBeVisible()
+  await expect(owner.getByRole('img', { name: /^Walls front, right/ })).toBeVisible()
   await expect(owner.getByRole('img', { name: 'sill nose, front' })).toBeVisible()
   await expectAccessible(owner)
   const sideways = await owner.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)

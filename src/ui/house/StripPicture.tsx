@@ -13,7 +13,7 @@ export function StripPicture({ drawing, px }: { drawing: Drawing; px: number }) 
     <svg
       viewBox={`0 0 ${width.toFixed(0)} ${(height + TAPE_PX).toFixed(0)}`}
       role="img"
-      aria-label={`The outside walls with ${findings.length} places marked: ${findings.map((mark) => (isMark(mark) ? mark.name : '')).join('. ')}`}
+      aria-label={`Walls ${drawing.sides.map((side) => side.facing).join(', ')}, ${findings.length} places marked: ${findings.map((mark) => (isMark(mark) ? mark.name : '')).join('. ')}`}
       className="block h-auto w-full min-w-[560px]"
     >
       {drawing.items
