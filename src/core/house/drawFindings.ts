@@ -43,7 +43,7 @@ function awl(
   shapes.push({
     kind: 'label',
     ink: view.chosen ? 'chosen-text' : 'damage-text',
-    at: [room ? at[0] + half + 4 * px : at[0] - half - 4 * px, foot + 4 * px],
+    at: room ? [at[0] + half + 4 * px, foot + 4 * px] : [at[0] - half - 4 * px, foot + 14 * px],
     text,
     size_px: 14,
     anchor: room ? 'start' : 'end',
