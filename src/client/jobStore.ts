@@ -44,6 +44,8 @@ export type JobView = {
   /** The last edit that was refused, and why; it was taken off the job again. */
   readonly refused: string | null
   readonly canUndo: boolean
+  /** The last edit noted a hazard: taking it back wants a reason. */
+  readonly undoWantsReason: boolean
   /** Edits of others that one of ours overruled unseen. */
   readonly overruled: number
 }
@@ -51,6 +53,10 @@ export type JobView = {
 type Undoable = { readonly change: Change; readonly before: Readonly<Record<string, unknown>> }
 
 const RETRY_MS = 4000
+
+function wantsReason(last: Undoable | undefined): boolean {
+  return last?.change.op === 'fact' && last.change.fact.kind === 'hazard'
+}
 
 /**
  * The job on this device: what the server has, with the edits on top that it has not taken yet.
@@ -119,6 +125,7 @@ export class JobStore {
       sending: this.queue.length === 0 ? 'sent' : this.sending,
       refused: this.refused,
       canUndo: this.undoable.length > 0,
+      undoWantsReason: wantsReason(this.undoable.at(-1)),
       overruled: this.overruled,
     }
   }
@@ -194,8 +201,8 @@ export class JobStore {
   }
 
   /** Takes the last edit back with an edit of its own. A hazard wants a reason. */
-  undo(reason = 'taken back'): string | null {
-    const last = this.undoable.pop()
+  undo(reason = ''): string | null {
+    const last = this.undoable.at(-1)
     if (!last) return null
     const { change } = last
     const entity = change.op === 'fact' ? null : change.entity
@@ -208,10 +215,8 @@ export class JobStore {
       factId: newId(),
     })
     const result = applyChange(this.shown, back)
-    if (!result.ok) {
-      this.tell()
-      return changeWords(result.error)
-    }
+    if (!result.ok) return changeWords(result.error)
+    this.undoable.pop()
     this.take(back, result.value.state)
     return null
   }

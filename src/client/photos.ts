@@ -11,9 +11,6 @@ type Stored = {
   readonly taken_at: string | null
 }
 
-/** Pictures a phone may offer; HEIC is not among them, so that phones convert. */
-export const PICTURE_TYPES = 'image/jpeg,image/png,image/webp'
-
 /** Sends a picture to the server and gives back the photo to put in the job, or why not. */
 export async function sendPhoto(
   jobId: string,

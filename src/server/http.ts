@@ -1,6 +1,6 @@
 import 'server-only'
 import type { z } from 'zod'
-import { issuesOf } from '../core/job'
+import { issuesOf, isStorable } from '../core/job'
 import { findMembership } from '../db/queries/company'
 import { context } from './context'
 import { problemDetails, Refused, statusOf, type ServerError } from './problem'
@@ -96,6 +96,12 @@ export async function readJson<T>(
     data = JSON.parse(body.toString('utf8'))
   } catch {
     throw new Refused({ kind: 'malformed', issues: [{ path: '', message: 'this is not JSON' }] })
+  }
+  if (!isStorable(data)) {
+    throw new Refused({
+      kind: 'malformed',
+      issues: [{ path: '', message: 'a text holds a character that cannot be kept' }],
+    })
   }
   const parsed = schema.safeParse(data)
   if (!parsed.success) throw new Refused({ kind: 'malformed', issues: issuesOf(parsed.error) })

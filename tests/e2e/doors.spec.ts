@@ -149,6 +149,20 @@ test('a photo that is no picture, a file that is no job, an id that is none', as
   expect((await request.get('/api/bids/not-a-uuid/pdf')).status()).toBe(404)
   expect((await request.post('/api/links/not-a-uuid/revoke', { data: {} })).status()).toBe(404)
   expect((await request.get('/api/photos/zzz')).status()).toBe(404)
+  for (const path of [
+    '/api/jobs/%00',
+    '/api/jobs/%00/file',
+    '/api/jobs/%E0%A4%A',
+    '/api/photos/%00',
+    '/api/jobs/%00/bids',
+  ]) {
+    const status = (await request.get(path)).status()
+    expect([400, 404], path).toContain(status)
+  }
+  const nul = { id: 'nul', title: 'a\u0000b', time_zone: 'UTC' }
+  expect((await request.post('/api/jobs', { data: nul })).status()).toBe(400)
+  const half = change('half', { entity: { kind: 'job', id: 'job' }, fields: { title: 'a\ud83e' } })
+  expect((await post(request, { known: 0, changes: [half] })).status).toBe(400)
 })
 
 test('wrong owner links say so and open nothing', async ({ page, request }) => {

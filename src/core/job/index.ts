@@ -36,5 +36,6 @@ export {
   type Overruled,
 } from './change'
 export { newJob, withoutMoney } from './newJob'
+export { isStorable } from './storable'
 export { computedGrade, gradeOf, isStructuralDecay, type ComputedGrade } from './grade'
 export { startingRates, startingSettings } from './startingSettings'

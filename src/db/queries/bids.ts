@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { Sha256 } from '../../core/job'
 import { many, maybeOne, one, run, type OwnerTx, type Tx } from '../tx'
 
 const Cents = z.union([z.string(), z.number()]).transform(Number)
@@ -196,10 +197,11 @@ export function findOwnPdf(tx: OwnerTx): Promise<{ pdf: Buffer } | null> {
   return maybeOne(tx, z.object({ pdf: z.instanceof(Buffer) }), 'select pdf from app.bid', [])
 }
 
-export function findOwnPicture(
+export async function findOwnPicture(
   tx: OwnerTx,
   sha256: string,
 ): Promise<{ media_type: string; bytes: Buffer } | null> {
+  if (!Sha256.safeParse(sha256).success) return null
   return maybeOne(
     tx,
     z.object({ media_type: z.string(), bytes: z.instanceof(Buffer) }),

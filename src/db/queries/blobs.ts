@@ -1,11 +1,13 @@
 import { z } from 'zod'
+import { Sha256 } from '../../core/job'
 import { maybeOne, run, type Tx } from '../tx'
 
 const BlobRow = z.object({ media_type: z.string(), bytes: z.instanceof(Buffer) })
 export type BlobRow = z.infer<typeof BlobRow>
 export type Rendition = 'original' | 'screen' | 'thumbnail'
 
-export function findBlob(tx: Tx, sha256: string, rendition: Rendition): Promise<BlobRow | null> {
+export async function findBlob(tx: Tx, sha256: string, rendition: Rendition): Promise<BlobRow | null> {
+  if (!Sha256.safeParse(sha256).success) return null
   return maybeOne(
     tx,
     BlobRow,

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import type { EntityStamp } from '../../core/job'
+import { Id, type EntityStamp } from '../../core/job'
 import { many, maybeOne, run, type Tx } from '../tx'
 
 /** `bigint` comes as text; sequences of a job stay far below 2^53. */
@@ -9,7 +9,9 @@ const JobRow = z.object({ id: z.string(), sequence: Counter, next_finding_number
 export type JobRow = z.infer<typeof JobRow>
 
 /** The job's counters; `lock` holds the row until the transaction ends, so that sequences never fork. */
-export function findJob(tx: Tx, id: string, options: { lock: boolean }): Promise<JobRow | null> {
+export async function findJob(tx: Tx, id: string, options: { lock: boolean }): Promise<JobRow | null> {
+  // An address can hold anything; what is no id is nobody's, and is not asked for.
+  if (!Id.safeParse(id).success) return null
   return maybeOne(
     tx,
     JobRow,

@@ -1,7 +1,7 @@
 import 'server-only'
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate'
 import { createHash } from 'node:crypto'
-import { parseJobFile, printJobFile, withoutMoney, type JobDocument } from '../../core/job'
+import { isStorable, parseJobFile, printJobFile, withoutMoney, type JobDocument } from '../../core/job'
 import { findBlob } from '../../db/queries/blobs'
 import { withTx } from '../../db/tx'
 import { context } from '../context'
@@ -77,6 +77,12 @@ function open(bytes: Buffer): Opened {
 function readFile(text: string): JobDocument {
   const job = parseJobFile(text)
   if (!job.ok) throw new Refused({ kind: 'bad-job-file', error: job.error })
+  if (!isStorable(job.value)) {
+    throw new Refused({
+      kind: 'malformed',
+      issues: [{ path: '', message: 'a text holds a character that cannot be kept' }],
+    })
+  }
   return job.value
 }
 

@@ -1,14 +1,13 @@
 'use client'
 
 import { useRouter } from 'next/navigation'
-import { useId, useState } from 'react'
+import { useState } from 'react'
 import { call, failureWords } from '../../client/api'
 import { Notice } from '../look'
 
 /** Takes a job file or an exported zip in. */
 export function ImportJob() {
   const router = useRouter()
-  const id = useId()
   const [wrong, setWrong] = useState<string | null>(null)
   const [busy, setBusy] = useState(false)
   async function take(file: File): Promise<void> {
@@ -21,24 +20,20 @@ export function ImportJob() {
   }
   return (
     <div className="flex flex-col gap-2">
-      <label
-        htmlFor={id}
-        className="inline-flex min-h-9 w-fit cursor-pointer items-center rounded-(--radius) border border-ink bg-paper px-3 font-head font-semibold touch:min-h-11"
-      >
+      <label className="relative inline-flex min-h-9 w-fit outline-offset-2 outline-chalk has-focus-visible:outline-3 cursor-pointer items-center rounded-(--radius) border border-ink bg-paper px-3 font-head font-semibold touch:min-h-11">
         {busy ? 'Taking it in…' : 'Take in a job file'}
+        <input
+          type="file"
+          accept=".json,.zip,application/json,application/zip"
+          aria-label="Job file to take in"
+          className="sr-only"
+          onChange={(event) => {
+            const file = event.target.files?.[0]
+            if (file) void take(file)
+            event.target.value = ''
+          }}
+        />
       </label>
-      <input
-        id={id}
-        type="file"
-        accept=".json,.zip,application/json,application/zip"
-        aria-label="Job file to take in"
-        className="sr-only"
-        onChange={(event) => {
-          const file = event.target.files?.[0]
-          if (file) void take(file)
-          event.target.value = ''
-        }}
-      />
       {wrong ? (
         <Notice tone="wrong" alert>
           <span className="whitespace-pre-line">{wrong}</span>

@@ -4,7 +4,7 @@ import { Undo2 } from 'lucide-react'
 import Link from 'next/link'
 import { useState } from 'react'
 import type { Sending } from '../../client/jobStore'
-import { Button, Notice } from '../look'
+import { Button, Dialog, Notice, TextField } from '../look'
 import { useJob } from '../state/useJob'
 import { DetailsDialog } from './DetailsDialog'
 import { HistoryDialog } from './HistoryDialog'
@@ -19,7 +19,8 @@ const SENDING: Record<Sending, (waiting: number) => string> = {
 /** Name of the job, where its edits are, undo, history. */
 export function JobHeader({ jobId }: { jobId: string }) {
   const { view, store, derived } = useJob()
-  const [dialog, setDialog] = useState<'details' | 'history' | null>(null)
+  const [dialog, setDialog] = useState<'details' | 'history' | 'reason' | null>(null)
+  const [reason, setReason] = useState('')
   const [said, setSaid] = useState<string | null>(null)
   const { title, address } = derived.job.job
   return (
@@ -46,7 +47,11 @@ export function JobHeader({ jobId }: { jobId: string }) {
         >
           {SENDING[view.sending](view.waiting)}
         </span>
-        <Button look="quiet" disabled={!view.canUndo} onClick={() => setSaid(store.undo())}>
+        <Button
+          look="quiet"
+          disabled={!view.canUndo}
+          onClick={() => (view.undoWantsReason ? setDialog('reason') : setSaid(store.undo()))}
+        >
           <Undo2 aria-hidden size={16} /> Undo
         </Button>
         <Button look="quiet" onClick={() => setDialog('history')}>
@@ -69,6 +74,26 @@ export function JobHeader({ jobId }: { jobId: string }) {
         </div>
       ) : null}
       <DetailsDialog open={dialog === 'details'} onClose={() => setDialog(null)} />
+      <Dialog open={dialog === 'reason'} onClose={() => setDialog(null)} title="Take this hazard back">
+        <div className="flex flex-col gap-3">
+          <p>It stays in the record; the bid no longer says it. Why is it no hazard any more?</p>
+          <TextField label="Reason" value={reason} onChange={setReason} autoFocus />
+          <div className="flex justify-end gap-2">
+            <Button onClick={() => setDialog(null)}>Leave it</Button>
+            <Button
+              look="main"
+              disabled={reason.trim() === ''}
+              onClick={() => {
+                setSaid(store.undo(reason))
+                setReason('')
+                setDialog(null)
+              }}
+            >
+              Take it back
+            </Button>
+          </div>
+        </div>
+      </Dialog>
       {dialog === 'history' ? <HistoryDialog jobId={jobId} onClose={() => setDialog(null)} /> : null}
     </>
   )

@@ -1,20 +1,18 @@
 'use client'
 
-import { Camera } from 'lucide-react'
 import { useRouter } from 'next/navigation'
-import { useId, useState } from 'react'
+import { useState } from 'react'
 import { failureWords, postJson } from '../../client/api'
 import { JobStore } from '../../client/jobStore'
 import { newId } from '../../client/newId'
-import { PICTURE_TYPES, sendPhoto } from '../../client/photos'
-import { Button, CONTROL, Field, Notice } from '../look'
+import { sendPhoto } from '../../client/photos'
+import { Button, CONTROL, Field, Notice, PhotoButton } from '../look'
 import { useAlive } from '../state/useAlive'
 import { freshFinding } from '../walk/fresh'
 
 /** The first finding of a job that does not exist yet: a photo, a word, and the job makes itself. */
 export function NewFinding({ me }: { me: string }) {
   const router = useRouter()
-  const id = useId()
   // One id however often the button is pressed: a lost answer makes no second job.
   const [jobId] = useState(newId)
   const [taken, setTaken] = useState(false)
@@ -72,21 +70,7 @@ export function NewFinding({ me }: { me: string }) {
         void add(event.currentTarget)
       }}
     >
-      <label
-        htmlFor={id}
-        className="inline-flex min-h-11 cursor-pointer items-center gap-2 rounded-(--radius) border border-ink bg-tape px-4 font-head font-semibold"
-      >
-        <Camera aria-hidden size={20} /> {taken ? 'Photo taken' : 'Photo'}
-      </label>
-      <input
-        id={id}
-        type="file"
-        accept={PICTURE_TYPES}
-        aria-label="Photo of the finding"
-        className="sr-only"
-        name="photo"
-        onChange={(event) => setTaken((event.target.files?.length ?? 0) > 0)}
-      />
+      <PhotoButton name="photo" taken={taken} onTake={(file) => setTaken(file !== null)} />
       <div className="min-w-32 grow">
         <Field label="A word">
           {(tied) => (

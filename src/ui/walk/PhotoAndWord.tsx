@@ -1,16 +1,14 @@
 'use client'
 
-import { Camera } from 'lucide-react'
-import { useId, useState } from 'react'
-import { PICTURE_TYPES, sendPhoto } from '../../client/photos'
-import { Button, Notice, TextField } from '../look'
+import { useState } from 'react'
+import { sendPhoto } from '../../client/photos'
+import { Button, Notice, PhotoButton, TextField } from '../look'
 import { useJob } from '../state/useJob'
 import { freshFinding } from './fresh'
 
 /** The quickest finding there is: a photo and a word. No house, no form. */
 export function PhotoAndWord() {
   const { store, derived, view, choose } = useJob()
-  const id = useId()
   const [word, setWord] = useState('')
   const [file, setFile] = useState<File | null>(null)
   const [busy, setBusy] = useState(false)
@@ -60,20 +58,7 @@ export function PhotoAndWord() {
       }}
     >
       <div className="flex items-end gap-2">
-        <label
-          htmlFor={id}
-          className="inline-flex min-h-9 cursor-pointer items-center gap-2 rounded-(--radius) border border-ink bg-tape px-3 font-head font-semibold touch:min-h-11"
-        >
-          <Camera aria-hidden size={18} /> {file ? 'Photo taken' : 'Photo'}
-        </label>
-        <input
-          id={id}
-          type="file"
-          accept={PICTURE_TYPES}
-          aria-label="Photo of the finding"
-          className="sr-only"
-          onChange={(event) => setFile(event.target.files?.[0] ?? null)}
-        />
+        <PhotoButton taken={file !== null} onTake={setFile} />
         <div className="grow">
           <TextField label="A word" value={word} onChange={setWord} placeholder="soft" />
         </div>

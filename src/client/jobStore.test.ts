@@ -1,0 +1,205 @@
+/** The job on this device against a small server that uses the same core. The browser's database is absent here, as in private mode. */
+import { afterEach, beforeEach, expect, jest, test } from '@jest/globals'
+import { smallHouse, sillNose } from '../../tests/support/jobs'
+import { applyChange, Change, findEntity, initialState, stampKey, type JobState } from '../core/job'
+import { changeWords } from '../core/words'
+import { JobStore } from './jobStore'
+
+let server: JobState
+let signal: 'good' | 'none' | 'signed-out'
+let requests: number
+/** An id the server refuses although the browser took it. */
+let refuses: string | null
+
+function handle(body: { known: number; changes: unknown[] }): Response {
+  let state = server
+  const applied: object[] = []
+  for (const raw of body.changes) {
+    const change = Change.parse(raw)
+    const result = applyChange(state, change)
+    const refused = change.op === 'create' && change.entity.id === refuses
+    if (!result.ok || refused) {
+      const detail = result.ok ? 'not here' : changeWords(result.error)
+      return Response.json({ detail, change_id: change.id }, { status: 422 })
+    }
+    state = result.value.state
+    applied.push({ id: change.id, sequence: state.sequence, overruled: result.value.overruled })
+  }
+  server = state
+  const entities = Object.entries(server.stamps)
+    .filter(([, stamp]) => stamp.revision > body.known)
+    .map(([key, stamp]) => {
+      const [kind, id] = key.split('/') as ['side', string]
+      return { kind, id, revision: stamp.revision, body: findEntity(server.job, { kind, id }) }
+    })
+  return Response.json({ sequence: server.sequence, applied, entities, facts: server.job.facts })
+}
+
+beforeEach(() => {
+  jest.useFakeTimers({ doNotFake: ['nextTick', 'queueMicrotask', 'setImmediate'] })
+  server = initialState(smallHouse())
+  signal = 'good'
+  requests = 0
+  refuses = null
+  globalThis.fetch = ((_: string, init: RequestInit) => {
+    requests += 1
+    if (signal === 'none') return Promise.reject(new TypeError('offline'))
+    if (signal === 'signed-out')
+      return Promise.resolve(Response.json({ detail: 'Sign in first.' }, { status: 401 }))
+    return Promise.resolve(handle(JSON.parse(init.body as string) as { known: number; changes: unknown[] }))
+  }) as typeof fetch
+})
+afterEach(() => {
+  jest.useRealTimers()
+})
+
+const open = (): JobStore =>
+  new JobStore('small', {
+    job: smallHouse(),
+    sequence: 0,
+    revisions: {},
+    member: { name: 'Tess Tingle', role: 'owner-estimator', seesMoney: true },
+  })
+/** Lets everything under way come to rest; real time does not pass. */
+async function rest(): Promise<void> {
+  for (let i = 0; i < 30; i += 1) await new Promise((resolve) => setImmediate(resolve))
+}
+const finding = (id: string): ReturnType<typeof sillNose> => ({ ...sillNose(), id, number: null })
+
+test('an edit is there at once, and then on the server', async () => {
+  const store = open()
+  expect(store.set('side', 'side-a', { overhang: 640 as never })).toBeNull()
+  expect(store.read().job.sides[0]?.overhang).toBe(640)
+  expect(store.read()).toMatchObject({ waiting: 1 })
+  await rest()
+  expect(store.read()).toMatchObject({ waiting: 0, sending: 'sent' })
+  expect(server.job.sides[0]?.overhang).toBe(640)
+})
+
+test('what does not fit is refused here with its sentence, and never sent', async () => {
+  const store = open()
+  expect(store.set('side', 'side-a', { overhang: -1 as never })).toBe('overhang: a length cannot be negative')
+  await rest()
+  expect(requests).toBe(0)
+})
+
+test('setting what is there already is no edit', () => {
+  const store = open()
+  expect(store.set('side', 'side-a', { letter: 'A', overhang: smallHouse().sides[0]!.overhang })).toBeNull()
+  expect(store.read().waiting).toBe(0)
+})
+
+test('a new finding has no number until the server gives one', async () => {
+  const store = open()
+  store.create('finding', finding('f1'))
+  expect(store.read().job.findings[0]?.number).toBeNull()
+  await rest()
+  expect(store.read().job.findings[0]?.number).toBe(1)
+})
+
+test('without a signal edits stay, in order, and go when it is back', async () => {
+  const store = open()
+  signal = 'none'
+  store.create('finding', finding('f1'))
+  await rest()
+  store.set('finding', 'f1', { words: 'typed offline' })
+  await rest()
+  expect(store.read()).toMatchObject({ waiting: 2, sending: 'no-signal' })
+  expect(await store.settled()).toBe(false)
+  signal = 'good'
+  jest.advanceTimersByTime(5000)
+  await rest()
+  expect(store.read()).toMatchObject({ waiting: 0, sending: 'sent' })
+  expect(server.job.findings[0]).toMatchObject({ words: 'typed offline', number: 1 })
+})
+
+test('signed out while away: the queue is kept', async () => {
+  const store = open()
+  signal = 'signed-out'
+  store.set('side', 'side-a', { overhang: 640 as never })
+  await rest()
+  expect(store.read()).toMatchObject({ waiting: 1, sending: 'signed-out' })
+})
+
+test('one refused edit is taken off with the reason; the others go', async () => {
+  const store = open()
+  refuses = 'f1'
+  store.create('finding', finding('f1'))
+  store.set('side', 'side-a', { overhang: 640 as never })
+  await rest()
+  expect(store.read()).toMatchObject({ waiting: 0, refused: 'not here' })
+  expect(store.read().job.findings).toEqual([])
+  expect(server.job.sides[0]?.overhang).toBe(640)
+  store.dismissRefused()
+  expect(store.read().refused).toBeNull()
+})
+
+test('undo takes back the last edit, on the server too', async () => {
+  const store = open()
+  const before = smallHouse().sides[0]!.overhang
+  store.set('side', 'side-a', { overhang: 640 as never })
+  await rest()
+  expect(store.read().canUndo).toBe(true)
+  expect(store.undo()).toBeNull()
+  await rest()
+  expect([store.read().job.sides[0]?.overhang, server.job.sides[0]?.overhang]).toEqual([before, before])
+  expect(store.read().canUndo).toBe(false)
+  expect(store.undo()).toBeNull()
+})
+
+test('a hazard is taken back only with a reason', async () => {
+  const store = open()
+  store.addFact({
+    kind: 'hazard',
+    about: { kind: 'house' },
+    hazard: 'wiring',
+    signs: [],
+    what: 'bare',
+    do_now: '',
+  })
+  await rest()
+  expect(store.read().undoWantsReason).toBe(true)
+  expect(store.undo()).toContain('only with a reason')
+  expect(store.read()).toMatchObject({ canUndo: true, job: { facts: [{ kind: 'hazard' }] } })
+  expect(store.undo('mended, seen')).toBeNull()
+  expect(store.read().job.facts.map((fact) => fact.kind)).toEqual(['hazard', 'retraction'])
+})
+
+test('an edit of another device is merged in with the answer', async () => {
+  const store = open()
+  const other = applyChange(server, {
+    id: 'other-1',
+    schema: 1,
+    made_at: '2026-05-04T09:00:00Z',
+    device: 'desk',
+    op: 'set',
+    entity: { kind: 'side', id: 'side-b' },
+    base: 0,
+    fields: { overhang: 128 },
+  })
+  if (!other.ok) throw new Error(other.error.kind)
+  server = other.value.state
+  store.set('side', 'side-a', { overhang: 640 as never })
+  await rest()
+  expect(
+    store
+      .read()
+      .job.sides.map((side) => side.overhang)
+      .slice(0, 2),
+  ).toEqual([640, 128])
+})
+
+test('whoever listens is told, until he stops', async () => {
+  const store = open()
+  let told = 0
+  const stop = store.subscribe(() => (told += 1))
+  store.set('side', 'side-a', { overhang: 640 as never })
+  await rest()
+  const heard = told
+  expect(heard).toBeGreaterThan(1)
+  stop()
+  store.set('side', 'side-a', { overhang: 704 as never })
+  await rest()
+  expect(told).toBe(heard)
+  expect(server.stamps[stampKey({ kind: 'side', id: 'side-a' })]?.revision).toBe(2)
+})
