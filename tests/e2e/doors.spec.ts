@@ -266,6 +266,20 @@ test('a finding tapped onto the strip, taken back by undo, and nothing lost on a
   await expect(page.getByLabel('Length of the damage')).toHaveValue('')
 })
 
+test('sides that do not close are shown, not refused', async ({ page }) => {
+  await signIn(page, PEOPLE.estimator)
+  await openJob(page, 'Tallow Street')
+  const sides = page.getByLabel('Sides as you walk, house on the left hand')
+  await sides.fill('40 L wide')
+  await page.getByRole('button', { name: 'Set up the sides' }).click()
+  await expect(page.getByText('“wide” is no length.')).toBeVisible()
+  await sides.fill('40 L 30 L 39 L 30')
+  await expect(page.getByText("The sides miss the start by 1'.")).toBeVisible()
+  await page.getByRole('button', { name: 'Set up the sides' }).click()
+  await expect(page.getByText('The sides do not close: they miss the start by 12.0 in.')).toBeVisible()
+  await allSent(page)
+})
+
 test('edits made without signal are kept and sent later', async ({ page, context }) => {
   await signIn(page, PEOPLE.estimator)
   await openJob(page, 'Tallow Street')

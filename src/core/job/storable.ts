@@ -10,5 +10,5 @@ const UNSTORABLE = /(?<!\\)(?:\\\\)*\\u(?:0000|d[89a-f][0-9a-f]{2})/
  * isStorable({ words: 'soft' + String.fromCharCode(0) }) // => false
  */
 export function isStorable(value: unknown): boolean {
-  return !UNSTORABLE.test(String(JSON.stringify(value)))
+  return !UNSTORABLE.test(JSON.stringify([value]))
 }

@@ -15,6 +15,7 @@ export {
 export { parseLength, LONGEST_FT, type LengthError } from './parseLength'
 export { formatLength } from './formatLength'
 export { addCents, dollars, formatCents, shareCents, type Cents } from './money'
+export { parseMoney, type MoneyError } from './parseMoney'
 export { parseWalk, type Leg, type WalkError } from './walkOrder'
 export { closing, type Closing } from './closing'
 export { dressedSize, type DressedSize } from './lumber'

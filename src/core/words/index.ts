@@ -1,1 +1,9 @@
-export { changeWords, closingWords, jobFileWords, lengthWords, sellWords, walkWords } from './words'
+export {
+  changeWords,
+  closingWords,
+  jobFileWords,
+  lengthWords,
+  moneyWords,
+  sellWords,
+  walkWords,
+} from './words'

@@ -1,5 +1,5 @@
 import type { BrokenReference, ChangeError, JobFileError } from '../job'
-import { formatLength, type LengthError, type WalkError } from '../measure'
+import { formatLength, type LengthError, type MoneyError, type WalkError } from '../measure'
 import type { SellError } from '../price'
 import { assertNever } from '../result'
 
@@ -18,6 +18,18 @@ export function lengthWords(error: LengthError): string {
       return `“${error.text}” divides by nothing. Write the fraction again, such as 1/2.`
     case 'too-long':
       return `“${error.text}” is over ${error.limit_ft.toLocaleString('en-US')} ft. Check for a missing foot mark.`
+    default:
+      return assertNever(error)
+  }
+}
+
+/** Why typed money was not taken. */
+export function moneyWords(error: MoneyError): string {
+  switch (error.kind) {
+    case 'not-money':
+      return `“${error.text}” is no amount. Type one such as 4,200 or 4200.50.`
+    case 'too-much':
+      return `“${error.text}” is over 100 million. Check the digits.`
     default:
       return assertNever(error)
   }

@@ -3,10 +3,10 @@
 import { useState } from 'react'
 import { newId } from '../../client/newId'
 import { COMPONENTS } from '../../core/job'
-import { dollars, formatCents, type Cents } from '../../core/measure'
+import { formatCents, parseMoney, type Cents } from '../../core/measure'
 import type { PriceLine } from '../../core/price'
 import { METHOD_KNOWLEDGE } from '../../core/scope'
-import { sellWords } from '../../core/words'
+import { moneyWords, sellWords } from '../../core/words'
 import { Button, Notice, Panel, TextField } from '../look'
 import { useJob } from '../state/useJob'
 import { FigureTree } from './FigureTree'
@@ -130,14 +130,6 @@ function Line({ line, name, where }: { line: PriceLine; name: string; where: str
   )
 }
 
-/** Reads money as typed: `4,200`, `$4200.50`. */
-function readMoney(text: string): Cents | null {
-  const tidy = text.replaceAll(/[$,\s]/g, '')
-  if (!/^\d+(\.\d{1,2})?$/.test(tidy)) return null
-  const cents = dollars(Number(tidy))
-  return cents <= 100_000_000_00 ? cents : null
-}
-
 function TypePrice(props: {
   label: string
   now: Cents
@@ -153,12 +145,12 @@ function TypePrice(props: {
       className="flex flex-wrap items-end gap-2 py-2 pl-6"
       onSubmit={(event) => {
         event.preventDefault()
-        const cents = readMoney(text)
-        if (cents === null) {
-          setWrong('Type an amount such as 4,200 or 4200.50.')
+        const cents = parseMoney(text)
+        if (!cents.ok) {
+          setWrong(moneyWords(cents.error))
           return
         }
-        props.onSay(cents, reason)
+        props.onSay(cents.value, reason)
         props.onClose()
       }}
     >
