@@ -30,6 +30,7 @@ test('the stages and the marks of the strip go by keyboard', async ({ page }) =>
   await expect(page.getByRole('region', { name: 'Finding 13' })).toBeVisible()
   await page.getByRole('tab', { name: /^Walk/ }).focus()
   await page.keyboard.press('ArrowRight')
+  await expect(page.getByRole('tab', { name: /^Trace/ })).toBeFocused()
   await page.keyboard.press('Enter')
   await expect(page).toHaveURL(/\/trace$/)
   await expect(page.getByRole('tabpanel', { name: /^Trace/ })).toBeVisible()

@@ -1,0 +1,1 @@
+export { parseLine, type Shorthand } from './parseLine'
