@@ -149,12 +149,7 @@ test('a photo that is no picture, a file that is no job, an id that is none', as
   expect((await request.get('/api/bids/not-a-uuid/pdf')).status()).toBe(404)
   expect((await request.post('/api/links/not-a-uuid/revoke', { data: {} })).status()).toBe(404)
   expect((await request.get('/api/photos/zzz')).status()).toBe(404)
-  for (const path of [
-    '/api/jobs/%00',
-    '/api/jobs/%00/file',
-    '/api/photos/%00',
-    '/api/jobs/%00/bids',
-  ]) {
+  for (const path of ['/api/jobs/%00', '/api/jobs/%00/file', '/api/photos/%00', '/api/jobs/%00/bids']) {
     const status = (await request.get(path)).status()
     expect([400, 404], path).toContain(status)
   }
@@ -265,6 +260,29 @@ test('a finding tapped onto the strip, taken back by undo, and nothing lost on a
   await expect(page.getByLabel('Length of the damage')).toHaveValue('')
 })
 
+test('one line of shorthand is several findings, checked as chips, what is not understood kept', async ({
+  page,
+}) => {
+  await signIn(page, PEOPLE.estimator)
+  await openJob(page, 'Alder House')
+  const say = page.getByRole('form', { name: 'Photo and word' })
+  await say
+    .getByLabel('A word, or a whole line')
+    .fill(`A1 sill nose 3' soft caulk split 24% wobbly, same on A2`)
+  const chips = say.getByRole('list', { name: 'Understood' })
+  await expect(chips.getByRole('listitem')).toHaveCount(2)
+  await expect(chips.getByText('? wobbly').first()).toBeVisible()
+  await expect(chips.getByText('joint open or sealant split').first()).toBeVisible()
+  await say.getByRole('button', { name: 'Add 2' }).click()
+  const list = page.getByRole('region', { name: 'Findings' })
+  await expect(list.getByRole('button', { name: /sill nose front A, window A1 grade 2/ })).toBeVisible()
+  await expect(list.getByRole('button', { name: /sill nose front A, window A2 grade 2/ })).toBeVisible()
+  const form = page.getByRole('region', { name: /^Finding (\d|new)/ })
+  await expect(form.getByLabel('In your words')).toHaveValue(/wobbly/)
+  await expect(form.getByRole('button', { name: 'Note a fact (1)' })).toBeVisible()
+  await allSent(page)
+})
+
 test('sides that do not close are shown, not refused', async ({ page }) => {
   await signIn(page, PEOPLE.estimator)
   await openJob(page, 'Tallow Street')
@@ -283,7 +301,10 @@ test('edits made without signal are kept and sent later', async ({ page, context
   await signIn(page, PEOPLE.estimator)
   await openJob(page, 'Tallow Street')
   await context.setOffline(true)
-  await page.getByRole('form', { name: 'Photo and word' }).getByLabel('A word').fill('kept here')
+  await page
+    .getByRole('form', { name: 'Photo and word' })
+    .getByLabel('A word, or a whole line')
+    .fill('kept here')
   await page.getByRole('form', { name: 'Photo and word' }).getByRole('button', { name: 'Add' }).click()
   await expect(
     page.getByRole('region', { name: 'Findings' }).getByRole('button', { name: /new 1 kept here/ }),

@@ -26,7 +26,7 @@ export default async function JobsPage() {
         <SignOut />
       </header>
       <main className="mx-auto flex max-w-4xl flex-col gap-5 px-5 pb-16 max-sm:px-3">
-        <NewFinding me={member.name} />
+        <NewFinding />
         <div>
           <h1 className="border-b border-ink pb-1 text-[22px]">Jobs</h1>
           {jobs.length === 0 ? (

@@ -1,1 +1,3 @@
+export { chipsOf, type Chip } from './chips'
 export { parseLine, type Shorthand } from './parseLine'
+export { factAbout, findingFrom, type SaidFact, type SaidFinding } from './toFinding'

@@ -8,10 +8,10 @@ import { newId } from '../../client/newId'
 import { sendPhoto } from '../../client/photos'
 import { Button, CONTROL, Field, Notice, PhotoButton } from '../look'
 import { useAlive } from '../state/useAlive'
-import { freshFinding } from '../walk/fresh'
+import { addLine } from '../walk/addLine'
 
 /** The first finding of a job that does not exist yet: a photo, a word, and the job makes itself. */
-export function NewFinding({ me }: { me: string }) {
+export function NewFinding() {
   const router = useRouter()
   // One id however often the button is pressed: a lost answer makes no second job.
   const [jobId] = useState(newId)
@@ -54,9 +54,8 @@ export function NewFinding({ me }: { me: string }) {
       if (said) return said
       photoIds = [sent.photo.id]
     }
-    const finding = freshFinding({ place: { kind: 'none' }, by: me, words: word, photoIds })
-    const said = opened.store.create('finding', finding)
-    if (said) return said
+    const added = addLine(opened.store, { line: word, photoIds })
+    if (!added.ok) return added.words
     await opened.store.settled()
     return null
   }

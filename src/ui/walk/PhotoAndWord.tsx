@@ -1,25 +1,31 @@
 'use client'
 
-import { useState } from 'react'
+import { useMemo, useState } from 'react'
 import { sendPhoto } from '../../client/photos'
+import { parseLine } from '../../core/shorthand'
 import { Button, Notice, PhotoButton, TextField } from '../look'
 import { useJob } from '../state/useJob'
-import { freshFinding } from './fresh'
+import { addLine } from './addLine'
+import { Chips } from './Chips'
 
-/** The quickest finding there is: a photo and a word. No house, no form. */
+/**
+ * The quickest finding there is: a photo and a word; or a whole line of shorthand, typed or dictated, shown as chips before it
+ * is added. The raw words are always kept. No house, no form.
+ */
 export function PhotoAndWord() {
-  const { store, derived, view, choose } = useJob()
-  const [word, setWord] = useState('')
+  const { store, job, choose } = useJob()
+  const [line, setLine] = useState('')
   const [file, setFile] = useState<File | null>(null)
   const [busy, setBusy] = useState(false)
   const [wrong, setWrong] = useState<string | null>(null)
+  const found = useMemo(() => parseLine(line), [line])
 
   async function add(): Promise<void> {
     setWrong(null)
     let photoIds: string[] = []
     if (file) {
       setBusy(true)
-      const sent = await sendPhoto(derived.job.id, file, { kind: 'none' })
+      const sent = await sendPhoto(job.id, file, { kind: 'none' })
       setBusy(false)
       if (!sent.ok) {
         setWrong(sent.words)
@@ -32,20 +38,14 @@ export function PhotoAndWord() {
       }
       photoIds = [sent.photo.id]
     }
-    const finding = freshFinding({
-      place: { kind: 'none' },
-      by: view.member.name,
-      words: word.trim(),
-      photoIds,
-    })
-    const said = store.create('finding', finding)
-    if (said) {
-      setWrong(said)
+    const added = addLine(store, { line, photoIds })
+    if (!added.ok) {
+      setWrong(added.words)
       return
     }
-    setWord('')
+    setLine('')
     setFile(null)
-    choose([finding.id])
+    choose(added.ids)
   }
 
   return (
@@ -57,13 +57,18 @@ export function PhotoAndWord() {
         void add()
       }}
     >
-      <div className="flex items-end gap-2">
+      <TextField
+        label="A word, or a whole line"
+        value={line}
+        onChange={setLine}
+        placeholder={job.sides.length > 0 ? "B 12' fascia 3' soft" : 'soft'}
+        autoComplete="off"
+      />
+      {found.length > 0 ? <Chips found={found} /> : null}
+      <div className="flex gap-2">
         <PhotoButton taken={file !== null} onTake={setFile} />
-        <div className="grow">
-          <TextField label="A word" value={word} onChange={setWord} placeholder="soft" />
-        </div>
-        <Button type="submit" disabled={busy || (word.trim() === '' && !file)}>
-          {busy ? 'Sending…' : 'Add'}
+        <Button type="submit" className="grow" disabled={busy || (line.trim() === '' && !file)}>
+          {busy ? 'Sending…' : found.length > 1 ? `Add ${found.length}` : 'Add'}
         </Button>
       </div>
       {wrong ? (

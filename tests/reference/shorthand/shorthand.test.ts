@@ -28,9 +28,9 @@ const NOTHING = {
 
 function told(of: Shorthand): Record<string, unknown> {
   const inch = (length: Shorthand['length']): number | null => (length === null ? null : toInches(length))
-  const { words: _, height, station, length, probe, reading, ...rest } = of
+  const { height, station, length, probe, reading } = of
   return {
-    ...rest,
+    ...Object.fromEntries(Object.entries(of).filter(([name]) => name !== 'words' && name !== 'height')),
     up: inch(height),
     station: inch(station),
     length: inch(length),

@@ -1,0 +1,48 @@
+import { COMPONENTS, GRADE_NAMES, MATERIALS } from '../job'
+import { formatLength } from '../measure'
+import { SIGNS } from '../trace'
+import type { Shorthand } from './parseLine'
+
+/** One thing that was understood, for the person to check; `left` is a word that was not. */
+export type Chip = {
+  readonly kind: 'place' | 'part' | 'size' | 'sign' | 'state' | 'note' | 'left'
+  readonly says: string
+}
+
+/** What was understood of a line, piece by piece, in the order of a finding; words not understood last. */
+export function chipsOf(said: Shorthand): Chip[] {
+  const chips: (Chip | null)[] = [
+    said.side === null ? null : { kind: 'place', says: `side ${said.side}` },
+    said.feature === null ? null : { kind: 'place', says: said.feature },
+    said.station === null ? null : { kind: 'place', says: `at ${formatLength(said.station)}` },
+    said.height === null ? null : { kind: 'place', says: `${formatLength(said.height)} up` },
+    said.part === null ? null : { kind: 'part', says: COMPONENTS[said.part] },
+    said.material === null ? null : { kind: 'part', says: MATERIALS[said.material] },
+    said.length === null
+      ? null
+      : { kind: 'size', says: `${formatLength(said.length)}${said.how === null ? '' : ` ${said.how}`}` },
+    said.count === null ? null : { kind: 'size', says: `× ${said.count}` },
+    said.grade === null ? null : { kind: 'state', says: `${said.grade} ${GRADE_NAMES[said.grade]}` },
+    said.probe === null
+      ? null
+      : {
+          kind: 'state',
+          says: `probe ${formatLength(said.probe.depth)}${said.probe.thickness === null ? '' : ` in ${formatLength(said.probe.thickness)}`}`,
+        },
+    said.reading === null
+      ? null
+      : {
+          kind: 'state',
+          says: `${said.reading.percent} %${said.reading.reference === null ? '' : `, dry ${said.reading.reference} %`}`,
+        },
+    said.suspected ? { kind: 'state', says: 'suspected' } : null,
+    said.known === null ? null : { kind: 'state', says: said.known.replaceAll('-', ' ') },
+    said.hold === null ? null : { kind: 'note', says: `hold: ${said.hold}` },
+    said.note === null ? null : { kind: 'note', says: `“${said.note}”` },
+  ]
+  return [
+    ...chips.filter((chip) => chip !== null),
+    ...said.signs.map((sign): Chip => ({ kind: 'sign', says: SIGNS[sign].says })),
+    ...said.left.map((word): Chip => ({ kind: 'left', says: word })),
+  ]
+}

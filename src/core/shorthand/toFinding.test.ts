@@ -1,0 +1,126 @@
+import { expect, test } from '@jest/globals'
+import fc from 'fast-check'
+import { LINES } from '../../../tests/reference/shorthand/lines'
+import { emptyJob, sillNose, smallHouse } from '../../../tests/support/jobs'
+import { applyChange, Change, initialState } from '../job'
+import { inches, toInches } from '../measure'
+import { chipsOf } from './chips'
+import { parseLine } from './parseLine'
+import { factAbout, findingFrom, type SaidFinding } from './toFinding'
+
+const job = smallHouse()
+const said = (line: string): SaidFinding => findingFrom(parseLine(line)[0]!, job)
+
+test('an opening that is there gives station and height', () => {
+  const { place } = said(`A1 sill nose 2' soft`).fields
+  expect(place).toMatchObject({ kind: 'side', side_id: 'side-a', feature_id: 'window-a1' })
+  // The window's left edge is at 10 ft; a sill begins a casing's width before it.
+  expect(place.kind === 'side' && toInches(place.station)).toBe(120 - 5.5)
+})
+
+test('a head casing lies on top of its opening, a sill at its foot', () => {
+  const height = (line: string): number => {
+    const { place } = said(line).fields
+    return place.kind === 'side' ? toInches(place.height.value) : Number.NaN
+  }
+  expect(height('A1 head casing soft') - height('A1 sill soft')).toBe(60)
+})
+
+test('a side by letter or by facing; a fascia is at the eave, a base course at the foundation', () => {
+  for (const line of [`B 5' fascia soft`, `right 5' fascia soft`]) {
+    expect(said(line).fields.place).toMatchObject({
+      kind: 'side',
+      side_id: 'side-b',
+      station: inches(60),
+      height: { value: inches(18 + 12 + 108), from: 'grade' },
+    })
+  }
+  expect(said(`B 5' base course soft`).fields.place).toMatchObject({ height: { value: inches(18) } })
+})
+
+test.each([
+  ['an opening that is not there', 'A9 sill soft', 'A9'],
+  ['a side that is not there', `K 5' fascia soft`, "K, 5'"],
+  ['a station past the end', `A 90' fascia soft`, "A, 90'"],
+])('%s stays as words', (_, line, words) => {
+  expect(said(line).fields.place).toEqual({ kind: 'words', words })
+})
+
+test('without a house a line is a finding all the same', () => {
+  const { fields } = findingFrom(parseLine(`A 5' fascia 3' soft`)[0]!, emptyJob('e', ''))
+  expect(fields).toMatchObject({
+    place: { kind: 'words', words: "A, 5'" },
+    component: 'fascia',
+    stated_grade: 2,
+  })
+})
+
+test('a guessed length carries a low and a high', () => {
+  expect(said(`fascia about 10' soft`).fields.extent).toEqual({
+    value: inches(120),
+    how: 'guessed',
+    low: inches(90),
+    high: inches(180),
+  })
+})
+
+test('readings and holds become facts; a probe an observation', () => {
+  const { fields, facts } = said('A1 sill probe 1/2 in 1-1/2 24% ref 12 hold too high')
+  expect(fields.observations).toMatchObject({ awl_past_sound: inches(0.5), thickness: inches(1.5) })
+  expect(facts).toEqual([
+    { kind: 'reading', moisture_percent: 24, reference_percent: 12 },
+    { kind: 'hold', why: 'too high' },
+  ])
+  expect(facts.map((fact) => factAbout(fact, 'f').about)).toEqual(
+    facts.map(() => ({ kind: 'finding', finding_id: 'f' })),
+  )
+})
+
+test('every line becomes a finding that the job takes, with its facts', () => {
+  fc.assert(
+    fc.property(fc.constantFrom(...LINES.map(([line]) => line)), (line) => {
+      let state = initialState(job)
+      for (const [index, each] of parseLine(line).entries()) {
+        const { fields, facts } = findingFrom(each, job)
+        const id = `f${index}`
+        const head = { schema: 1, made_at: '2026-05-04T09:00:00Z', device: 'd' }
+        const changes = [
+          {
+            ...head,
+            id: `c${index}`,
+            op: 'create',
+            entity: { kind: 'finding', id },
+            body: { ...sillNose(), ...fields, id },
+          },
+          ...facts.map((fact, n) => ({
+            ...head,
+            id: `c${index}-${n}`,
+            op: 'fact',
+            fact: { ...factAbout(fact, id), id: `fact${index}-${n}`, by: 'x', at: '2026-05-04T09:00:00Z' },
+          })),
+        ]
+        for (const change of changes) {
+          const result = applyChange(state, Change.parse(change))
+          if (!result.ok) throw new Error(`${line}: ${JSON.stringify(result.error)}`)
+          state = result.value.state
+        }
+      }
+    }),
+  )
+})
+
+test('everything understood has a chip, and everything not', () => {
+  const [line] = parseLine(`A1 sill nose 3' soft caulk split probe 1/2 24% zebra "see photo"`)
+  expect(chipsOf(line!).map((chip) => chip.says)).toEqual([
+    'A1',
+    'sill nose',
+    "3'",
+    '2 local soft',
+    'probe 1/2"',
+    '24 %',
+    '“see photo”',
+    'joint open or sealant split',
+    'zebra',
+  ])
+  expect(chipsOf(line!).at(-1)?.kind).toBe('left')
+})
