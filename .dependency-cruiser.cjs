@@ -35,7 +35,7 @@ module.exports = {
         path: '^src/core/(job|geometry|coverage|trace|caution|scope|takeoff|cut|price)/',
         pathNot: '\\.test\\.ts$',
       },
-      to: { path: '^src/core/bid/' },
+      to: { path: '^src/core/(bid|ballpark)/' },
     },
     {
       name: 'trace-reads-no-later-stage',
@@ -47,7 +47,7 @@ module.exports = {
       name: 'scope-reads-no-later-stage',
       severity: 'error',
       from: { path: '^src/core/(caution|scope)/', pathNot: '\\.test\\.ts$' },
-      to: { path: '^src/core/(takeoff|cut|price|bid)/' },
+      to: { path: '^src/core/(takeoff|cut|price|bid|ballpark)/' },
     },
     { name: 'no-circles', severity: 'error', from: { path: '^src/' }, to: { circular: true } },
     {

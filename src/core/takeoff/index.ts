@@ -1,5 +1,12 @@
 export { combineFactors, reachFactor, type Factor } from './factors'
 export { newLength, recipeOf, type Consumable, type Piece, type Recipe, type TaskUse } from './recipe'
 export { wallAreas, type WallAreas } from './paintSide'
-export { takeoffJob, type ItemTakeoff, type SharedTakeoff, type Takeoff, type TaskHours } from './takeoffJob'
+export {
+  takeoffJob,
+  type ItemTakeoff,
+  type Pace,
+  type SharedTakeoff,
+  type Takeoff,
+  type TaskHours,
+} from './takeoffJob'
 export { TASKS, taskOf, type Task, type TaskId } from './tasks'

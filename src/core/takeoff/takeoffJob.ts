@@ -79,12 +79,15 @@ function sideOf(item: RepairItem | AreaItem): string {
 type Drafted = { readonly item: RepairItem | AreaItem; readonly recipe: Recipe; readonly factors: Factor[] }
 
 /** Set-ups paid once a side, split over the items of that side by their rate hours. */
-function sideSetUps(drafts: readonly Drafted[]): (task: TaskId, side: string, hours: number) => number {
+function sideSetUps(
+  drafts: readonly Drafted[],
+  pace: Pace,
+): (task: TaskId, side: string, hours: number) => number {
   const totals = new Map<string, number>()
   for (const { item, recipe } of drafts) {
     for (const use of recipe.tasks) {
       const key = `${use.task}/${sideOf(item)}`
-      totals.set(key, (totals.get(key) ?? 0) + use.quantity * taskOf(use.task)[use.rate ?? 'typical'])
+      totals.set(key, (totals.get(key) ?? 0) + use.quantity * taskOf(use.task)[use.rate ?? pace])
     }
   }
   return (task, side, hours) => {
@@ -93,11 +96,15 @@ function sideSetUps(drafts: readonly Drafted[]): (task: TaskId, side: string, ho
   }
 }
 
-function hoursOf(draft: Drafted, cap: number, shareSetUp: ReturnType<typeof sideSetUps>): TaskHours[] {
+function hoursOf(
+  draft: Drafted,
+  by: { cap: number; pace: Pace; shareSetUp: ReturnType<typeof sideSetUps> },
+): TaskHours[] {
+  const { cap, pace, shareSetUp } = by
   const factor = combineFactors(draft.factors, cap)
   return draft.recipe.tasks.map((use) => {
     const task = taskOf(use.task)
-    const rate = task[use.rate ?? 'typical']
+    const rate = task[use.rate ?? pace]
     const set_up_h =
       task.set_up_per === 'place'
         ? task.set_up_h
@@ -117,7 +124,7 @@ function hoursOf(draft: Drafted, cap: number, shareSetUp: ReturnType<typeof side
   })
 }
 
-function sharedTask(id: TaskId, quantity: number, setUps: number): TaskHours {
+function sharedTask(id: TaskId, quantity: number, setUps: number, pace: Pace): TaskHours {
   const task = taskOf(id)
   const set_up_h = task.set_up_h * setUps
   return {
@@ -126,9 +133,9 @@ function sharedTask(id: TaskId, quantity: number, setUps: number): TaskHours {
     quantity,
     unit: task.unit,
     set_up_h,
-    rate_h: task.typical,
+    rate_h: task[pace],
     factor: 1,
-    hours: set_up_h + task.typical * quantity,
+    hours: set_up_h + task[pace] * quantity,
   }
 }
 
@@ -136,6 +143,7 @@ function shareVisits(
   drafts: readonly Drafted[],
   debris_yd3: number,
   leadSafe: boolean,
+  pace: Pace,
   job: JobDocument,
 ): SharedTakeoff {
   const working = drafts.filter((draft) => draft.recipe.tasks.length > 0)
@@ -144,9 +152,9 @@ function shareVisits(
     ({ item }) => item.kind === 'area' || METHOD_KNOWLEDGE[item.method].visits === 2,
   )
   const visits = painting ? 2 : 1
-  const tasks = [sharedTask('mobilise', visits, visits)]
+  const tasks = [sharedTask('mobilise', visits, visits, pace)]
   if (working.some((draft) => draft.recipe.tasks.some((use) => use.task === 'hand-wash'))) {
-    tasks.push(sharedTask('hand-wash', 0, 1))
+    tasks.push(sharedTask('hand-wash', 0, 1, pace))
   }
   if (leadSafe) {
     const sides = new Set(
@@ -158,9 +166,9 @@ function shareVisits(
       // A spot repair wants one 20 ft stretch; a whole side wants its length.
       return sum + (painted && side?.length ? Math.ceil(toFeet(side.length) / 20) : 1)
     }, 0)
-    tasks.push(sharedTask('lead-containment', stretches, 1))
+    tasks.push(sharedTask('lead-containment', stretches, 1, pace))
   }
-  if (debris_yd3 > 0) tasks.push(sharedTask('haul', debris_yd3, 1))
+  if (debris_yd3 > 0) tasks.push(sharedTask('haul', debris_yd3, 1, pace))
   return {
     visits,
     visit_words: painting ? 'one to repair and prime, one to paint' : 'one',
@@ -170,8 +178,11 @@ function shareVisits(
   }
 }
 
+/** Which column of the hours is reckoned with: a ballpark asks for all three, a bid for the typical one. */
+export type Pace = 'low' | 'typical' | 'high'
+
 /** Pieces, consumables and hours of every item, and what the visits share. */
-export function takeoffJob(job: JobDocument, scope: Scope): Takeoff {
+export function takeoffJob(job: JobDocument, scope: Scope, pace: Pace = 'typical'): Takeoff {
   const items = [...scope.items, ...scope.areas]
   const recipes = items.map((item) =>
     item.kind === 'repair' ? recipeOf(item, job) : paintSideRecipe(item, job),
@@ -193,9 +204,9 @@ export function takeoffJob(job: JobDocument, scope: Scope): Takeoff {
     if (livedIn) factors.push(LIVED_IN)
     return { item, recipe, factors }
   })
-  const shareSetUp = sideSetUps(drafts)
+  const shareSetUp = sideSetUps(drafts, pace)
   const taken = drafts.map((draft): ItemTakeoff => {
-    const tasks = hoursOf(draft, job.settings.factor_cap, shareSetUp)
+    const tasks = hoursOf(draft, { cap: job.settings.factor_cap, pace, shareSetUp })
     return {
       item_id: draft.item.id,
       pieces: draft.recipe.pieces,
@@ -208,7 +219,7 @@ export function takeoffJob(job: JobDocument, scope: Scope): Takeoff {
     }
   })
   const debris_yd3 = taken.reduce((sum, each) => sum + each.debris_yd3, 0)
-  const shared = shareVisits(drafts, debris_yd3, leadSafe, job)
+  const shared = shareVisits(drafts, debris_yd3, leadSafe, pace, job)
   return {
     items: taken,
     shared,

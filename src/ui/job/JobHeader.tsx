@@ -6,6 +6,7 @@ import { useState } from 'react'
 import type { Sending } from '../../client/jobStore'
 import { Button, Dialog, Notice, TextField } from '../look'
 import { useJob } from '../state/useJob'
+import { BallparkDialog } from './BallparkDialog'
 import { DetailsDialog } from './DetailsDialog'
 import { HistoryDialog } from './HistoryDialog'
 
@@ -19,7 +20,7 @@ const SENDING: Record<Sending, (waiting: number) => string> = {
 /** Name of the job, where its edits are, undo, history. */
 export function JobHeader({ jobId }: { jobId: string }) {
   const { view, store, derived } = useJob()
-  const [dialog, setDialog] = useState<'details' | 'history' | 'reason' | null>(null)
+  const [dialog, setDialog] = useState<'details' | 'history' | 'reason' | 'ballpark' | null>(null)
   const [reason, setReason] = useState('')
   const [said, setSaid] = useState<string | null>(null)
   const { title, address } = derived.job.job
@@ -40,6 +41,11 @@ export function JobHeader({ jobId }: { jobId: string }) {
         <Button look="quiet" onClick={() => setDialog('details')}>
           Job details
         </Button>
+        {view.member.seesMoney ? (
+          <Button look="quiet" onClick={() => setDialog('ballpark')}>
+            Ballpark
+          </Button>
+        ) : null}
         <span className="grow" />
         <span
           role="status"
@@ -73,6 +79,7 @@ export function JobHeader({ jobId }: { jobId: string }) {
           </Button>
         </div>
       ) : null}
+      <BallparkDialog open={dialog === 'ballpark'} onClose={() => setDialog(null)} />
       <DetailsDialog open={dialog === 'details'} onClose={() => setDialog(null)} />
       <Dialog open={dialog === 'reason'} onClose={() => setDialog(null)} title="Take this hazard back">
         <div className="flex flex-col gap-3">

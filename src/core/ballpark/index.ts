@@ -1,0 +1,1 @@
+export { ballpark, usualMethod, type Ballpark, type BallparkOf } from './ballpark'
