@@ -294,6 +294,23 @@ test('sides that do not close are shown, not refused', async ({ page }) => {
   await expect(page.getByText("The sides miss the start by 1'.")).toBeVisible()
   await page.getByRole('button', { name: 'Set up the sides' }).click()
   await expect(page.getByText('The sides do not close: they miss the start by 12.0 in.')).toBeVisible()
+  await page.getByRole('button', { name: 'Spread the error over the sides' }).click()
+  await expect(page.getByText('The sides do not close')).toHaveCount(0)
+  await expect(page.getByRole('button', { name: /Side A, front, 39' 5-15\/16"/ })).toBeVisible()
+  await allSent(page)
+})
+
+test('a ballpark in three fields, kept as a priced item', async ({ page }) => {
+  await signIn(page, PEOPLE.office)
+  await openJob(page, 'Tallow Street')
+  await page.getByRole('button', { name: 'Ballpark' }).click()
+  const dialog = page.getByRole('dialog', { name: 'Ballpark' })
+  await dialog.getByLabel('Length').fill(`20'`)
+  const typical = dialog.getByRole('row', { name: /^typical/ })
+  await expect(typical).toContainText(/\$[1-9]/)
+  await dialog.getByRole('button', { name: 'Keep as a priced item' }).click()
+  await openStage(page, 'Price')
+  await expect(page.getByLabel(/^fascia: replace the member/)).toBeVisible()
   await allSent(page)
 })
 

@@ -12,7 +12,7 @@ import { useJob } from '../state/useJob'
 const PARTS = (Object.keys(MEMBERS) as ComponentId[]).map((value) => ({ value, label: COMPONENTS[value] }))
 
 /** One thing, roughly, for the telephone: member, length, height. Not a bid; it can become a priced item. */
-export function BallparkDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
+export function BallparkDialog({ onClose }: { onClose: () => void }) {
   const { job, store } = useJob()
   const [component, setComponent] = useState<ComponentId>('fascia')
   const [length, setLength] = useState<Length>(feet(12))
@@ -36,7 +36,7 @@ export function BallparkDialog({ open, onClose }: { open: boolean; onClose: () =
   }
 
   return (
-    <Dialog open={open} onClose={onClose} title="Ballpark">
+    <Dialog open onClose={onClose} title="Ballpark">
       <div className="flex flex-col gap-3">
         <div className="grid grid-cols-3 gap-3 max-sm:grid-cols-1">
           <SelectField

@@ -79,7 +79,7 @@ export function JobHeader({ jobId }: { jobId: string }) {
           </Button>
         </div>
       ) : null}
-      <BallparkDialog open={dialog === 'ballpark'} onClose={() => setDialog(null)} />
+      {dialog === 'ballpark' ? <BallparkDialog onClose={() => setDialog(null)} /> : null}
       <DetailsDialog open={dialog === 'details'} onClose={() => setDialog(null)} />
       <Dialog open={dialog === 'reason'} onClose={() => setDialog(null)} title="Take this hazard back">
         <div className="flex flex-col gap-3">

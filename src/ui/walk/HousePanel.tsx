@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import { closingWords } from '../../core/words'
-import { formatLength } from '../../core/measure'
+import { formatLength, spreadClosing } from '../../core/measure'
 import { Button, Notice, Panel } from '../look'
 import { useJob } from '../state/useJob'
 import { CoveragePanel } from './CoveragePanel'
@@ -13,12 +13,19 @@ import { WalkOrderForm } from './WalkOrderForm'
 
 /** The house: its sides, what is on them, and what was looked at on the chosen one. */
 export function HousePanel() {
-  const { derived, sideId, chooseSide } = useJob()
+  const { derived, sideId, chooseSide, store } = useJob()
   const { job, closing, problems } = derived
   const [dialog, setDialog] = useState<'house' | 'side' | 'feature' | null>(null)
   const [editing, setEditing] = useState<string | null>(null)
   const side = job.sides.find((each) => each.id === sideId) ?? job.sides[0] ?? null
   const year = job.house?.year_built
+
+  /** Long sides take most of it, square corners stay square; undo takes each side back. */
+  function spread(): void {
+    const legs = job.sides.flatMap(({ length, turn_deg }) => (length === null ? [] : [{ length, turn_deg }]))
+    spreadClosing(legs).forEach((leg, index) => store.set('side', job.sides[index]!.id, leg))
+  }
+
   return (
     <Panel
       title="House"
@@ -34,6 +41,11 @@ export function HousePanel() {
           <Notice tone="waiting">{words}</Notice>
         </div>
       ))}
+      {closing && closing.gap > 0 && Math.abs(closing.turn_error_deg) < 0.01 ? (
+        <div className="pt-2">
+          <Button onClick={spread}>Spread the error over the sides</Button>
+        </div>
+      ) : null}
       {closing && problems.length === 0 ? (
         <p className="pt-1 text-[13px] text-quiet">{closingWords(closing.gap)}</p>
       ) : null}

@@ -7,6 +7,7 @@ import { closingWords, walkWords } from '../../core/words'
 import { Button, TextField } from '../look'
 import { useJob } from '../state/useJob'
 import { freshHouse, freshSide, nextLetter } from './fresh'
+import { ShapeFields } from './ShapeFields'
 
 /** Sides typed in walking order: the whole house in one line. */
 export function WalkOrderForm() {
@@ -51,6 +52,12 @@ export function WalkOrderForm() {
         error={wrong}
         onChange={(value) => {
           setText(value)
+          setWrong(null)
+        }}
+      />
+      <ShapeFields
+        onShape={(walk) => {
+          setText(walk)
           setWrong(null)
         }}
       />
