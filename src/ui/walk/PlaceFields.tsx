@@ -49,7 +49,7 @@ export function PlaceFields({ place, set }: { place: Place; set: (place: Place) 
   const { job } = useJob()
   const kinds = KINDS.filter((kind) => kind.value !== 'side' || job.sides.length > 0)
   return (
-    <fieldset className="grid grid-cols-5 gap-x-3 gap-y-2 max-sm:grid-cols-2">
+    <fieldset className="grid grid-cols-[1.1fr_1fr_1.4fr_1fr_0.9fr] gap-x-2 gap-y-2 max-sm:grid-cols-2">
       <legend className="sr-only">Place</legend>
       <SelectField
         label="Place"
@@ -97,7 +97,6 @@ export function PlaceFields({ place, set }: { place: Place; set: (place: Place) 
           />
           <LengthField
             label="Height"
-            hint="above the ground"
             value={place.height.from === 'grade' ? place.height.value : inches(0)}
             onChange={(value) => value !== null && set({ ...place, height: { value, from: 'grade' } })}
           />
