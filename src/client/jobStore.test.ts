@@ -83,6 +83,30 @@ test('what does not fit is refused here with its sentence, and never sent', asyn
   expect(requests).toBe(0)
 })
 
+test('a text that no database keeps is refused here, before it holds up the queue', async () => {
+  const store = open()
+  expect(store.set('job', 'job', { title: 'a\u0000b' })).toContain('cannot be kept')
+  await rest()
+  expect([requests, store.read().waiting]).toEqual([0, 0])
+})
+
+test('asking often while there is no signal sends no oftener', async () => {
+  const store = open()
+  signal = 'none'
+  store.set('side', 'side-a', { overhang: 640 as never })
+  const second = async (): Promise<void> => {
+    jest.advanceTimersByTime(1000)
+    await rest()
+  }
+  for (let i = 0; i < 3; i += 1) {
+    await store.settled()
+    await second()
+  }
+  const before = requests
+  for (let i = 0; i < 4; i += 1) await second()
+  expect(requests).toBe(before + 1)
+})
+
 test('setting what is there already is no edit', () => {
   const store = open()
   expect(store.set('side', 'side-a', { letter: 'A', overhang: smallHouse().sides[0]!.overhang })).toBeNull()

@@ -5,6 +5,7 @@ import {
   findEntity,
   initialState,
   inverseOf,
+  isStorable,
   JOB_VERSION,
   stampKey,
   type EntityKind,
@@ -13,7 +14,7 @@ import {
   type JobDocument,
   type JobState,
 } from '../core/job'
-import { changeWords } from '../core/words'
+import { changeWords, unstorableWords } from '../core/words'
 import { call, failureWords, postJson } from './api'
 import { dropWaiting, keepWaiting, listWaiting } from './localDatabase'
 import { newId } from './newId'
@@ -72,6 +73,7 @@ export class JobStore {
   private listeners = new Set<() => void>()
   private view: JobView
   private busy = false
+  private retry: ReturnType<typeof setTimeout> | undefined
   private sending: Sending = 'sent'
   private refused: string | null = null
   private overruled = 0
@@ -183,6 +185,8 @@ export class JobStore {
   private edit(wish: unknown): string | null {
     const change = Change.safeParse(wish)
     if (!change.success) return change.error.issues[0]?.message ?? 'That does not fit.'
+    // Sent, it would be refused with the whole batch and hold up every later edit.
+    if (!isStorable(change.data)) return unstorableWords()
     const result = applyChange(this.shown, change.data)
     if (!result.ok) return changeWords(result.error)
     this.undoable.push({ change: change.data, before: result.value.before })
@@ -274,7 +278,9 @@ export class JobStore {
     this.sending = failure.kind === 'refused' && failure.status === 401 ? 'signed-out' : 'no-signal'
     if (failure.kind === 'refused' && failure.status !== 401) this.refused = failure.detail
     this.tell()
-    setTimeout(() => void this.flush(), RETRY_MS)
+    // One try at a time, however often sending was asked for meanwhile.
+    clearTimeout(this.retry)
+    this.retry = setTimeout(() => void this.flush(), RETRY_MS)
     return undefined
   }
 }

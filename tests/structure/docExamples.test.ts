@@ -4,6 +4,7 @@
  */
 import { expect, test } from '@jest/globals'
 import { readdirSync, readFileSync } from 'node:fs'
+import { runInNewContext } from 'node:vm'
 import path from 'node:path'
 import { pathToFileURL } from 'node:url'
 import * as measure from '../../src/core/measure'
@@ -37,11 +38,8 @@ test.each(examples.map((each) => [`${path.relative(CORE, each.file)}: ${each.cod
   async (_, each) => {
     const own = (await import(pathToFileURL(each.file).href)) as Record<string, unknown>
     const scope: Record<string, unknown> = { ...measure, ...own, ok, err }
-    const names = Object.keys(scope)
-    const run = (code: string): unknown =>
-      // The code is our own docstring, read from our own file.
-      // eslint-disable-next-line @typescript-eslint/no-implied-eval, @typescript-eslint/no-unsafe-call
-      new Function(...names, `return (${code})`)(...names.map((name) => scope[name]))
+    // The code is our own docstring, read from our own file.
+    const run = (code: string): unknown => runInNewContext(`(${code})`, scope)
     expect(run(each.code)).toEqual(run(each.result))
   },
 )

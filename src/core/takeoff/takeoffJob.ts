@@ -1,4 +1,4 @@
-import { isLeadPresumed, leadRule } from '../caution'
+import { leadRule } from '../caution'
 import { resolveHeight, wallTop } from '../geometry'
 import { dressedSize, feet, toFeet, toInches, type Length } from '../measure'
 import { METHOD_KNOWLEDGE, type AreaItem, type RepairItem, type Scope } from '../scope'
@@ -199,8 +199,7 @@ export function takeoffJob(job: JobDocument, scope: Scope, pace: Pace = 'typical
   const drafts = items.map((item, index): Drafted => {
     const recipe = recipes[index]!
     const factors = [reachFactor(heightOf(item, job))]
-    if (recipe.disturbsPaint && isLeadPresumed(job.house?.year_built ?? null) && leadSafe)
-      factors.push(LEAD_SAFE)
+    if (recipe.disturbsPaint && leadSafe) factors.push(LEAD_SAFE)
     if (livedIn) factors.push(LIVED_IN)
     return { item, recipe, factors }
   })

@@ -5,5 +5,6 @@ export {
   lengthWords,
   moneyWords,
   sellWords,
+  unstorableWords,
   walkWords,
 } from './words'

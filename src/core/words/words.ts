@@ -109,6 +109,11 @@ export function jobFileWords(error: JobFileError): string {
   }
 }
 
+/** Why a text was not taken that holds a character no database keeps. */
+export function unstorableWords(): string {
+  return 'A character in this text cannot be kept. Delete it, then type the words again.'
+}
+
 /** Why no price could be reckoned. */
 export function sellWords(error: SellError): string {
   return error.basis === 'sales'

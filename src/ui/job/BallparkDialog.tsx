@@ -4,7 +4,7 @@ import { useState } from 'react'
 import { newId } from '../../client/newId'
 import { ballpark, usualMethod } from '../../core/ballpark'
 import { COMPONENTS, type ComponentId } from '../../core/job'
-import { feet, formatCents, type Length } from '../../core/measure'
+import { feet, formatCents, formatLength, type Length } from '../../core/measure'
 import { MEMBERS } from '../../core/scope'
 import { Button, Dialog, LengthField, Notice, SelectField } from '../look'
 import { useJob } from '../state/useJob'
@@ -30,7 +30,7 @@ export function BallparkDialog({ onClose }: { onClose: () => void }) {
       place: null,
       extent: { value: length, how: 'guessed', low: length, high: length },
       count: 1,
-      note: 'from a ballpark',
+      note: `from a ballpark, ${formatLength(height)} up`,
     })
     onClose()
   }
@@ -83,7 +83,8 @@ export function BallparkDialog({ onClose }: { onClose: () => void }) {
               </tbody>
             </table>
             <p className="text-[14px] text-quiet">
-              Not a bid. It holds one visit and the minimum. What would change it: {made.changes.join('; ')}.
+              Not a bid. It holds one visit and the minimum; kept as an item it has no place, so it is priced
+              from the ground. What would change it: {made.changes.join('; ')}.
             </p>
           </>
         ) : (

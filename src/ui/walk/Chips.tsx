@@ -16,9 +16,9 @@ export function Chips({ found }: { found: readonly Shorthand[] }) {
     <ol aria-label="Understood" className="flex flex-col gap-1.5">
       {found.map((said, index) => (
         <li key={index} className="flex flex-wrap gap-1">
-          {chipsOf(said).map((chip) => (
+          {chipsOf(said).map((chip, at) => (
             <span
-              key={`${chip.kind}-${chip.says}`}
+              key={at}
               className={`rounded-(--radius) border px-1.5 font-head text-[14px] ${LOOK[chip.kind]}`}
             >
               {chip.kind === 'left' ? `? ${chip.says}` : chip.says}
