@@ -7,6 +7,7 @@ const config: NextConfig = {
   poweredByHeader: false,
   headers: () =>
     Promise.resolve([
+      { source: '/sw.js', headers: [{ key: 'cache-control', value: 'no-cache' }] },
       {
         source: '/:path*',
         headers: [
@@ -17,7 +18,7 @@ const config: NextConfig = {
             key: 'content-security-policy',
             // Next writes its own inline scripts without a nonce here; everything else is from this origin.
             value:
-              "default-src 'self'; img-src 'self' blob: data:; style-src 'self' 'unsafe-inline'; script-src 'self' 'unsafe-inline'; connect-src 'self'; frame-ancestors 'none'; base-uri 'self'; form-action 'self'",
+              "default-src 'self'; img-src 'self' blob: data:; media-src 'self' blob:; worker-src 'self' blob:; style-src 'self' 'unsafe-inline'; script-src 'self' 'unsafe-inline'; connect-src 'self'; frame-ancestors 'none'; base-uri 'self'; form-action 'self'",
           },
         ],
       },

@@ -42,6 +42,7 @@ export function alderHouse(): JobDocument {
       foundation: 'crawl',
       foundation_height: inches(20),
       storey_height: feet(9),
+      climate: null,
     },
     people: [
       {
@@ -237,7 +238,15 @@ export function alderHouse(): JobDocument {
       }),
     ],
     area_works: [
-      { id: 'paint-d', removed: false, kind: 'paint-side', side_id: 'side-d', condition: 'typical' },
+      {
+        id: 'paint-d',
+        removed: false,
+        kind: 'paint-side',
+        side_id: 'side-d',
+        condition: 'typical',
+        share_peeling_percent: 30,
+        note: '',
+      },
     ],
     judgements: [
       {
@@ -286,6 +295,7 @@ export function alderHouse(): JobDocument {
         at: AT,
         about: { kind: 'finding', finding_id: 'finding-8' },
         why: 'upper sill B4 not reached',
+        way: 'ladder',
         way_to_look: 'ladder from the side yard, half an hour',
       },
     ],

@@ -55,6 +55,10 @@ export function side(
     pitch_in_12: 6,
     overhang: inches(12),
     cladding: 'wood-lap',
+    clad_parts: [],
+    ground_left: inches(0),
+    ground_right: inches(0),
+    floor_shift: inches(0),
     ...more,
   }
 }
@@ -147,6 +151,9 @@ export function finding(of: Said): Finding {
     stated_grade: of.grade ?? null,
     observations: null,
     photo_ids: [],
+    clip_ids: [],
+    earlier_repair: 'not-noted',
+    detail_id: null,
     seen_by: CREW.estimator,
   }
 }
@@ -167,6 +174,7 @@ export function looked(
     side_id: `side-${letter}`,
     zone,
     looked: { yes: true, how },
+    stood: null,
   }
 }
 
@@ -184,6 +192,7 @@ export function notLooked(
     side_id: `side-${letter}`,
     zone,
     looked: { yes: false, reason },
+    stood: null,
   }
 }
 

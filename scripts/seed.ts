@@ -61,7 +61,19 @@ async function addPhoto(
   const id = `photo-${finding}`
   return {
     ...job,
-    photos: [...job.photos, { id, removed: false, caption, place: { kind: 'none' }, ...stored }],
+    photos: [
+      ...job.photos,
+      {
+        id,
+        removed: false,
+        caption,
+        place: { kind: 'none' },
+        order: job.photos.length,
+        canvas: null,
+        marks: [],
+        ...stored,
+      },
+    ],
     findings: job.findings.map((each) => (each.number === finding ? { ...each, photo_ids: [id] } : each)),
   }
 }

@@ -51,6 +51,7 @@ async function count(name, file, read, start) {
 
 await run(path.join(BIN, 'next'), ['typegen'], { stdio: 'ignore' })
 await check('Types', path.join(BIN, 'tsc'), ['--noEmit', '-p', '.'])
+await check('Types of the service worker', path.join(BIN, 'tsc'), ['--noEmit', '-p', 'src/sw'])
 await check('Formatting', path.join(BIN, 'prettier'), ['--check', '--log-level', 'warn', '.'])
 await check('Lint', path.join(BIN, 'eslint'), ['.'])
 await check('Import direction', path.join(BIN, 'depcruise'), [
@@ -129,7 +130,12 @@ try {
       (report) => ({ passed: report.stats.expected + report.stats.flaky, failed: report.stats.unexpected }),
       () =>
         run(path.join(BIN, 'playwright'), ['test'], {
-          env: { ...env, PLAYWRIGHT_JSON_OUTPUT_NAME: browser, DETRIMUS_MIGRATOR_URL: database.migratorUrl },
+          env: {
+            ...env,
+            PLAYWRIGHT_JSON_OUTPUT_NAME: browser,
+            DETRIMUS_MIGRATOR_URL: database.migratorUrl,
+            DETRIMUS_RESTART_DATABASE: JSON.stringify(database.restart ?? null),
+          },
         }),
     )
   }

@@ -2,9 +2,11 @@ import { spawn } from 'node:child_process'
 import { createHash } from 'node:crypto'
 import { existsSync, readFileSync, readdirSync, rmSync, statSync, writeFileSync } from 'node:fs'
 import path from 'node:path'
+import { buildServiceWorker } from './serviceWorker.mjs'
 import { refuse, ROOT, run, say } from './run.mjs'
 
 const BIN = path.join(ROOT, 'node_modules', '.bin')
+const WORKER = path.join(ROOT, 'public', 'sw.js')
 const STAMP = path.join(ROOT, '.next', 'detrimus-sources')
 
 /** What the web process is told; nothing of it is in the repository. */
@@ -31,7 +33,13 @@ function sourcesHash() {
     }
   }
   walk(path.join(ROOT, 'src'))
-  for (const name of ['package-lock.json', 'next.config.ts', 'postcss.config.mjs', 'tsconfig.json']) {
+  for (const name of [
+    'package-lock.json',
+    'next.config.ts',
+    'postcss.config.mjs',
+    'tsconfig.json',
+    'public/offline.html',
+  ]) {
     hash.update(readFileSync(path.join(ROOT, name)))
   }
   return hash.digest('hex')
@@ -40,13 +48,14 @@ function sourcesHash() {
 /** Builds the app unless the build that is there was made from these very sources. */
 export async function build() {
   const wanted = sourcesHash()
-  if (existsSync(STAMP) && readFileSync(STAMP, 'utf8') === wanted) return true
+  if (existsSync(STAMP) && existsSync(WORKER) && readFileSync(STAMP, 'utf8') === wanted) return true
   say('Building the app (under a minute)')
   rmSync(path.join(ROOT, '.next'), { recursive: true, force: true })
   const code = await run(path.join(BIN, 'next'), ['build'], {
     env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' },
   })
   if (code !== 0) return false
+  await buildServiceWorker()
   writeFileSync(STAMP, wanted)
   return true
 }

@@ -5,6 +5,7 @@ import '@fontsource/barlow-condensed/600.css'
 import '@fontsource/barlow-semi-condensed/400.css'
 import '@fontsource/barlow-semi-condensed/500.css'
 import '@fontsource/barlow-semi-condensed/600.css'
+import { OfflineReady } from '../ui/job/OfflineReady'
 import './globals.css'
 
 export const metadata: Metadata = {
@@ -16,7 +17,10 @@ export const viewport: Viewport = { themeColor: '#E9EEEE' }
 export default function Layout({ children }: { children: ReactNode }) {
   return (
     <html lang="en">
-      <body>{children}</body>
+      <body>
+        {children}
+        <OfflineReady />
+      </body>
     </html>
   )
 }

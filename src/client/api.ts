@@ -1,3 +1,5 @@
+import { learnTime } from './clock'
+
 /** A request the server refused, with its sentence; or none came through at all. */
 export type Failure =
   | {
@@ -5,6 +7,8 @@ export type Failure =
       readonly status: number
       readonly detail: string
       readonly changeId: string | null
+      /** Kind of the problem, the last word of its `type`. */
+      readonly problem: string
     }
   | { readonly kind: 'no-signal' }
 
@@ -13,13 +17,14 @@ export type Answer<T> =
 
 async function failureOf(response: Response): Promise<Failure> {
   const body: unknown = await response.json().catch(() => null)
-  const told = (body ?? {}) as { detail?: unknown; change_id?: unknown }
+  const told = (body ?? {}) as { detail?: unknown; change_id?: unknown; type?: unknown }
   return {
     kind: 'refused',
     status: response.status,
     detail:
       typeof told.detail === 'string' ? told.detail : `The server answered ${response.status}. Try again.`,
     changeId: typeof told.change_id === 'string' ? told.change_id : null,
+    problem: typeof told.type === 'string' ? (told.type.split(/[/:#]/).at(-1) ?? '') : '',
   }
 }
 
@@ -31,6 +36,7 @@ export async function call<T>(path: string, init?: RequestInit): Promise<Answer<
   } catch {
     return { ok: false, failure: { kind: 'no-signal' } }
   }
+  learnTime(response.headers.get('date'))
   if (!response.ok) return { ok: false, failure: await failureOf(response) }
   return { ok: true, value: (await response.json()) as T }
 }

@@ -1,7 +1,15 @@
 /** The job on this device against a small server that uses the same core. The browser's database is absent here, as in private mode. */
 import { afterEach, beforeEach, expect, jest, test } from '@jest/globals'
 import { smallHouse, sillNose } from '../../tests/support/jobs'
-import { applyChange, Change, findEntity, initialState, stampKey, type JobState } from '../core/job'
+import {
+  applyChange,
+  Change,
+  findEntity,
+  initialState,
+  JOB_VERSION,
+  stampKey,
+  type JobState,
+} from '../core/job'
 import { changeWords } from '../core/words'
 import { JobStore } from './jobStore'
 
@@ -58,7 +66,7 @@ const open = (): JobStore =>
     job: smallHouse(),
     sequence: 0,
     revisions: {},
-    member: { name: 'Tess Tingle', role: 'owner-estimator', seesMoney: true },
+    member: { id: 'tess', name: 'Tess Tingle', role: 'owner-estimator', seesMoney: true },
   })
 /** Lets everything under way come to rest; real time does not pass. */
 async function rest(): Promise<void> {
@@ -193,7 +201,7 @@ test('an edit of another device is merged in with the answer', async () => {
   const store = open()
   const other = applyChange(server, {
     id: 'other-1',
-    schema: 1,
+    schema: JOB_VERSION,
     made_at: '2026-05-04T09:00:00Z',
     device: 'desk',
     op: 'set',
@@ -226,4 +234,57 @@ test('whoever listens is told, until he stops', async () => {
   await rest()
   expect(told).toBe(heard)
   expect(server.stamps[stampKey({ kind: 'side', id: 'side-a' })]?.revision).toBe(2)
+})
+
+test('redo does again what undo took back, for fields, new things and facts', async () => {
+  const store = open()
+  const overhang = (): number | undefined => store.read().job.sides[0]?.overhang
+  store.set('side', 'side-a', { overhang: 640 as never })
+  store.create('finding', finding('f1'))
+  store.addFact({ kind: 'permission', level: 'open', given_by: 'owner' })
+  expect(store.undo()).toBeNull()
+  expect(store.undo()).toBeNull()
+  expect(store.undo()).toBeNull()
+  expect(overhang()).toBe(768)
+  expect(store.read()).toMatchObject({ canUndo: false, canRedo: true })
+  expect(store.redo()).toBeNull()
+  expect(overhang()).toBe(640)
+  expect(store.redo()).toBeNull()
+  expect(store.read().job.findings.map((each) => each.removed)).toEqual([false])
+  expect(store.redo()).toBeNull()
+  await rest()
+  // The fact taken back stays on record, its retraction too; it is stated anew.
+  expect(server.job.facts.map((fact) => fact.kind)).toEqual(['permission', 'retraction', 'permission'])
+  expect(store.read()).toMatchObject({ canRedo: false, waiting: 0 })
+})
+
+test('a new edit ends redo: what was taken back stays back', () => {
+  const store = open()
+  store.set('side', 'side-a', { overhang: 640 as never })
+  store.undo()
+  store.set('side', 'side-b', { overhang: 128 as never })
+  expect(store.read().canRedo).toBe(false)
+  expect(store.redo()).toBeNull()
+  expect(store.read().job.sides[0]?.overhang).toBe(768)
+})
+
+test('a refused edit is put aside with its sentence, not dropped, until it is let go', async () => {
+  const store = open()
+  refuses = 'f1'
+  store.create('finding', finding('f1'))
+  await rest()
+  expect(store.read().refusedEdits).toMatchObject([{ why: 'not here', change: { entity: { id: 'f1' } } }])
+  await store.letGo(store.read().refusedEdits[0]!.id)
+  expect(store.read().refusedEdits).toEqual([])
+})
+
+test('an edit the browser could not keep is counted until the server has it', async () => {
+  signal = 'none'
+  const store = open()
+  store.set('side', 'side-a', { overhang: 640 as never })
+  await rest()
+  expect(store.read()).toMatchObject({ notKept: 1, sending: 'no-signal' })
+  signal = 'good'
+  await store.flush()
+  expect(store.read()).toMatchObject({ notKept: 0, sending: 'sent' })
 })

@@ -4,12 +4,17 @@ import pg from 'pg'
 pg.types.setTypeParser(pg.types.builtins.DATE, (value) => value)
 
 export function makePool(connectionString: string): pg.Pool {
-  return new pg.Pool({
+  const pool = new pg.Pool({
     connectionString,
     max: 10,
     idleTimeoutMillis: 30_000,
     connectionTimeoutMillis: 10_000,
   })
+  // A database that restarts closes idle connections; unheard, that error would end the whole process. The next query connects anew.
+  pool.on('error', (error) => {
+    console.error(`A database connection was lost: ${error.message}`)
+  })
+  return pool
 }
 
 /**

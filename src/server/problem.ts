@@ -13,6 +13,10 @@ export type ServerError =
   | { readonly kind: 'not-a-picture'; readonly found: string }
   | { readonly kind: 'change-refused'; readonly changeId: string; readonly error: ChangeError }
   | { readonly kind: 'change-id-reused'; readonly changeId: string }
+  | { readonly kind: 'other-person' }
+  | { readonly kind: 'not-a-clip'; readonly found: string }
+  | { readonly kind: 'wrong-part'; readonly have: number }
+  | { readonly kind: 'wrong-hash' }
   | { readonly kind: 'job-exists' }
   | { readonly kind: 'bad-job-file'; readonly error: JobFileError }
   | { readonly kind: 'bad-archive'; readonly why: string }
@@ -33,6 +37,10 @@ const STATUS: Readonly<Record<ServerError['kind'], number>> = {
   'not-a-picture': 415,
   'change-refused': 422,
   'change-id-reused': 409,
+  'other-person': 409,
+  'not-a-clip': 415,
+  'wrong-part': 409,
+  'wrong-hash': 422,
   'job-exists': 409,
   'bad-job-file': 422,
   'bad-archive': 422,
@@ -82,6 +90,14 @@ export function problemWords(error: ServerError): string {
       return changeWords(error.error)
     case 'change-id-reused':
       return 'Another edit has this id already. Reload the page and make the edit again.'
+    case 'other-person':
+      return 'These edits are somebody else’s. Sign in as the person who made them, and they will be sent.'
+    case 'not-a-clip':
+      return `This is no sound or film we can keep (${error.found}). Take WebM, MP4, MP3, Ogg or WAV.`
+    case 'wrong-part':
+      return `This piece does not follow what is here. Go on from byte ${error.have}.`
+    case 'wrong-hash':
+      return 'The picture did not arrive as it was sent. Send it again.'
     case 'job-exists':
       return 'A job with this id is here already. Change the id in the file, or open the job that is here.'
     case 'bad-job-file':
@@ -119,6 +135,7 @@ export function problemDetails(error: ServerError): Record<string, unknown> {
     ...(error.kind === 'change-refused' && error.error.kind === 'invalid'
       ? { issues: error.error.issues }
       : {}),
+    ...(error.kind === 'wrong-part' ? { have: error.have } : {}),
     ...(error.kind === 'not-ready' ? { reasons: error.reasons } : {}),
   }
 }

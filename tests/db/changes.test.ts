@@ -1,7 +1,7 @@
 /** The one door for edits, on a real PostgreSQL. */
 import { afterAll, beforeAll, expect, test } from '@jest/globals'
 import { alderHouse } from '../../demo/alderHouse'
-import { printJobFile } from '../../src/core/job'
+import { printJobFile, type Change } from '../../src/core/job'
 import { applyChanges } from '../../src/server/jobs/applyChanges'
 import { exportJob, exportZip, importJob } from '../../src/server/jobs/files'
 import { createJob, readHistory, readJobSnapshot } from '../../src/server/jobs/readJobs'
@@ -26,6 +26,8 @@ beforeAll(async () => {
   jobId = await takeAlderHouse(member)
 })
 afterAll(closePools)
+
+const createFinding = (id: string): Change => createEntity('finding', { ...sillNose(), id })
 
 const send = (
   changes: Parameters<typeof applyChanges>[2]['changes'],
@@ -64,6 +66,36 @@ test('an edit sent twice counts once', async () => {
   expect(two.sequence).toBe(one.sequence)
   const both = await send([change, change])
   expect(both.sequence).toBe(one.sequence)
+})
+
+test('a creation sent twice counts once, although the database hands its keys back in another order', async () => {
+  const change = createFinding('twice')
+  const one = await send([change])
+  const two = await send([change])
+  expect(two.applied).toEqual(one.applied)
+  expect(two.sequence).toBe(one.sequence)
+})
+
+test('a fact of tomorrow is written down for now, and sent again it is the same one', async () => {
+  const tomorrow = `${new Date(Date.now() + 86_400_000).toISOString().slice(0, 19)}Z`
+  const change = addFact({
+    kind: 'permission',
+    id: 'ahead',
+    by: 'x',
+    level: 'open',
+    given_by: 'owner',
+    at: tomorrow,
+  })
+  const one = await send([change])
+  const kept = one.facts.find((fact) => fact.id === 'ahead')
+  expect(kept!.at < tomorrow).toBe(true)
+  expect((await send([change])).sequence).toBe(one.sequence)
+})
+
+test('edits of somebody else are not taken in this person’s name', async () => {
+  const request = { as: 'another-user', known: 0, changes: [createFinding('not-mine')] }
+  expect(await refusalOf(applyChanges(member, jobId, request))).toBe('other-person')
+  expect(await refusalOf(applyChanges(member, jobId, { ...request, as: member.userId }))).toBeNull()
 })
 
 test('an id used for another edit is refused', async () => {
@@ -105,12 +137,15 @@ test('two devices: fields merge, the later wins, the loser is in the history', a
 })
 
 test('numbers of findings come from the server, in sequence', async () => {
+  const last = Math.max(
+    ...(await readJobSnapshot(member, jobId)).job.findings.map((each) => each.number ?? 0),
+  )
   const body = (id: string): { id: string } => ({ ...sillNose({ place: { kind: 'none' } }), id })
   const answer = await send([createEntity('finding', body('new-a')), createEntity('finding', body('new-b'))])
   const numbers = ['new-a', 'new-b'].map(
     (id) => (answer.entities.find((each) => each.id === id)?.body as { number: number }).number,
   )
-  expect(numbers).toEqual([15, 16])
+  expect(numbers).toEqual([last + 1, last + 2])
 })
 
 test('two at once never take one number', async () => {

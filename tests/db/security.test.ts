@@ -7,6 +7,8 @@ import type { Member } from '../../src/server/http'
 import { sendBid, tokenHash } from '../../src/server/bids/sendBid'
 import { acceptBid, readOwnerBid } from '../../src/server/bids/ownerBid'
 import { applyChanges } from '../../src/server/jobs/applyChanges'
+import { takePart } from '../../src/server/photos/uploads'
+import { teachWord } from '../../src/server/words'
 import { uploadPhoto } from '../../src/server/photos/pictures'
 import { drawnPhoto } from '../../demo/photos'
 import { appPool, closePools, createEntity, migratorPool, newFirm, setField, takeAlderHouse } from './support'
@@ -17,6 +19,7 @@ const TABLES = [
   'bid_picture',
   'blob',
   'company',
+  'company_word',
   'job',
   'job_change',
   'job_entity',
@@ -24,6 +27,7 @@ const TABLES = [
   'mail',
   'owner_link',
   'settings_edition',
+  'upload_part',
 ]
 
 let first: Member
@@ -40,7 +44,25 @@ beforeAll(async () => {
     jobId,
     await drawnPhoto({ caption: 'x', tint: '#eee', damage: 'sill' }),
   )
-  const entity = { id: 'photo-1', removed: false, caption: '', place: { kind: 'none' }, ...photo }
+  const entity = {
+    id: 'photo-1',
+    removed: false,
+    caption: '',
+    place: { kind: 'none' },
+    order: 0,
+    canvas: null,
+    marks: [],
+    ...photo,
+  }
+  // A piece of a picture on its way, and a word learnt.
+  await takePart(first, jobId, {
+    sha256: 'c'.repeat(64),
+    at: 0,
+    total: 10,
+    what: 'photo',
+    bytes: Buffer.from('part'),
+  })
+  await teachWord(first, { phrase: 'skirt', means: { kind: 'part', part: 'water-table' } })
   await applyChanges(first, jobId, {
     known: 0,
     changes: [
@@ -134,6 +156,7 @@ test('the owner’s link sees its own bid and nothing else of the firm', async (
     bid_picture: 1,
     blob: 0,
     company: 0,
+    company_word: 0,
     job: 0,
     job_change: 0,
     job_entity: 0,
@@ -141,6 +164,7 @@ test('the owner’s link sees its own bid and nothing else of the firm', async (
     mail: 0,
     owner_link: 1,
     settings_edition: 0,
+    upload_part: 0,
   })
 })
 

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto'
 import pg from 'pg'
 import { alderHouse } from '../../demo/alderHouse'
 import { FIRM } from '../../demo/build'
-import { startingRates, startingSettings, type Change } from '../../src/core/job'
+import { JOB_VERSION, startingRates, startingSettings, type Change } from '../../src/core/job'
 import { insertCompany, insertEdition } from '../../src/db/queries/company'
 import { makePool } from '../../src/db/pool'
 import { withTx } from '../../src/db/tx'
@@ -60,7 +60,7 @@ export function setField(of: {
   made += 1
   return {
     id: `change-${process.pid}-${made}`,
-    schema: 1,
+    schema: JOB_VERSION,
     made_at: '2026-05-04T09:00:00Z',
     device: of.device ?? 'phone',
     op: 'set',
@@ -74,7 +74,7 @@ export function createEntity(kind: 'finding' | 'typed_price' | 'photo', body: { 
   made += 1
   return {
     id: `change-${process.pid}-${made}`,
-    schema: 1,
+    schema: JOB_VERSION,
     made_at: '2026-05-04T09:00:00Z',
     device: 'phone',
     op: 'create',
@@ -87,7 +87,7 @@ export function addFact(fact: Extract<Change, { op: 'fact' }>['fact']): Change {
   made += 1
   return {
     id: `change-${process.pid}-${made}`,
-    schema: 1,
+    schema: JOB_VERSION,
     made_at: '2026-05-04T09:00:00Z',
     device: 'phone',
     op: 'fact',

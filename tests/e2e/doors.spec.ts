@@ -1,6 +1,7 @@
 /** What a stranger, another firm, the crew and bad input meet, over HTTP on the real server. */
 import { expect, test, type APIRequestContext, type Page } from '@playwright/test'
 import { allSent, openJob, openStage, PEOPLE, signIn } from './support'
+import { JOB_VERSION } from '../../src/core/job'
 
 const PAGES = ['/jobs', '/jobs/alder-house/walk', '/outbox']
 const READS = [
@@ -58,7 +59,7 @@ test('another firm’s ids are not found', async ({ page }) => {
 
 const change = (id: string, of: object): object => ({
   id,
-  schema: 1,
+  schema: JOB_VERSION,
   made_at: '2026-05-04T09:00:00Z',
   device: 'test',
   op: 'set',

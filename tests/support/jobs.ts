@@ -17,6 +17,7 @@ export function smallHouse(more: Partial<JobDocument> = {}): JobDocument {
       foundation: 'crawl',
       foundation_height: (18 * 64) as never,
       storey_height: (9 * 768) as never,
+      climate: null,
     },
     sides: [
       side('A', 0, 'front', 40),

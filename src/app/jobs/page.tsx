@@ -3,6 +3,7 @@ import { pageMember } from '../member'
 import { listFirmJobs } from '../../server/jobs/readJobs'
 import { sendsBids } from '../../server/roles'
 import { ImportJob } from '../../ui/job/ImportJob'
+import { OnThisDevice } from '../../ui/job/OnThisDevice'
 import { NewFinding } from '../../ui/job/NewFinding'
 import { SignOut } from '../../ui/job/SignOut'
 
@@ -27,6 +28,7 @@ export default async function JobsPage() {
       </header>
       <main className="mx-auto flex max-w-4xl flex-col gap-5 px-5 pb-16 max-sm:px-3">
         <NewFinding />
+        <OnThisDevice listed={jobs.map((job) => job.id)} />
         <div>
           <h1 className="border-b border-ink pb-1 text-[22px]">Jobs</h1>
           {jobs.length === 0 ? (

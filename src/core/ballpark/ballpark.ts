@@ -55,6 +55,10 @@ function oneItemJob(job: JobDocument, of: BallparkOf, pace: Pace): JobDocument {
     pitch_in_12: 6,
     overhang: feet(1),
     cladding: 'unknown' as const,
+    clad_parts: [],
+    ground_left: feet(0),
+    ground_right: feet(0),
+    floor_shift: feet(0),
   }
   const repair: Repair = {
     id: 'item',

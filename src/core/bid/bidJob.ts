@@ -6,7 +6,8 @@ import { feet, formatLength, type Cents } from '../measure'
 import type { Price } from '../price'
 import { METHOD_KNOWLEDGE, WARRANTY_WORDS, type AreaItem, type RepairItem, type Scope } from '../scope'
 import { causeOf, type Trace } from '../trace'
-import { wallAreas, type Takeoff } from '../takeoff'
+import { sideMeasures } from '../geometry'
+import type { Takeoff } from '../takeoff'
 import type { BidHazardLine, BidModel } from './bidModel'
 
 /** Everything the bid is derived from. */
@@ -119,7 +120,7 @@ function repairLine(item: RepairItem, job: JobDocument, price: Price): BidModel[
 
 function areaLine(item: AreaItem, job: JobDocument, price: Price): BidModel['items'][number] {
   const side = job.sides.find((each) => each.id === item.work.side_id)
-  const area = side ? `${wallAreas(side, job).gross_ft2.toFixed(0)} ft² of wall` : ''
+  const area = side ? `${sideMeasures(side, job).gross.value.toFixed(0)} ft² of wall` : ''
   return {
     id: item.id,
     title: 'Paint this side',

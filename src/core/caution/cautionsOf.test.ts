@@ -77,7 +77,17 @@ test.each([
 
 test('no pressure washing on hardboard, wherever its painting is chosen', () => {
   const job = smallHouse({
-    area_works: [{ id: 'w', removed: false, kind: 'paint-side', side_id: 'side-a', condition: 'light' }],
+    area_works: [
+      {
+        id: 'w',
+        removed: false,
+        kind: 'paint-side',
+        side_id: 'side-a',
+        condition: 'light',
+        share_peeling_percent: null,
+        note: '',
+      },
+    ],
   })
   const sides = job.sides.map((side) => ({ ...side, cladding: 'hardboard-lap' as const }))
   expect(cautionsOf({ ...job, sides }).all.map((each) => each.kind)).toEqual(['no-pressure-wash'])

@@ -1,38 +1,6 @@
 import { feet, inches, longest, type Length } from '../measure'
-import type { Feature, Finding, Height, House, JobDocument, Place, Side } from '../job'
-
-/** Stand-ins for a house that was not measured yet. Our judgement; drawn, never priced. */
-const ASSUMED = { foundation: inches(18), storey: feet(9), storeys: 1, floor: inches(12) } as const
-
-/** Height above the ground at the wall. */
-export function resolveHeight(height: Height, house: House | null): Length {
-  const foundation = house?.foundation_height ?? ASSUMED.foundation
-  const storey = house?.storey_height ?? ASSUMED.storey
-  switch (height.from) {
-    case 'grade':
-      return height.value
-    case 'foundation-top':
-      return (foundation + height.value) as Length
-    case 'floor-1':
-    case 'floor-2':
-    case 'floor-3': {
-      const above = Number(height.from.at(-1)) - 1
-      return (foundation + ASSUMED.floor + above * storey + height.value) as Length
-    }
-  }
-}
-
-/** Top of the wall above the ground: as measured, or from the storeys. */
-export function wallTop(side: Side, house: House | null): Length {
-  if (side.wall_height !== null) return side.wall_height
-  const storeys = house?.storeys ?? ASSUMED.storeys
-  const storey = house?.storey_height ?? ASSUMED.storey
-  return ((house?.foundation_height ?? ASSUMED.foundation) + ASSUMED.floor + storeys * storey) as Length
-}
-
-export function foundationTop(house: House | null): Length {
-  return house?.foundation_height ?? ASSUMED.foundation
-}
+import type { Feature, Finding, JobDocument, Place, Side } from '../job'
+import { groundAt, resolveHeight, wallTop } from './heights'
 
 /** A rectangle on one side: stations from its left end as seen from outside, heights above the ground. */
 export type WallBox = {
@@ -43,16 +11,70 @@ export type WallBox = {
   readonly top: Length
 }
 
-/** The opening of a window or door, or the platform of a deck, as it lies on its side. */
-export function featureBox(feature: Feature, house: House | null): WallBox {
+/** What geometry reads of a job: its house and its sides. */
+export type Walls = Pick<JobDocument, 'house' | 'sides'>
+
+/** Width of the casing round an opening; nothing round what has none. */
+export function casingOf(feature: Feature): Length {
+  return feature.kind === 'window' || feature.kind === 'door' ? feature.casing_width : inches(0)
+}
+
+/** A feature that is taken off the cladding: there is no siding behind it. */
+export function isOpening(
+  feature: Feature,
+): feature is Extract<Feature, { kind: 'window' | 'door' | 'bay' }> {
+  return feature.kind === 'window' || feature.kind === 'door' || feature.kind === 'bay'
+}
+
+/** Rise of a small roof's top over its outer edge. */
+function fallOf(depth: Length, pitch_in_12: number): number {
+  return depth * (pitch_in_12 / 12)
+}
+
+/** A feature as it lies on its side: an opening without its casing, the platform of a deck, the face of a chase. */
+export function featureBox(feature: Feature, walls: Walls): WallBox {
+  const { side_id } = feature
+  const side = walls.sides.find((each) => each.id === side_id) ?? null
   const left = feature.station
   const right = (left + feature.width) as Length
-  if (feature.kind === 'deck') {
-    const top = feature.deck_height
-    return { side_id: feature.side_id, left, right, top, bottom: Math.max(0, top - inches(11)) as Length }
+  const at = side ? { side, station: left } : null
+  const above = (value: Length): number => (side ? groundAt(side, left) : 0) + value
+  const within = (bottom: number, top: number): WallBox => ({
+    side_id,
+    left,
+    right,
+    bottom: Math.round(bottom) as Length,
+    top: Math.round(top) as Length,
+  })
+  switch (feature.kind) {
+    case 'window':
+    case 'door':
+    case 'bay':
+    case 'penetration': {
+      const bottom = resolveHeight(feature.sill, walls.house, at)
+      return within(bottom, bottom + feature.height)
+    }
+    case 'deck': {
+      const top = above(feature.deck_height)
+      return within(Math.max(above(inches(0)), top - inches(11)), top)
+    }
+    case 'porch':
+      return within(above(inches(0)), above(feature.eave_height))
+    case 'chimney-chase':
+      return within(above(inches(0)), feature.top)
+    case 'small-roof': {
+      const top = resolveHeight(feature.top, walls.house, at)
+      return within(top - fallOf(feature.depth, feature.pitch_in_12), top)
+    }
+    case 'dormer': {
+      const foot = (side ? wallTop(side, walls.house) : 0) + feature.above_eave
+      return within(foot, foot + feature.height)
+    }
+    case 'outline': {
+      const heights = feature.points.map((point) => point.height)
+      return within(Math.min(...heights), Math.max(...heights))
+    }
   }
-  const bottom = resolveHeight(feature.sill, house)
-  return { side_id: feature.side_id, left, right, bottom, top: (bottom + feature.height) as Length }
 }
 
 /** How thick a mark is drawn and how far it counts, by component. Our judgement. */
@@ -77,7 +99,8 @@ export function placeOf(finding: Finding, job: JobDocument): Place {
 export function findingBox(finding: Finding, job: JobDocument): WallBox | null {
   const place = placeOf(finding, job)
   if (place.kind !== 'side') return null
-  const bottom = resolveHeight(place.height, job.house)
+  const side = job.sides.find((each) => each.id === place.side_id)
+  const bottom = resolveHeight(place.height, job.house, side ? { side, station: place.station } : null)
   const long = finding.extent?.value ?? inches(12)
   const thick = inches(finding.component ? (THICK_IN[finding.component] ?? 6) : 6)
   const vertical = finding.component !== null && VERTICAL.has(finding.component)
@@ -96,9 +119,7 @@ export function findingBox(finding: Finding, job: JobDocument): WallBox | null {
 export function drawnLength(side: Side, job: JobDocument): Length {
   if (side.length !== null) return side.length
   const marks = [
-    ...job.features
-      .filter((each) => each.side_id === side.id)
-      .map((each) => featureBox(each, job.house).right),
+    ...job.features.filter((each) => each.side_id === side.id).map((each) => featureBox(each, job).right),
     ...job.findings.flatMap((each) => {
       const box = findingBox(each, job)
       return box?.side_id === side.id ? [box.right] : []

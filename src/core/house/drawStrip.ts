@@ -3,9 +3,18 @@ import { type JobDocument, type Side, type ZoneId } from '../job'
 import { feet, inches, toFeet, formatLength, type Length } from '../measure'
 import { causeOf, type Trace } from '../trace'
 import { box, hatch, type Drawing, type Mark, type Point, type Shape, type SideSpan } from './drawing'
-import { drawFeature, drawWall, gableRise } from './drawSide'
+import { drawFeature } from './drawFeature'
+import { drawWall } from './drawSide'
 import { drawFindings } from './drawFindings'
-import { drawnLength, featureBox, findingBox, foundationTop, stripOrder, wallTop } from '../geometry'
+import {
+  drawnLength,
+  featureBox,
+  findingBox,
+  foundationTop,
+  gableRise,
+  stripOrder,
+  wallTop,
+} from '../geometry'
 
 /** What the strip is drawn for: house units to a pixel, the stage's ink, and what is chosen. */
 export type StripView = {
@@ -43,7 +52,7 @@ export function stripSpans(job: JobDocument, only: readonly string[] | null = nu
 function zoneOutline(zone: ZoneId, side: Side, job: JobDocument, x: number): Point[] | null {
   const length = drawnLength(side, job)
   const top = wallTop(side, job.house)
-  const foot = foundationTop(job.house)
+  const foot = foundationTop(job.house, side)
   const band = inches(18)
   switch (zone) {
     case 'roof-edge':
@@ -52,7 +61,7 @@ function zoneOutline(zone: ZoneId, side: Side, job: JobDocument, x: number): Poi
       return [
         [x, top],
         [x + length, top],
-        [x + length / 2, top + gableRise(side, job)],
+        [x + length / 2, top + gableRise(length, side.pitch_in_12)],
       ]
     case 'field':
       return box(x, foot + band, x + length, top - band)
@@ -145,7 +154,7 @@ export function drawStrip(job: JobDocument, view: StripView): Drawing {
   const features = job.features.flatMap((feature): Mark[] => {
     const x = xOf(feature.side_id)
     if (x === null) return []
-    const at = featureBox(feature, job.house)
+    const at = featureBox(feature, job)
     const letter = job.sides.find((each) => each.id === feature.side_id)?.letter ?? ''
     return [
       {
@@ -162,7 +171,9 @@ export function drawStrip(job: JobDocument, view: StripView): Drawing {
   const right = (last ? last.x + last.length : feet(40)) + GAP
   const roofs = sides.map((side) => {
     const peak =
-      side.roof_edge === 'gable' ? gableRise(side, job) : feet(9) * Math.min(1, side.pitch_in_12 / 6)
+      side.roof_edge === 'gable'
+        ? gableRise(drawnLength(side, job), side.pitch_in_12)
+        : feet(9) * Math.min(1, side.pitch_in_12 / 6)
     return wallTop(side, job.house) + (side.roof_edge === 'none' ? 0 : peak)
   })
   const drawn = walls

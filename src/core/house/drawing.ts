@@ -15,6 +15,11 @@ export type Ink =
   | 'trim'
   | 'glass'
   | 'door'
+  | 'skirt'
+  | 'screen'
+  | 'outline'
+  | 'scope-out'
+  | 'scope-apart'
   | 'deck'
   | 'not-seen'
   | 'damage'
@@ -81,6 +86,13 @@ export type Drawing = {
   readonly items: readonly (Shape | Mark)[]
   readonly sides: readonly SideSpan[]
 }
+
+export const polygon = (ink: Ink, points: readonly Point[]): Shape => ({ kind: 'polygon', ink, points })
+export const strokes = (ink: Ink, lines: readonly (readonly Point[])[]): Shape => ({
+  kind: 'strokes',
+  ink,
+  lines,
+})
 
 export function box(left: number, bottom: number, right: number, top: number): Point[] {
   return [

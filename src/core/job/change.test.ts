@@ -2,12 +2,13 @@ import { expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { smallHouse, sillNose } from '../../../tests/support/jobs'
 import { applyChange, Change, initialState, inverseOf, type JobState } from './change'
+import { JOB_VERSION } from './document'
 import { printJobFile } from './jobFile'
 
 let made = 0
 const head = (device = 'phone'): { id: string; schema: number; made_at: string; device: string } => ({
   id: `change-${(made += 1)}`,
-  schema: 1,
+  schema: JOB_VERSION,
   made_at: '2026-05-04T09:00:00Z',
   device,
 })
@@ -91,7 +92,7 @@ test('each refusal once', () => {
   expect(errorOf(state, setSide(0, { colour: 'red' }))).toBe('invalid')
   expect(errorOf(state, createFinding('f2', { place }))).toBe('outside-side')
   expect(errorOf(state, createFinding('f2', { photo_ids: ['lost'] }))).toBe('unknown-id')
-  expect(errorOf(state, { ...setSide(0, { overhang: 64 }), schema: 2 })).toBe('schema-too-new')
+  expect(errorOf(state, { ...setSide(0, { overhang: 64 }), schema: JOB_VERSION + 1 })).toBe('schema-too-new')
   expect(
     errorOf(state, { ...setSide(0, { overhang: 64 }), entity: { kind: 'side', id: 'gone' } } as Change),
   ).toBe('unknown-entity')
@@ -144,4 +145,44 @@ test('undo puts every field back to what it was', () => {
       expect(printJobFile(apply(result.value.state, back).job)).toBe(printJobFile(state.job))
     }),
   )
+})
+
+test('two devices that gave the same letter or number alike: the later one gets the next free, and keeps its id', () => {
+  const job = smallHouse()
+  const create = (kind: 'side' | 'feature', body: object): Change =>
+    Change.parse({ ...head(), op: 'create', entity: { kind, id: (body as { id: string }).id }, body })
+  const again = { ...job.features[0]!, id: 'window-other' }
+  const wing = { ...job.sides[1]!, id: 'side-other' }
+  const state = apply(start(), create('feature', again), create('side', wing))
+  expect(state.job.features.map((each) => [each.id, each.number])).toEqual([
+    ['window-a1', 1],
+    ['window-other', 2],
+  ])
+  expect(state.job.sides.at(-1)).toMatchObject({ id: 'side-other', letter: 'E' })
+})
+
+test('a job holds 300 pictures; the next one is refused with what to do', () => {
+  const photo = {
+    removed: false,
+    sha256: 'a'.repeat(64),
+    media_type: 'image/jpeg',
+    bytes: 1000,
+    width_px: 10,
+    height_px: 10,
+    taken_at: null,
+    caption: '',
+    place: { kind: 'none' },
+    order: 0,
+    canvas: null,
+    marks: [],
+  } satisfies Partial<JobState['job']['photos'][number]>
+  const photos = Array.from({ length: 300 }, (_, index) => ({ ...photo, id: `p${index}` }))
+  const create = Change.parse({
+    ...head(),
+    op: 'create',
+    entity: { kind: 'photo', id: 'one-more' },
+    body: { ...photo, id: 'one-more' },
+  })
+  expect(errorOf(initialState(smallHouse({ photos: [...photos] })), create)).toBe('too-many-photos')
+  expect(errorOf(initialState(smallHouse({ photos: photos.slice(1) })), create)).toBeNull()
 })

@@ -66,6 +66,7 @@ export type ChangeError =
       readonly station: string
       readonly length: string
     }
+  | { readonly kind: 'too-many-photos'; readonly limit: number }
   | { readonly kind: 'fact-already-there'; readonly id: string }
   | { readonly kind: 'reason-needed' }
 
@@ -130,6 +131,40 @@ function checkBody(job: JobDocument, kind: EntityKind, body: unknown): Result<{ 
   return ok(parsed.data)
 }
 
+/** Pictures of one job; beyond it a phone and an owner's page grow slow. */
+export const PHOTO_LIMIT_PER_JOB = 300
+
+/** Letters in the order they are given: A to Z, then AA, AB … */
+export function nextLetter(taken: ReadonlySet<string>): string {
+  for (let n = 0; ; n += 1) {
+    const last = String.fromCharCode(65 + (n % 26))
+    const letter = n < 26 ? last : String.fromCharCode(64 + Math.floor(n / 26)) + last
+    if (!taken.has(letter)) return letter
+  }
+}
+
+/**
+ * Letters and numbers that two devices gave alike while neither knew of the other: the later one gets the next free. Nothing else
+ * refers to them, so nothing breaks; the entity keeps its id.
+ */
+function withFreeName(
+  job: JobDocument,
+  kind: EntityKind,
+  body: Record<string, unknown>,
+): Record<string, unknown> {
+  if (kind === 'side') {
+    const taken = new Set(job.sides.map((side) => side.letter))
+    return typeof body.letter === 'string' && taken.has(body.letter)
+      ? { ...body, letter: nextLetter(taken) }
+      : body
+  }
+  if (kind === 'feature') {
+    const numbers = job.features.filter((each) => each.side_id === body.side_id).map((each) => each.number)
+    return numbers.includes(body.number as number) ? { ...body, number: Math.max(...numbers) + 1 } : body
+  }
+  return body
+}
+
 function create(state: JobState, change: Extract<Change, { op: 'create' }>): Result<Applied, ChangeError> {
   const { entity } = change
   const single = !ENTITY_KINDS[entity.kind].many
@@ -138,7 +173,17 @@ function create(state: JobState, change: Extract<Change, { op: 'create' }>): Res
     : findEntity(state.job, entity) !== null
   if (there) return err({ kind: 'already-there', entity: entity.kind, id: entity.id })
   const isFinding = entity.kind === 'finding'
-  const body = { ...change.body, id: entity.id, ...(isFinding ? { number: state.nextFindingNumber } : {}) }
+  if (
+    entity.kind === 'photo' &&
+    state.job.photos.filter((photo) => !photo.removed).length >= PHOTO_LIMIT_PER_JOB
+  ) {
+    return err({ kind: 'too-many-photos', limit: PHOTO_LIMIT_PER_JOB })
+  }
+  const body = withFreeName(state.job, entity.kind, {
+    ...change.body,
+    id: entity.id,
+    ...(isFinding ? { number: state.nextFindingNumber } : {}),
+  })
   const checked = checkBody(state.job, entity.kind, body)
   if (!checked.ok) return checked
   const sequence = state.sequence + 1

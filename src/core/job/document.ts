@@ -1,12 +1,15 @@
 import { z } from 'zod'
 import * as entities from './entities'
 import { Fact } from './facts'
+import * as features from './features'
+import * as pictures from './pictures'
 import { Rates, Settings } from './settings'
 import { Id } from './values'
+import * as walk from './walkEntities'
 
 export const JOB_FORMAT = 'detrimus-job'
-/** Raised with every change of shape; `migrateJob` knows the way up from each older one. */
-export const JOB_VERSION = 1
+/** Raised with every change of shape; `raise` knows the way up from each older one. */
+export const JOB_VERSION = 2
 
 /**
  * Every kind of editable thing: the schema of one, the key it has in the job file, and whether it is one or many.
@@ -15,13 +18,19 @@ export const JOB_VERSION = 1
 export const ENTITY_KINDS = {
   job: { schema: entities.Job, key: 'job', many: false, money: false },
   house: { schema: entities.House, key: 'house', many: false, money: false },
+  intake: { schema: walk.Intake, key: 'intake', many: false, money: false },
+  response_list: { schema: walk.ResponseList, key: 'response_list', many: false, money: false },
   settings: { schema: Settings, key: 'settings', many: false, money: false },
   rates: { schema: Rates, key: 'rates', many: false, money: true },
   person: { schema: entities.Person, key: 'people', many: true, money: false },
   side: { schema: entities.Side, key: 'sides', many: true, money: false },
-  feature: { schema: entities.Feature, key: 'features', many: true, money: false },
-  photo: { schema: entities.Photo, key: 'photos', many: true, money: false },
+  feature: { schema: features.Feature, key: 'features', many: true, money: false },
+  photo: { schema: pictures.Photo, key: 'photos', many: true, money: false },
   finding: { schema: entities.Finding, key: 'findings', many: true, money: false },
+  clip: { schema: pictures.Clip, key: 'clips', many: true, money: false },
+  scope_stretch: { schema: walk.ScopeStretch, key: 'scope_stretches', many: true, money: false },
+  response_item: { schema: walk.ResponseItem, key: 'response_items', many: true, money: false },
+  framing_piece: { schema: walk.FramingPiece, key: 'framing_pieces', many: true, money: false },
   area_work: { schema: entities.AreaWork, key: 'area_works', many: true, money: false },
   judgement: { schema: entities.Judgement, key: 'judgements', many: true, money: false },
   repair: { schema: entities.Repair, key: 'repairs', many: true, money: false },
@@ -37,13 +46,19 @@ export const JobDocument = z.strictObject({
   id: Id,
   job: entities.Job,
   house: entities.House.nullable(),
+  intake: walk.Intake.nullable(),
+  response_list: walk.ResponseList.nullable(),
   settings: Settings,
   rates: Rates.nullable(),
   people: z.array(entities.Person),
   sides: z.array(entities.Side),
-  features: z.array(entities.Feature),
-  photos: z.array(entities.Photo),
+  features: z.array(features.Feature),
+  photos: z.array(pictures.Photo),
   findings: z.array(entities.Finding),
+  clips: z.array(pictures.Clip),
+  scope_stretches: z.array(walk.ScopeStretch),
+  response_items: z.array(walk.ResponseItem),
+  framing_pieces: z.array(walk.FramingPiece),
   area_works: z.array(entities.AreaWork),
   judgements: z.array(entities.Judgement),
   repairs: z.array(entities.Repair),
@@ -56,12 +71,18 @@ export type Job = z.infer<typeof entities.Job>
 export type Person = z.infer<typeof entities.Person>
 export type House = z.infer<typeof entities.House>
 export type Side = z.infer<typeof entities.Side>
-export type Feature = z.infer<typeof entities.Feature>
-export type WindowFeature = z.infer<typeof entities.WindowFeature>
-export type DoorFeature = z.infer<typeof entities.DoorFeature>
-export type DeckFeature = z.infer<typeof entities.DeckFeature>
-export type Photo = z.infer<typeof entities.Photo>
+export type Feature = z.infer<typeof features.Feature>
+export type WindowFeature = z.infer<typeof features.WindowFeature>
+export type DoorFeature = z.infer<typeof features.DoorFeature>
+export type DeckFeature = z.infer<typeof features.DeckFeature>
+export type Photo = z.infer<typeof pictures.Photo>
 export type Finding = z.infer<typeof entities.Finding>
+export type Clip = z.infer<typeof pictures.Clip>
+export type Intake = z.infer<typeof walk.Intake>
+export type ScopeStretch = z.infer<typeof walk.ScopeStretch>
+export type ResponseList = z.infer<typeof walk.ResponseList>
+export type ResponseItem = z.infer<typeof walk.ResponseItem>
+export type FramingPiece = z.infer<typeof walk.FramingPiece>
 export type AreaWork = z.infer<typeof entities.AreaWork>
 export type Judgement = z.infer<typeof entities.Judgement>
 export type Repair = z.infer<typeof entities.Repair>
@@ -70,6 +91,8 @@ export type TypedPrice = z.infer<typeof entities.TypedPrice>
 export type EntityOf = {
   job: Job
   house: House
+  intake: Intake
+  response_list: ResponseList
   settings: z.infer<typeof Settings>
   rates: z.infer<typeof Rates>
   person: Person
@@ -77,6 +100,10 @@ export type EntityOf = {
   feature: Feature
   photo: Photo
   finding: Finding
+  clip: Clip
+  scope_stretch: ScopeStretch
+  response_item: ResponseItem
+  framing_piece: FramingPiece
   area_work: AreaWork
   judgement: Judgement
   repair: Repair

@@ -5,14 +5,12 @@ import {
   Cladding,
   Day,
   Grade,
-  Height,
+  HeightValue,
   HowKnown,
   Id,
-  Instant,
   LengthValue,
   Measured,
   Place,
-  Sha256,
   ShortWords,
   Words,
 } from './values'
@@ -50,15 +48,39 @@ export const YearBuilt = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('unknown') }),
 ])
 
+/** Means of twelve months, January first. */
+export const Climate = z.strictObject({
+  place: ShortWords,
+  months: z
+    .array(
+      z.strictObject({
+        mean_temperature_c: z.number().min(-60).max(60),
+        rain_days: z.number().min(0).max(31),
+      }),
+    )
+    .length(12),
+})
+
 export const House = z.strictObject({
   ...base,
   year_built: YearBuilt,
   storeys: z.int().min(1).max(4),
-  foundation: z.enum(['crawl', 'basement', 'slab', 'piers', 'unknown']),
+  foundation: z.enum(['crawl', 'basement', 'slab', 'piers', 'piers-with-skirt', 'unknown']),
   /** Top of the foundation above the ground. */
   foundation_height: LengthValue,
   /** From one finished floor to the next. */
   storey_height: LengthValue,
+  /** Null: nobody gave one. */
+  climate: Climate.nullable(),
+})
+
+/** A part of a wall that is clad otherwise than the rest: brick below, shingles in the gable. */
+export const CladPart = z.strictObject({
+  cladding: Cladding,
+  left: LengthValue,
+  right: LengthValue,
+  bottom: HeightValue,
+  top: HeightValue,
 })
 
 export const Side = z.strictObject({
@@ -74,55 +96,17 @@ export const Side = z.strictObject({
   turn_deg: z.number().min(-180).max(180),
   /** Wall height above the ground up to the eave; null takes it from the house. */
   wall_height: LengthValue.nullable(),
-  roof_edge: z.enum(['eave', 'gable', 'none']),
+  roof_edge: z.enum(['eave', 'hip', 'gable', 'none']),
   /** Rise in inches to a run of 12. */
   pitch_in_12: z.number().min(0).max(36),
   overhang: LengthValue,
   cladding: Cladding,
-})
-
-const featureBase = { ...base, side_id: Id, number: z.int().min(1).max(999), station: LengthValue }
-
-/** A window with its parts: each names a board that a finding can be about. */
-export const WindowFeature = z.strictObject({
-  ...featureBase,
-  kind: z.literal('window'),
-  width: LengthValue,
-  height: LengthValue,
-  sill: Height,
-  casing_width: LengthValue,
-  parts: z.array(z.enum(['head-casing', 'side-casing', 'window-sill', 'sill-nose', 'sash', 'storm-sash'])),
-})
-export const DoorFeature = z.strictObject({
-  ...featureBase,
-  kind: z.literal('door'),
-  width: LengthValue,
-  height: LengthValue,
-  sill: Height,
-  casing_width: LengthValue,
-  parts: z.array(z.enum(['head-casing', 'side-casing', 'jamb-foot', 'threshold', 'slab'])),
-})
-export const DeckFeature = z.strictObject({
-  ...featureBase,
-  kind: z.literal('deck'),
-  width: LengthValue,
-  /** How far it stands out from the wall. */
-  depth: LengthValue,
-  deck_height: LengthValue,
-})
-/** More kinds join this union later without touching the ones that are here. */
-export const Feature = z.discriminatedUnion('kind', [WindowFeature, DoorFeature, DeckFeature])
-
-export const Photo = z.strictObject({
-  ...base,
-  sha256: Sha256,
-  media_type: z.enum(['image/jpeg', 'image/png', 'image/webp']),
-  bytes: z.int().min(1).max(26_214_400),
-  width_px: z.int().min(1),
-  height_px: z.int().min(1),
-  taken_at: Instant.nullable(),
-  caption: ShortWords,
-  place: Place,
+  clad_parts: z.array(CladPart).max(12),
+  /** Ground at the left and the right end as seen from outside, above (or below) the house's zero. */
+  ground_left: HeightValue,
+  ground_right: HeightValue,
+  /** How much higher (or lower) the floors behind this side lie than the house's: a split level. */
+  floor_shift: HeightValue,
 })
 
 /** What was seen or touched, in the three columns of the damage grade; null where nobody looked. */
@@ -163,7 +147,21 @@ export const Finding = z.strictObject({
   stated_grade: Grade.nullable(),
   observations: GradeObservations.nullable(),
   photo_ids: z.array(Id),
+  clip_ids: z.array(Id),
   seen_by: ShortWords,
+  /** What somebody did here before: it costs labour to take out. */
+  earlier_repair: z.enum([
+    'not-noted',
+    'none',
+    'filler',
+    'short-patch',
+    'sealant-over',
+    'thin-board',
+    'prop',
+    'other',
+  ]),
+  /** Findings of one repeated detail carry the same one; each stays a finding of its own. */
+  detail_id: Id.nullable(),
 })
 
 export const AreaWork = z.strictObject({
@@ -171,6 +169,9 @@ export const AreaWork = z.strictObject({
   kind: z.literal('paint-side'),
   side_id: Id,
   condition: z.enum(['light', 'typical', 'heavy']),
+  /** Share of the side where the film has let go. */
+  share_peeling_percent: z.number().min(0).max(100).nullable(),
+  note: Words,
 })
 
 /** A person states the cause. His name stands by it. */

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { Height, HowKnown, Id, Instant, ShortWords, Words } from './values'
+import { Height, HowKnown, Id, Instant, LengthValue, ShortWords, Words } from './values'
 
 /**
  * Facts are added, never changed. Each says who and when; taking one back is a fact too (`retraction`).
@@ -27,6 +27,20 @@ export const ZONES = {
 export type ZoneId = keyof typeof ZONES
 export const ZONE_IDS = Object.keys(ZONES) as [ZoneId, ...ZoneId[]]
 
+/** How a hold can be looked into. What it costs is reckoned from time and gear. */
+export const WAYS_TO_LOOK = {
+  ladder: 'from a ladder',
+  lift: 'from a lift or scaffold',
+  open: 'by opening it',
+  'dry-day': 'again on a dry day',
+  appointment: 'by appointment',
+  crawl: 'by crawling in',
+  hose: 'with a hose',
+  other: 'another way',
+} as const
+export type WayToLook = keyof typeof WAYS_TO_LOOK
+const WAY_IDS = Object.keys(WAYS_TO_LOOK) as [WayToLook, ...WayToLook[]]
+
 export const KEEP_OFF_SIGNS = [
   'ledger-on-veneer',
   'ledger-nailed-only',
@@ -43,27 +57,54 @@ export const KEEP_OFF_SIGNS = [
   'freestanding-unbraced',
 ] as const
 
+const Looked = z.discriminatedUnion('yes', [
+  z.strictObject({ yes: z.literal(true), how: HowKnown }),
+  z.strictObject({
+    yes: z.literal(false),
+    reason: z.enum([
+      'height',
+      'locked',
+      'occupied',
+      'too-wet',
+      'sun',
+      'paint-too-fresh',
+      'covered',
+      'not-asked',
+    ]),
+  }),
+])
+
 export const CoverageFact = z.strictObject({
   ...signed,
   kind: z.literal('coverage'),
   side_id: Id,
   zone: z.enum(ZONE_IDS),
-  looked: z.discriminatedUnion('yes', [
-    z.strictObject({ yes: z.literal(true), how: HowKnown }),
-    z.strictObject({
-      yes: z.literal(false),
-      reason: z.enum([
-        'height',
-        'locked',
-        'occupied',
-        'too-wet',
-        'sun',
-        'paint-too-fresh',
-        'covered',
-        'not-asked',
-      ]),
-    }),
-  ]),
+  looked: Looked,
+  /** Where one stood: what of an upper zone can be seen from there is reckoned, not believed. */
+  stood: z.strictObject({ from_wall: LengthValue, eye: LengthValue }).nullable(),
+})
+
+/** What is not a wall. A room or a deck is named; the others are one each. */
+export const AREAS = {
+  roof: 'roof',
+  attic: 'attic',
+  rooms: 'rooms',
+  crawl: 'crawl space',
+  basement: 'basement',
+  deck: 'deck',
+} as const
+export type AreaId = keyof typeof AREAS
+export const AREA_IDS = Object.keys(AREAS) as [AreaId, ...AreaId[]]
+
+export const AreaLookFact = z.strictObject({
+  ...signed,
+  kind: z.literal('area-look'),
+  area: z.enum(AREA_IDS),
+  /** Which room, which deck; empty for the whole. */
+  name: ShortWords,
+  looked: Looked,
+  /** A deck or a doubtful floor: was it looked at from below before anyone stood on it. */
+  from_below_first: z.boolean().nullable(),
 })
 export const ReadingFact = z.strictObject({
   ...signed,
@@ -72,6 +113,10 @@ export const ReadingFact = z.strictObject({
   moisture_percent: z.number().min(0).max(200),
   reference_percent: z.number().min(0).max(200).nullable(),
   at_height: Height.nullable(),
+  species: ShortWords,
+  /** Pin meters drift with the wood's temperature. */
+  wood_temperature_c: z.number().min(-40).max(80).nullable(),
+  instrument: ShortWords,
 })
 export const TestFact = z.strictObject({
   ...signed,
@@ -113,6 +158,7 @@ export const HoldFact = z.strictObject({
   kind: z.literal('hold'),
   about: About,
   why: ShortWords,
+  way: z.enum(WAY_IDS),
   way_to_look: ShortWords,
 })
 export const PermissionFact = z.strictObject({
@@ -131,6 +177,7 @@ export const RetractionFact = z.strictObject({
 
 export const Fact = z.discriminatedUnion('kind', [
   CoverageFact,
+  AreaLookFact,
   ReadingFact,
   TestFact,
   HazardFact,
@@ -141,3 +188,7 @@ export const Fact = z.discriminatedUnion('kind', [
 ])
 export type Fact = z.infer<typeof Fact>
 export type FactKind = Fact['kind']
+
+type Unsigned<F> = F extends unknown ? Omit<F, 'id' | 'by' | 'at'> : never
+/** A fact before it is signed and dated. */
+export type NewFact = Unsigned<Fact>

@@ -9,17 +9,25 @@ export {
 } from './components'
 export { METHODS, PersonRole, type MethodId } from './entities'
 export { Rates, Settings } from './settings'
-export { Fact, KEEP_OFF_SIGNS, ZONES, ZONE_IDS, type FactKind, type ZoneId } from './facts'
-export * from './document'
 export {
-  JOB_MIGRATIONS,
-  issuesOf,
-  jobFileSchema,
-  parseJobFile,
-  printJobFile,
-  readJob,
-  type JobFileError,
-} from './jobFile'
+  AREAS,
+  AREA_IDS,
+  Fact,
+  KEEP_OFF_SIGNS,
+  WAYS_TO_LOOK,
+  ZONES,
+  ZONE_IDS,
+  type AreaId,
+  type FactKind,
+  type NewFact,
+  type WayToLook,
+  type ZoneId,
+} from './facts'
+export { PictureMark, type PictureCanvas, type PicturePoint } from './pictures'
+export { COMPASS, RESPONSE_ANSWERS, type ResponseAnswer } from './walkEntities'
+export { raiseBody, raiseChange, raiseFact } from './raise'
+export * from './document'
+export { issuesOf, jobFileSchema, parseJobFile, printJobFile, readJob, type JobFileError } from './jobFile'
 export { brokenReferences, type BrokenReference } from './references'
 export { factsOf, live, liveFacts } from './live'
 export {
@@ -27,6 +35,7 @@ export {
   applyChange,
   findEntity,
   initialState,
+  nextLetter,
   inverseOf,
   stampKey,
   type Applied,

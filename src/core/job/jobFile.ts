@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { err, ok, type Result } from '../result'
-import { JOB_FORMAT, JOB_VERSION, JobDocument } from './document'
+import { ENTITY_KIND_NAMES, ENTITY_KINDS, JOB_FORMAT, JOB_VERSION, JobDocument } from './document'
+import { raiseFile } from './raise'
 import { brokenReferences, type BrokenReference } from './references'
 
 export type JobFileError =
@@ -14,9 +15,6 @@ export type JobFileError =
     }
   | { readonly kind: 'unknown-ids'; readonly references: readonly BrokenReference[] }
   | { readonly kind: 'repeated-id'; readonly id: string }
-
-/** Steps up from an older version of the file to the next one, by the version they start from. None yet. */
-export const JOB_MIGRATIONS: Readonly<Record<number, (older: unknown) => unknown>> = {}
 
 function versionOf(data: unknown): number | null {
   const head = z.looseObject({ format: z.literal(JOB_FORMAT), version: z.int() }).safeParse(data)
@@ -37,30 +35,19 @@ export function issuesOf(error: z.ZodError): { path: string; message: string }[]
  * Fails: `not-a-job-file`, `newer-version`, `older-version`, `invalid` (every fault with its place), `unknown-ids`, `repeated-id`.
  */
 export function readJob(data: unknown): Result<JobDocument, JobFileError> {
-  let version = versionOf(data)
+  const version = versionOf(data)
   if (version === null) return err({ kind: 'not-a-job-file' })
   if (version > JOB_VERSION) return err({ kind: 'newer-version', version, known: JOB_VERSION })
-  let raised = data
-  for (; version < JOB_VERSION; version += 1) {
-    const step = JOB_MIGRATIONS[version]
-    if (!step) return err({ kind: 'older-version', version, known: JOB_VERSION })
-    raised = step(raised)
-  }
+  if (version < 1) return err({ kind: 'older-version', version, known: JOB_VERSION })
+  const keys = ENTITY_KIND_NAMES.map((kind) => ({ kind, key: ENTITY_KINDS[kind].key }))
+  const raised = raiseFile(data, version, JOB_VERSION, keys)
   const parsed = JobDocument.safeParse(raised)
   if (!parsed.success) return err({ kind: 'invalid', issues: issuesOf(parsed.error) })
   const seen = new Set<string>()
-  for (const list of [
-    parsed.data.people,
-    parsed.data.sides,
-    parsed.data.features,
-    parsed.data.photos,
-    parsed.data.findings,
-    parsed.data.area_works,
-    parsed.data.judgements,
-    parsed.data.repairs,
-    parsed.data.typed_prices,
-    parsed.data.facts,
-  ] as readonly (readonly { id: string }[])[]) {
+  const lists = ENTITY_KIND_NAMES.filter((kind) => ENTITY_KINDS[kind].many).map(
+    (kind) => parsed.data[ENTITY_KINDS[kind].key] as unknown as readonly { id: string }[],
+  )
+  for (const list of [...lists, parsed.data.facts]) {
     for (const { id } of list) {
       if (seen.has(id)) return err({ kind: 'repeated-id', id })
       seen.add(id)

@@ -1,4 +1,4 @@
-import type { EntityKind, JobDocument } from './document'
+import { ENTITY_KIND_NAMES, ENTITY_KINDS, type EntityKind, type JobDocument } from './document'
 import type { About } from './facts'
 import type { z } from 'zod'
 
@@ -45,13 +45,31 @@ export function namesIn(kind: EntityKind, entity: unknown): Named[] {
     ids.map((id, index) => ({ at: `${at}.${index}`, id, kind: of }))
   switch (kind) {
     case 'feature':
+    case 'scope_stretch':
     case 'area_work':
       return [{ at: 'side_id', id: (entity as { side_id: string }).side_id, kind: 'side' }]
-    case 'photo':
-      return placeNames('place', (entity as JobDocument['photos'][number]).place)
+    case 'photo': {
+      const photo = entity as JobDocument['photos'][number]
+      const canvas: Named[] = photo.canvas
+        ? [{ at: 'canvas.side_id', id: photo.canvas.side_id, kind: 'side' }]
+        : []
+      return [...placeNames('place', photo.place), ...canvas]
+    }
     case 'finding': {
       const finding = entity as JobDocument['findings'][number]
-      return [...placeNames('place', finding.place), ...list('photo_ids', finding.photo_ids, 'photo')]
+      return [
+        ...placeNames('place', finding.place),
+        ...list('photo_ids', finding.photo_ids, 'photo'),
+        ...list('clip_ids', finding.clip_ids, 'clip'),
+      ]
+    }
+    case 'intake':
+      return list('photo_ids', (entity as NonNullable<JobDocument['intake']>).photo_ids, 'photo')
+    case 'response_item':
+      return list('finding_ids', (entity as JobDocument['response_items'][number]).finding_ids, 'finding')
+    case 'framing_piece': {
+      const id = (entity as JobDocument['framing_pieces'][number]).finding_id
+      return id === null ? [] : [{ at: 'finding_id', id, kind: 'finding' }]
     }
     case 'judgement':
       return list('finding_ids', (entity as JobDocument['judgements'][number]).finding_ids, 'finding')
@@ -77,6 +95,7 @@ export function namesInFact(fact: JobDocument['facts'][number]): Named[] {
     case 'retraction':
       return [{ at: 'fact_id', id: fact.fact_id, kind: 'fact' }]
     case 'acknowledgement':
+    case 'area-look':
     case 'permission':
       return []
   }
@@ -88,6 +107,7 @@ function idsOf(job: JobDocument): Record<string, ReadonlySet<string>> {
     side: ids(job.sides),
     feature: ids(job.features),
     photo: ids(job.photos),
+    clip: ids(job.clips),
     finding: ids(job.findings),
     fact: ids(job.facts),
   }
@@ -103,13 +123,13 @@ export function unknownNames(job: JobDocument, names: readonly Named[]): BrokenR
 export function brokenReferences(job: JobDocument): BrokenReference[] {
   const within = <T>(key: string, list: readonly T[], names: (each: T) => Named[]): Named[] =>
     list.flatMap((each, index) => names(each).map((name) => ({ ...name, at: `${key}.${index}.${name.at}` })))
-  return unknownNames(job, [
-    ...within('features', job.features, (each) => namesIn('feature', each)),
-    ...within('photos', job.photos, (each) => namesIn('photo', each)),
-    ...within('findings', job.findings, (each) => namesIn('finding', each)),
-    ...within('area_works', job.area_works, (each) => namesIn('area_work', each)),
-    ...within('judgements', job.judgements, (each) => namesIn('judgement', each)),
-    ...within('repairs', job.repairs, (each) => namesIn('repair', each)),
-    ...within('facts', job.facts, namesInFact),
-  ])
+  const entities = ENTITY_KIND_NAMES.flatMap((kind) => {
+    const { key, many } = ENTITY_KINDS[kind]
+    const held = job[key] as unknown
+    if (held === null) return []
+    return many
+      ? within(key, held as { id: string }[], (each) => namesIn(kind, each))
+      : namesIn(kind, held).map((name) => ({ ...name, at: `${key}.${name.at}` }))
+  })
+  return unknownNames(job, [...entities, ...within('facts', job.facts, namesInFact)])
 }

@@ -20,5 +20,13 @@ export { parseWalk, type Leg, type WalkError } from './walkOrder'
 export { closing, type Closing } from './closing'
 export { spreadClosing } from './spreadClosing'
 export { walkOfShape, type HouseShape, type ShapeSizes } from './shapes'
+export {
+  diagonalCheck,
+  exposureOf,
+  gableArea,
+  heightFromCourses,
+  rakeLength,
+  type SquareError,
+} from './steelSquare'
 export { dressedSize, type DressedSize } from './lumber'
 export { gradeFall, isSoilFallEnough, PAVING_SLOPE, SOIL_FALL, type GradeError } from './gradeFall'

@@ -1,6 +1,7 @@
 import type { ComponentId, Grade, HowKnown, HowMeasured, MaterialId, Side } from '../job'
 import type { Length } from '../measure'
 import type { SignId } from '../trace'
+import { learntPhrases, type LearntWord } from './learntWord'
 import { ANY_LENGTH, COUNT, countOf, lengthOf, PROBE_SIZE, WRITTEN_LENGTH } from './lengths'
 import {
   GRADE_PHRASES,
@@ -116,7 +117,8 @@ function takeReading(read: Reader, draft: Draft): void {
 function takePlace(read: Reader, draft: Draft): void {
   const graded =
     read.take(/\b(?:g|gr|grade)\s?([0-4])\b/) ?? read.take(/\b(?:gr|grade) (zero|one|two|three|four)\b/)
-  if (graded) draft.grade = (/\d/.test(graded[1]!) ? Number(graded[1]) : countOf(graded[1]!)) as Grade
+  if (graded && draft.grade === null)
+    draft.grade = (/\d/.test(graded[1]!) ? Number(graded[1]) : countOf(graded[1]!)) as Grade
   const times = read.take(/\bx\s?(\d{1,3})\b(?!\s*(?:courses?|boards?|pcs|pieces|sheets))/)
   if (times) draft.count = Number(times[1])
   const feature = read.take(/(?:\b(?:window|win|door|deck)\s+)?\b([a-z]{1,2})(\d{1,3})\b/)
@@ -170,10 +172,19 @@ function takeSize(read: Reader, draft: Draft): void {
   if (how) draft.how = how.means
 }
 
+/** The firm's own words go before everything but quotes: whatever marks they hold, they mean what was taught. */
+function takeLearnt(read: Reader, draft: Draft, words: readonly LearntWord[]): void {
+  draft.material = read.phrase(learntPhrases(words, 'material', ({ material }) => material))?.means ?? null
+  draft.part = read.phrase(learntPhrases(words, 'part', ({ part }) => part))?.means ?? null
+  draft.grade = read.phrase(learntPhrases(words, 'grade', ({ grade }) => grade as Grade))?.means ?? null
+  const nothing = learntPhrases(words, 'nothing', () => true)
+  while (read.phrase(nothing)) continue
+}
+
 function takeMeaning(read: Reader, draft: Draft): void {
   const suspected = read.phrase([['suspect(?:ed)?|probably|likely|perhaps', true]]) ?? read.take(/\?/)
   if (suspected) draft.suspected = true
-  draft.material = read.phrase(MATERIAL_PHRASES)?.means ?? null
+  draft.material ??= read.phrase(MATERIAL_PHRASES)?.means ?? null
   draft.part ??= read.phrase(PART_PHRASES)?.means ?? null
   const grade = read.phrase(GRADE_PHRASES)
   if (grade && draft.grade === null) draft.grade = grade.means
@@ -181,9 +192,10 @@ function takeMeaning(read: Reader, draft: Draft): void {
 }
 
 /** Signs are read before parts and grades: `sealant gone` is no missing part. They come in the order they were said. */
-function takeSigns(read: Reader): (SignId | typeof NO_FLASHING)[] {
+function takeSigns(read: Reader, words: readonly LearntWord[]): (SignId | typeof NO_FLASHING)[] {
+  const phrases = [...learntPhrases(words, 'sign', (meaning) => meaning.sign), ...SIGN_PHRASES]
   const found: { means: SignId | typeof NO_FLASHING; at: number }[] = []
-  for (let sign = read.phrase(SIGN_PHRASES); sign; sign = read.phrase(SIGN_PHRASES)) found.push(sign)
+  for (let sign = read.phrase(phrases); sign; sign = read.phrase(phrases)) found.push(sign)
   return [...new Set(found.sort((a, b) => a.at - b.at).map((each) => each.means))]
 }
 
@@ -197,7 +209,7 @@ function leftWords(read: Reader): string[] {
   return words
 }
 
-function parseOne(words: string): Shorthand {
+function parseOne(words: string, learnt: readonly LearntWord[]): Shorthand {
   const read = new Reader(words)
   const draft: Draft = {
     words: words.trim(),
@@ -221,9 +233,10 @@ function parseOne(words: string): Shorthand {
     left: [],
   }
   takeNotes(read, draft)
+  takeLearnt(read, draft, learnt)
   takeProbe(read, draft)
   takeReading(read, draft)
-  const signs = takeSigns(read)
+  const signs = takeSigns(read, learnt)
   takePlace(read, draft)
   takeSize(read, draft)
   takeMeaning(read, draft)
@@ -248,21 +261,23 @@ function divide(line: string): string[] {
  * Reads one line, typed or dictated, as the findings it means. Semicolons divide findings; `same on B2 and B3` repeats the one
  * before at other openings, without its reading and probe, which belong to one place.
  *
+ * `learnt` are the firm's own words; they go before the standard ones.
+ *
  * It never refuses: what it cannot place stands in `left`, and the words are always kept.
  *
  * @example
  * parseLine('A4 casing 2\' soft').map((each) => each.feature) // => ['A4']
  * parseLine('A4 casing soft, same on A8').length // => 2
  */
-export function parseLine(line: string): Shorthand[] {
+export function parseLine(line: string, learnt: readonly LearntWord[] = []): Shorthand[] {
   const found: Shorthand[] = []
   for (const part of divide(line)) {
     const same = SAME.exec(part)
     const own = same ? part.slice(0, same.index).trim() : part
-    if (own !== '') found.push(parseOne(own))
+    if (own !== '') found.push(parseOne(own, learnt))
     const model = found.at(-1)
     if (!same || !model) {
-      if (same) found.push(parseOne(part))
+      if (same) found.push(parseOne(part, learnt))
       continue
     }
     for (const feature of same[1]!.match(/[a-z]{1,2}\d{1,3}/gi) ?? []) {

@@ -2,7 +2,7 @@ import { expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { LINES } from '../../../tests/reference/shorthand/lines'
 import { emptyJob, sillNose, smallHouse } from '../../../tests/support/jobs'
-import { applyChange, Change, initialState } from '../job'
+import { applyChange, Change, initialState, JOB_VERSION } from '../job'
 import { inches, toInches } from '../measure'
 import { chipsOf } from './chips'
 import { parseLine } from './parseLine'
@@ -83,7 +83,7 @@ test('every line becomes a finding that the job takes, with its facts', () => {
       for (const [index, each] of parseLine(line).entries()) {
         const { fields, facts } = findingFrom(each, job)
         const id = `f${index}`
-        const head = { schema: 1, made_at: '2026-05-04T09:00:00Z', device: 'd' }
+        const head = { schema: JOB_VERSION, made_at: '2026-05-04T09:00:00Z', device: 'd' }
         const changes = [
           {
             ...head,

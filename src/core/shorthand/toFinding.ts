@@ -1,6 +1,6 @@
-import { featureBox, foundationTop, wallTop } from '../geometry'
+import { casingOf, featureBox, foundationTop, wallTop } from '../geometry'
 import type { ComponentId, EntityOf, Fact, Feature, JobDocument, Place, Side } from '../job'
-import { feet, formatLength, inches, type Length } from '../measure'
+import { feet, formatLength, type Length } from '../measure'
 import type { Shorthand } from './parseLine'
 
 /** Facts that a line carries beside its finding, to be signed by whoever said it. */
@@ -39,13 +39,13 @@ const AT_FOOT: ReadonlySet<ComponentId> = new Set(['base-course', 'mudsill', 'wa
 /** Height of a part on a wall that nobody gave one for. Where it usually is; the person sees and moves it. */
 function usualHeight(part: ComponentId | null, side: Side, job: JobDocument): Length {
   if (part !== null && AT_ROOF.has(part)) return wallTop(side, job.house)
-  if (part !== null && AT_FOOT.has(part)) return foundationTop(job.house)
+  if (part !== null && AT_FOOT.has(part)) return foundationTop(job.house, side)
   return feet(4)
 }
 
 function onFeature(said: Shorthand, feature: Feature, job: JobDocument): Place {
-  const box = featureBox(feature, job.house)
-  const casing = feature.kind === 'deck' ? inches(0) : feature.casing_width
+  const box = featureBox(feature, job)
+  const casing = casingOf(feature)
   const overCasing = said.part === 'head-casing' || said.part === 'window-sill' || said.part === 'sill-nose'
   return {
     kind: 'side',
@@ -154,6 +154,9 @@ export function factAbout(
         moisture_percent: Math.min(200, fact.moisture_percent),
         reference_percent: fact.reference_percent === null ? null : Math.min(200, fact.reference_percent),
         at_height: null,
+        species: '',
+        wood_temperature_c: null,
+        instrument: '',
       }
-    : { kind: 'hold', about, why: fact.why.slice(0, 200), way_to_look: '' }
+    : { kind: 'hold', about, why: fact.why.slice(0, 200), way: 'other', way_to_look: '' }
 }

@@ -1,6 +1,5 @@
 export { combineFactors, reachFactor, type Factor } from './factors'
 export { newLength, recipeOf, type Consumable, type Piece, type Recipe, type TaskUse } from './recipe'
-export { wallAreas, type WallAreas } from './paintSide'
 export {
   takeoffJob,
   type ItemTakeoff,

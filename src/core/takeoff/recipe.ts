@@ -69,11 +69,11 @@ function boughtMaterial(item: RepairItem, job: JobDocument): { material: Materia
   }
 }
 
-function openingOf(item: RepairItem, job: JobDocument): Exclude<Feature, { kind: 'deck' }> | null {
+function openingOf(item: RepairItem, job: JobDocument): Extract<Feature, { kind: 'window' | 'door' }> | null {
   if (item.place.kind !== 'side' || item.place.feature_id === null) return null
   const id = item.place.feature_id
   const feature = job.features.find((each) => each.id === id)
-  return feature && feature.kind !== 'deck' ? feature : null
+  return feature?.kind === 'window' || feature?.kind === 'door' ? feature : null
 }
 
 /** Full length of a member of an opening, or null when no opening is known. */

@@ -7,7 +7,7 @@ import { feet, inches, toInches } from '../measure'
 import { scopeJob } from '../scope'
 import { traceJob } from '../trace'
 import { combineFactors, reachFactor } from './factors'
-import { wallAreas } from './paintSide'
+import { sideMeasures } from '../geometry'
 import { takeoffJob, type Takeoff } from './takeoffJob'
 
 function takeoff(more: Partial<JobDocument>): Takeoff {
@@ -126,6 +126,8 @@ test('lead-safe work costs containment, from 20 ft² on in an old house', () => 
     kind: 'paint-side',
     side_id: 'side-a',
     condition: 'light',
+    share_peeling_percent: null,
+    note: '',
   } as const
   expect(one(sillNose(), { method: 'piece-in', component: 'sill-nose' }, { house }).leadSafe).toBe(false)
   const whole = takeoff({ house, area_works: [paint] })
@@ -135,12 +137,12 @@ test('lead-safe work costs containment, from 20 ft² on in an old house', () => 
 
 test('wall area: gross for labour, large openings off for material', () => {
   const job = smallHouse()
-  const areas = wallAreas(job.sides[0]!, job)
+  const areas = sideMeasures(job.sides[0]!, job)
   // 40 ft × (18 in + 12 in + 9 ft − 18 in = 10 ft); the window is 3.5 × 5 ft = 17.5 ft², over 12.
-  expect(areas.gross_ft2).toBeCloseTo(400, 9)
-  expect(areas.net_ft2).toBeCloseTo(382.5, 9)
+  expect(areas.gross.value).toBeCloseTo(400, 9)
+  expect(areas.net.value).toBeCloseTo(382.5, 9)
   const gable = { ...job.sides[1]!, roof_edge: 'gable' as const, pitch_in_12: 6 }
-  expect(wallAreas(gable, job).gross_ft2).toBeCloseTo(300 + 15 * 7.5, 9)
+  expect(sideMeasures(gable, job).gross.value).toBeCloseTo(300 + 15 * 7.5, 9)
 })
 
 test('more damage never takes less wood or fewer hours', () => {

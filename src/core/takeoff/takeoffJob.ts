@@ -1,5 +1,5 @@
 import { leadRule } from '../caution'
-import { resolveHeight, wallTop } from '../geometry'
+import { groundAt, resolveHeight, wallTop } from '../geometry'
 import { dressedSize, feet, toFeet, toInches, type Length } from '../measure'
 import { METHOD_KNOWLEDGE, type AreaItem, type RepairItem, type Scope } from '../scope'
 import type { JobDocument } from '../job'
@@ -62,13 +62,21 @@ function debris(pieces: readonly Piece[]): number {
   return (ft3 * LOOSE) / 27
 }
 
+function reachOf(place: Extract<RepairItem['place'], { kind: 'side' }>, job: JobDocument): Length {
+  const side = job.sides.find((each) => each.id === place.side_id)
+  if (!side) return resolveHeight(place.height, job.house)
+  const { station } = place
+  return (resolveHeight(place.height, job.house, { side, station }) - groundAt(side, station)) as Length
+}
+
 function heightOf(item: RepairItem | AreaItem, job: JobDocument): Length {
   if (item.kind === 'area') {
     const side = job.sides.find((each) => each.id === item.work.side_id)
     // A wall is painted from its foot to its top: half of it is reached at half height.
     return side ? ((wallTop(side, job.house) / 2) as Length) : feet(0)
   }
-  return item.place.kind === 'side' ? resolveHeight(item.place.height, job.house) : feet(0)
+  // Reach is counted from the ground one stands on, not from the house's zero.
+  return item.place.kind === 'side' ? reachOf(item.place, job) : feet(0)
 }
 
 function sideOf(item: RepairItem | AreaItem): string {

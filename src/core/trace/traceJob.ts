@@ -1,4 +1,4 @@
-import { featureBox, findingBox, type WallBox } from '../geometry'
+import { casingOf, featureBox, findingBox, type WallBox } from '../geometry'
 import { COMPONENTS, factsOf, type Finding, type JobDocument } from '../job'
 import { inches, type Length } from '../measure'
 import { CERTAINTY_FROM, certaintyOf, type Certainty } from './certainty'
@@ -92,7 +92,7 @@ function seatOf(cause: CauseId, finding: Finding, job: JobDocument): Seat {
   const hits = (kinds: readonly string[]): typeof feature =>
     feature ??
     job.features.find((each) => {
-      const at = featureBox(each, job.house)
+      const at = featureBox(each, job)
       return (
         each.side_id === side.id &&
         kinds.includes(each.kind) &&
@@ -110,9 +110,9 @@ function seatOf(cause: CauseId, finding: Finding, job: JobDocument): Seat {
   })
   if (seat === 'opening-head' || seat === 'opening-foot') {
     const opening = hits(['window', 'door'])
-    if (opening && opening.kind !== 'deck') {
-      const at = featureBox(opening, job.house)
-      const casing = opening.casing_width
+    if (opening) {
+      const at = featureBox(opening, job)
+      const casing = casingOf(opening)
       const height = seat === 'opening-head' ? at.top + casing : at.bottom
       return {
         key: `${cause}:${opening.id}`,
@@ -124,7 +124,7 @@ function seatOf(cause: CauseId, finding: Finding, job: JobDocument): Seat {
   if (seat === 'ledger') {
     const deck = hits(['deck'])
     if (deck) {
-      const at = featureBox(deck, job.house)
+      const at = featureBox(deck, job)
       return {
         key: `${cause}:${deck.id}`,
         box: line(at.left, at.right, at.top),

@@ -74,6 +74,8 @@ export function changeWords(error: ChangeError): string {
       return `${error.at} names “${error.id}”, which is not in this job. Choose one that is.`
     case 'outside-side':
       return `Station ${error.station} is past the end of side ${error.letter} (${error.length}). Correct the station, or the side.`
+    case 'too-many-photos':
+      return `A job holds ${error.limit} pictures. Remove some that show nothing new, or begin a second job.`
     case 'fact-already-there':
       return 'This is written down already.'
     case 'reason-needed':

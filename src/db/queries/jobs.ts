@@ -48,6 +48,8 @@ const EntityRow = z.object({
   id: z.string(),
   revision: Counter,
   stamps: z.record(z.string(), z.object({ sequence: z.number(), device: z.string() })),
+  /** Shape the body was written in. */
+  schema: z.number(),
   body: z.unknown(),
 })
 export type EntityRow = z.infer<typeof EntityRow>
@@ -61,7 +63,7 @@ export function listEntities(
   return many(
     tx,
     EntityRow,
-    `select kind, id, revision, stamps, body from app.job_entity
+    `select kind, id, revision, stamps, schema, body from app.job_entity
      where company_id = $1 and job_id = $2 and revision >= $3 and not (kind = any ($4))
      order by position`,
     [tx.companyId, jobId, of.since, of.without],
@@ -71,14 +73,14 @@ export function listEntities(
 export async function saveEntity(
   tx: Tx,
   jobId: string,
-  of: { kind: string; id: string; stamp: EntityStamp; body: unknown },
+  of: { kind: string; id: string; stamp: EntityStamp; schema: number; body: unknown },
 ): Promise<void> {
   await run(
     tx,
-    `insert into app.job_entity (company_id, job_id, kind, id, revision, stamps, body)
-     values ($1, $2, $3, $4, $5, $6, $7)
+    `insert into app.job_entity (company_id, job_id, kind, id, revision, stamps, schema, body)
+     values ($1, $2, $3, $4, $5, $6, $7, $8)
      on conflict (company_id, job_id, kind, id)
-     do update set revision = excluded.revision, stamps = excluded.stamps, body = excluded.body`,
+     do update set revision = excluded.revision, stamps = excluded.stamps, schema = excluded.schema, body = excluded.body`,
     [
       tx.companyId,
       jobId,
@@ -86,18 +88,19 @@ export async function saveEntity(
       of.id,
       of.stamp.revision,
       JSON.stringify(of.stamp.fields),
+      of.schema,
       JSON.stringify(of.body),
     ],
   )
 }
 
-const FactRow = z.object({ body: z.unknown(), sequence: Counter })
+const FactRow = z.object({ body: z.unknown(), schema: z.number(), sequence: Counter })
 
 export function listFacts(tx: Tx, jobId: string, since: number): Promise<z.infer<typeof FactRow>[]> {
   return many(
     tx,
     FactRow,
-    `select body, sequence from app.job_fact
+    `select body, schema, sequence from app.job_fact
      where company_id = $1 and job_id = $2 and sequence >= $3 order by position`,
     [tx.companyId, jobId, since],
   )
@@ -106,12 +109,12 @@ export function listFacts(tx: Tx, jobId: string, since: number): Promise<z.infer
 export async function insertFact(
   tx: Tx,
   jobId: string,
-  of: { id: string; sequence: number; body: unknown },
+  of: { id: string; sequence: number; schema: number; body: unknown },
 ): Promise<void> {
   await run(
     tx,
-    'insert into app.job_fact (company_id, job_id, id, sequence, body) values ($1, $2, $3, $4, $5)',
-    [tx.companyId, jobId, of.id, of.sequence, JSON.stringify(of.body)],
+    'insert into app.job_fact (company_id, job_id, id, sequence, schema, body) values ($1, $2, $3, $4, $5, $6)',
+    [tx.companyId, jobId, of.id, of.sequence, of.schema, JSON.stringify(of.body)],
   )
 }
 

@@ -1,9 +1,12 @@
 import 'server-only'
+import { isDeepStrictEqual } from 'node:util'
 import { z } from 'zod'
 import {
   applyChange,
   Change,
   findEntity,
+  JOB_VERSION,
+  raiseChange,
   stampKey,
   type EntityKind,
   type Fact,
@@ -24,12 +27,14 @@ import { context } from '../context'
 import type { Member } from '../http'
 import { Refused } from '../problem'
 import { withheldKinds } from '../roles'
-import { loadState } from './store'
+import { loadState, raisedBody, raisedFact } from './store'
 
 /** A batch of edits, and the sequence up to which its sender knows the job. */
 export const ChangesRequest = z.strictObject({
+  /** Who made these edits: a queue is never taken in another person's name. */
+  as: z.string().max(64).optional(),
   known: z.int().min(0),
-  changes: z.array(Change).max(500),
+  changes: z.array(z.preprocess((change) => raiseChange(change, JOB_VERSION), Change)).max(500),
 })
 
 /** What the sender did not know yet: its own edits as they stand, and those of others. */
@@ -45,7 +50,9 @@ export type ChangesAnswer = {
 }
 
 function sameChange(a: unknown, b: unknown): boolean {
-  return Object.is(JSON.stringify(Change.parse(a)), JSON.stringify(Change.parse(b)))
+  // The database hands keys back in its own order: equal is what holds the same, not what reads the same.
+  const read = (change: unknown): Change => Change.parse(raiseChange(change, JOB_VERSION))
+  return isDeepStrictEqual(read(a), read(b))
 }
 
 /** Kinds a role never writes; the others it may. */
@@ -58,18 +65,25 @@ function checkRole(change: Change, withheld: readonly EntityKind[]): void {
 async function store(
   tx: Tx,
   state: JobState,
-  change: Change,
+  of: { wish: Change; timed: Change },
   by: Member,
   result: { before: unknown; overruled: unknown },
 ): Promise<void> {
+  const change = of.timed
   if (change.op === 'fact') {
-    await insertFact(tx, state.job.id, { id: change.fact.id, sequence: state.sequence, body: change.fact })
+    await insertFact(tx, state.job.id, {
+      id: change.fact.id,
+      sequence: state.sequence,
+      schema: JOB_VERSION,
+      body: change.fact,
+    })
   } else {
     const body = findEntity(state.job, change.entity)
     await saveEntity(tx, state.job.id, {
       kind: change.entity.kind,
       id: change.entity.id,
       stamp: state.stamps[stampKey(change.entity)]!,
+      schema: JOB_VERSION,
       body,
     })
   }
@@ -78,10 +92,18 @@ async function store(
     id: change.id,
     author: by.userId,
     authorName: by.name,
-    body: change,
+    // As it came, so that the same queue sent again is known for the same.
+    body: of.wish,
     before: result.before,
     overruled: result.overruled,
   })
+}
+
+/** A phone whose clock runs ahead writes nothing down for tomorrow: a fact is at the latest of now. */
+function notAhead(change: Change, now: string): Change {
+  return change.op === 'fact' && change.fact.at > now
+    ? { ...change, fact: { ...change.fact, at: now } }
+    : change
 }
 
 /** Signs a fact with whoever is signed in: the name in the request is only a wish. */
@@ -100,6 +122,7 @@ export async function applyChanges(
   request: z.infer<typeof ChangesRequest>,
 ): Promise<ChangesAnswer> {
   const { pool } = await context()
+  if (request.as !== undefined && request.as !== member.userId) throw new Refused({ kind: 'other-person' })
   const withheld = withheldKinds(member.role)
   return withTx(pool, member.companyId, async (tx) => {
     let state = await loadState(tx, jobId, { lock: true, without: [] })
@@ -123,10 +146,12 @@ export async function applyChanges(
         applied.push({ id: change.id, sequence: before.sequence, overruled: before.overruled })
         continue
       }
-      const result = applyChange(state, change)
+      const received = `${new Date().toISOString().slice(0, 19)}Z`
+      const timed = notAhead(change, received)
+      const result = applyChange(state, timed)
       if (!result.ok) throw new Refused({ kind: 'change-refused', changeId: change.id, error: result.error })
       state = result.value.state
-      await store(tx, state, change, member, result.value)
+      await store(tx, state, { wish: change, timed }, member, result.value)
       applied.push({ id: change.id, sequence: state.sequence, overruled: result.value.overruled })
       known.set(change.id, {
         id: change.id,
@@ -149,13 +174,13 @@ export async function applyChanges(
     return {
       sequence: state.sequence,
       applied,
-      entities: entities.map(({ kind, id, revision, body }) => ({
-        kind: kind as EntityKind,
-        id,
-        revision,
-        body,
+      entities: entities.map((row) => ({
+        kind: row.kind as EntityKind,
+        id: row.id,
+        revision: row.revision,
+        body: raisedBody(row),
       })),
-      facts: facts.map((fact) => fact.body as Fact),
+      facts: facts.map(raisedFact),
     }
   })
 }

@@ -8,12 +8,24 @@ import type { Member } from '../http'
 import { seesMoney, withheldKinds } from '../roles'
 import { loadState, writeJob } from './store'
 
+/** Whoever is signed in, as the browser may know him. */
+export type MemberFace = {
+  readonly id: string
+  readonly name: string
+  readonly role: string
+  readonly seesMoney: boolean
+}
+
+function faceOf(member: Member): MemberFace {
+  return { id: member.userId, name: member.name, role: member.role, seesMoney: seesMoney(member.role) }
+}
+
 /** A job as one member may have it, with the revisions that his edits build on. */
 export type JobSnapshot = {
   readonly job: JobDocument
   readonly sequence: number
   readonly revisions: Readonly<Record<string, number>>
-  readonly member: { readonly name: string; readonly role: string; readonly seesMoney: boolean }
+  readonly member: MemberFace
 }
 
 export async function listFirmJobs(member: Member): Promise<JobSummary[]> {
@@ -31,7 +43,21 @@ export async function readJobSnapshot(member: Member, jobId: string): Promise<Jo
     job: money ? state.job : withoutMoney(state.job),
     sequence: state.sequence,
     revisions: Object.fromEntries(Object.entries(state.stamps).map(([key, stamp]) => [key, stamp.revision])),
-    member: { name: member.name, role: member.role, seesMoney: money },
+    member: faceOf(member),
+  }
+}
+
+/** What a job begun without a signal starts from; money only for those who see it. */
+export async function readTemplate(
+  member: Member,
+): Promise<{ settings: Settings; rates: Rates | null; member: MemberFace }> {
+  const { pool } = await context()
+  const edition = await withTx(pool, member.companyId, latestEdition)
+  if (!edition) throw new Error(`Company ${member.companyId} has no settings edition.`)
+  return {
+    settings: Settings.parse(edition.settings),
+    rates: seesMoney(member.role) ? Rates.parse(edition.rates) : null,
+    member: faceOf(member),
   }
 }
 

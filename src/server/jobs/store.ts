@@ -5,9 +5,12 @@ import {
   JOB_FORMAT,
   JOB_VERSION,
   JobDocument,
+  raiseBody,
+  raiseFact,
   stampKey,
   type EntityKind,
   type EntityStamp,
+  type Fact,
   type JobState,
 } from '../../core/job'
 import {
@@ -22,11 +25,20 @@ import {
 import type { Tx } from '../../db/tx'
 import { Refused } from '../problem'
 
+/** What was written under an older shape is read in today's; it is written in it when it is next edited. */
+export function raisedBody(row: EntityRow): unknown {
+  return raiseBody(row.kind as EntityKind, row.body, row.schema, JOB_VERSION)
+}
+
+export function raisedFact(row: { schema: number; body: unknown }): Fact {
+  return raiseFact(row.body, row.schema, JOB_VERSION) as Fact
+}
+
 function assemble(id: string, entities: readonly EntityRow[], facts: readonly unknown[]): JobDocument {
   const file: Record<string, unknown> = { format: JOB_FORMAT, version: JOB_VERSION, id, facts }
   for (const kind of ENTITY_KIND_NAMES) {
     const { key, many } = ENTITY_KINDS[kind]
-    const bodies = entities.filter((row) => row.kind === kind).map((row) => row.body)
+    const bodies = entities.filter((row) => row.kind === kind).map(raisedBody)
     file[key] = many ? bodies : (bodies[0] ?? null)
   }
   return JobDocument.parse(file)
@@ -50,11 +62,7 @@ export async function loadState(
     }
   }
   return {
-    job: assemble(
-      jobId,
-      entities,
-      facts.map((fact) => fact.body),
-    ),
+    job: assemble(jobId, entities, facts.map(raisedFact)),
     stamps,
     sequence: row.sequence,
     nextFindingNumber: row.next_finding_number,
@@ -77,7 +85,14 @@ export async function writeJob(tx: Tx, job: JobDocument, createdBy: string): Pro
   const fresh = await insertJob(tx, { id: job.id, createdBy, nextFindingNumber: next })
   if (!fresh) throw new Refused({ kind: 'job-exists' })
   for (const { kind, entity } of entitiesOf(job)) {
-    await saveEntity(tx, job.id, { kind, id: entity.id, stamp: { revision: 0, fields: {} }, body: entity })
+    await saveEntity(tx, job.id, {
+      kind,
+      id: entity.id,
+      stamp: { revision: 0, fields: {} },
+      schema: JOB_VERSION,
+      body: entity,
+    })
   }
-  for (const fact of job.facts) await insertFact(tx, job.id, { id: fact.id, sequence: 0, body: fact })
+  for (const fact of job.facts)
+    await insertFact(tx, job.id, { id: fact.id, sequence: 0, schema: JOB_VERSION, body: fact })
 }

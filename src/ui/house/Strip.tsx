@@ -53,7 +53,7 @@ function placeAt(
 ): Extract<Place, { kind: 'side' }> {
   const near = inches(8)
   const opening = job.features.find((feature) => {
-    const at = featureBox(feature, job.house)
+    const at = featureBox(feature, job)
     return (
       feature.side_id === sideId &&
       station >= at.left - near &&

@@ -1,6 +1,6 @@
 'use client'
 
-import { Undo2 } from 'lucide-react'
+import { Redo2, Undo2 } from 'lucide-react'
 import Link from 'next/link'
 import { useState } from 'react'
 import type { Sending } from '../../client/jobStore'
@@ -9,21 +9,26 @@ import { useJob } from '../state/useJob'
 import { BallparkDialog } from './BallparkDialog'
 import { DetailsDialog } from './DetailsDialog'
 import { HistoryDialog } from './HistoryDialog'
+import { KeptDialog } from './KeptDialog'
 
 const SENDING: Record<Sending, (waiting: number) => string> = {
   sent: () => 'sent',
   sending: (waiting) => `sending ${waiting}`,
   'no-signal': (waiting) => `no signal, ${waiting} kept here`,
   'signed-out': (waiting) => `signed out, ${waiting} kept here`,
+  'server-unwell': (waiting) => `server does not answer, ${waiting} kept here`,
+  'other-person': (waiting) => `${waiting} of another person kept here`,
 }
 
 /** Name of the job, where its edits are, undo, history. */
 export function JobHeader({ jobId }: { jobId: string }) {
   const { view, store, derived } = useJob()
-  const [dialog, setDialog] = useState<'details' | 'history' | 'reason' | 'ballpark' | null>(null)
+  const [dialog, setDialog] = useState<'details' | 'history' | 'reason' | 'ballpark' | 'kept' | null>(null)
   const [reason, setReason] = useState('')
   const [said, setSaid] = useState<string | null>(null)
   const { title, address } = derived.job.job
+  const calm = view.sending === 'sent' || view.sending === 'sending'
+  const troubled = view.refusedEdits.length + view.refusedPictures.length + view.notKept
   return (
     <>
       <header className="no-print flex flex-wrap items-center gap-x-4 gap-y-1 px-5 py-1.5 max-sm:px-3">
@@ -49,16 +54,23 @@ export function JobHeader({ jobId }: { jobId: string }) {
         <span className="grow" />
         <span
           role="status"
-          className={`font-head text-[15px] font-semibold ${view.sending === 'sent' || view.sending === 'sending' ? 'text-moss' : 'text-pencil-text'}`}
+          className={`font-head text-[15px] font-semibold ${calm ? 'text-moss' : 'text-pencil-text'}`}
         >
-          {SENDING[view.sending](view.waiting)}
+          {SENDING[view.sending](view.waiting + view.picturesWaiting)}
+          {troubled ? `, ${troubled} to look at` : ''}
         </span>
+        <Button look="quiet" onClick={() => setDialog('kept')}>
+          Kept here
+        </Button>
         <Button
           look="quiet"
           disabled={!view.canUndo}
           onClick={() => (view.undoWantsReason ? setDialog('reason') : setSaid(store.undo()))}
         >
           <Undo2 aria-hidden size={16} /> Undo
+        </Button>
+        <Button look="quiet" disabled={!view.canRedo} onClick={() => setSaid(store.redo())}>
+          <Redo2 aria-hidden size={16} /> Redo
         </Button>
         <Button look="quiet" onClick={() => setDialog('history')}>
           History{view.overruled > 0 ? ` (${view.overruled} overruled)` : ''}
@@ -79,6 +91,7 @@ export function JobHeader({ jobId }: { jobId: string }) {
           </Button>
         </div>
       ) : null}
+      {dialog === 'kept' ? <KeptDialog onClose={() => setDialog(null)} /> : null}
       {dialog === 'ballpark' ? <BallparkDialog onClose={() => setDialog(null)} /> : null}
       <DetailsDialog open={dialog === 'details'} onClose={() => setDialog(null)} />
       <Dialog open={dialog === 'reason'} onClose={() => setDialog(null)} title="Take this hazard back">

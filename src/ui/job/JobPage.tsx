@@ -1,6 +1,6 @@
 'use client'
 
-import { useEffect, useMemo, useState } from 'react'
+import { useEffect, useMemo, useState, useSyncExternalStore } from 'react'
 import { Tabs } from 'radix-ui'
 import type { JobStore } from '../../client/jobStore'
 import { live, type Place } from '../../core/job'
@@ -12,7 +12,7 @@ import { Strip, type Tapped } from '../house/Strip'
 import { LinkButton, Notice } from '../look'
 import { PriceTab } from '../price/PriceTab'
 import { ScopeTab } from '../scope/ScopeTab'
-import { JobContext, useJobStore, useJobView } from '../state/useJob'
+import { JobContext, useJobStore, useJobView, useKeptUp } from '../state/useJob'
 import { usePipeline } from '../state/usePipeline'
 import { TraceTab } from '../trace/TraceTab'
 import { WalkTab } from '../walk/WalkTab'
@@ -59,8 +59,19 @@ function stageOf(path: string): Stage {
   return STAGES.find((stage) => path.endsWith(`/${stage}`)) ?? 'walk'
 }
 
+const never = (): (() => void) => () => undefined
+/** The job in the address. The page may come from this device's cache, made for another job: the address is right. */
+function useAddressedJob(given: string): string {
+  return useSyncExternalStore(
+    never,
+    () => window.location.pathname.split('/')[2] ?? given,
+    () => given,
+  )
+}
+
 /** A job: one page over its local store; tabs change without asking the server. */
-export function JobPage({ jobId }: { jobId: string }) {
+export function JobPage(props: { jobId: string }) {
+  const jobId = useAddressedJob(props.jobId)
   const opening = useJobStore(jobId)
   if (opening.kind === 'opening') return <p className="p-6">Opening the job…</p>
   if (opening.kind === 'failed') {
@@ -81,6 +92,7 @@ export function JobPage({ jobId }: { jobId: string }) {
 function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
   const view = useJobView(store)
   const derived = usePipeline(view.job)
+  useKeptUp(store)
   const [stage, setStage] = useState<Stage>(() =>
     typeof window === 'undefined' ? 'walk' : stageOf(window.location.pathname),
   )

@@ -1,18 +1,14 @@
 'use client'
 
-import { useRouter } from 'next/navigation'
 import { useState } from 'react'
-import { failureWords, postJson } from '../../client/api'
-import { JobStore } from '../../client/jobStore'
+import { beginJob } from '../../client/openJob'
 import { newId } from '../../client/newId'
-import { sendPhoto } from '../../client/photos'
 import { Button, CONTROL, Field, Notice, PhotoButton } from '../look'
 import { useAlive } from '../state/useAlive'
 import { addLine } from '../walk/addLine'
 
 /** The first finding of a job that does not exist yet: a photo, a word, and the job makes itself. */
 export function NewFinding() {
-  const router = useRouter()
   // One id however often the button is pressed: a lost answer makes no second job.
   const [jobId] = useState(newId)
   const [taken, setTaken] = useState(false)
@@ -36,23 +32,19 @@ export function NewFinding() {
     const words = await make(word, file)
     setBusy(false)
     if (words) setWrong(words)
-    else router.push(`/jobs/${jobId}/walk`)
+    // A whole page load: without a signal the page comes from this device.
+    else window.location.assign(`/jobs/${jobId}/walk`)
   }
 
   async function make(word: string, file: File | null): Promise<string | null> {
     const timeZone = Intl.DateTimeFormat().resolvedOptions().timeZone
-    const made = await postJson('/api/jobs', { id: jobId, title: '', time_zone: timeZone })
-    if (!made.ok && !(made.failure.kind === 'refused' && made.failure.status === 409))
-      return failureWords(made.failure)
-    const opened = await JobStore.open(jobId)
+    const opened = await beginJob(jobId, timeZone)
     if (!opened.ok) return opened.words
     let photoIds: string[] = []
     if (file) {
-      const sent = await sendPhoto(jobId, file, { kind: 'none' })
-      if (!sent.ok) return sent.words
-      const said = opened.store.create('photo', sent.photo)
-      if (said) return said
-      photoIds = [sent.photo.id]
+      const taken = await opened.store.addPhoto(file)
+      if ('words' in taken) return taken.words
+      photoIds = [taken.id]
     }
     const added = addLine(opened.store, { line: word, photoIds })
     if (!added.ok) return added.words

@@ -1,7 +1,7 @@
 'use client'
 
 import { newId } from '../../client/newId'
-import { wallAreas } from '../../core/takeoff'
+import { sideMeasures } from '../../core/geometry'
 import type { EntityOf } from '../../core/job'
 import { Button, Notice, Panel, SelectField } from '../look'
 import { useJob } from '../state/useJob'
@@ -22,7 +22,7 @@ export function AreaWorkPanel() {
                 <span className="grow font-head text-[15px] font-semibold">
                   {side.letter} {side.facing}
                   <span className="block text-[13px] font-normal text-quiet">
-                    {wallAreas(side, job).gross_ft2.toFixed(0)} ft² of wall
+                    {sideMeasures(side, job).gross.value.toFixed(0)} ft² of wall
                   </span>
                 </span>
                 {item ? (
@@ -54,6 +54,8 @@ export function AreaWorkPanel() {
                         kind: 'paint-side',
                         side_id: side.id,
                         condition: 'typical',
+                        share_peeling_percent: null,
+                        note: '',
                       })
                     }
                   >

@@ -1,7 +1,8 @@
 'use client'
 
 import { createContext, useContext, useEffect, useState, useSyncExternalStore } from 'react'
-import { JobStore, type JobView } from '../../client/jobStore'
+import type { JobStore, JobView } from '../../client/jobStore'
+import { openJob } from '../../client/openJob'
 import type { Derived } from '../../core/pipeline'
 import type { JobDocument, Place } from '../../core/job'
 
@@ -40,7 +41,7 @@ export function useJobStore(jobId: string): Opening {
   const [opening, setOpening] = useState<Opening>({ kind: 'opening' })
   useEffect(() => {
     let gone = false
-    void JobStore.open(jobId).then((result) => {
+    void openJob(jobId).then((result) => {
       if (gone) return
       setOpening(
         result.ok
@@ -53,6 +54,26 @@ export function useJobStore(jobId: string): Opening {
     }
   }, [jobId])
   return opening
+}
+
+/** How often a page that is looked at asks what others did. */
+const ASK_MS = 15_000
+
+/** Sends and fetches when the signal is back, when the page is looked at again, and now and then while it is. */
+export function useKeptUp(store: JobStore): void {
+  useEffect(() => {
+    const ask = (): void => {
+      if (document.visibilityState === 'visible') void store.flush()
+    }
+    const timer = setInterval(ask, ASK_MS)
+    window.addEventListener('online', ask)
+    document.addEventListener('visibilitychange', ask)
+    return () => {
+      clearInterval(timer)
+      window.removeEventListener('online', ask)
+      document.removeEventListener('visibilitychange', ask)
+    }
+  }, [store])
 }
 
 export function useJobView(store: JobStore): JobView {

@@ -21,7 +21,7 @@ export function CoveragePanel({ side }: { side: Side }) {
     const fact: Pick<Extract<Fact, { kind: 'coverage' }>, 'looked'> = how
       ? { looked: { yes: true, how } }
       : { looked: { yes: false, reason: value as keyof typeof NOT_LOOKED_WORDS } }
-    store.addFact({ kind: 'coverage', side_id: side.id, zone, ...fact })
+    store.addFact({ kind: 'coverage', side_id: side.id, zone, stood: null, ...fact })
   }
   return (
     <section aria-label={`Looked at on side ${side.letter}`}>

@@ -2,12 +2,14 @@
 
 import { useState } from 'react'
 import { newId } from '../../client/newId'
-import type { EntityOf, JobDocument } from '../../core/job'
+import type { EntityOf, Feature, JobDocument } from '../../core/job'
 import { feet, inches, type Length } from '../../core/measure'
-import { Button, Dialog, LengthField, Notice, SelectField } from '../look'
+import { Button, CheckField, Dialog, LengthField, Notice, SelectField, TextField } from '../look'
 import { useJob } from '../state/useJob'
+import { freshFeature, FEATURE_NAMES } from './freshFeature'
 
-type Kind = EntityOf['feature']['kind']
+type Kind = Feature['kind']
+const KINDS = (Object.keys(FEATURE_NAMES) as Kind[]).filter((kind) => kind !== 'outline')
 
 /** Numbers are given once: a removed window keeps its own. */
 function nextNumber(document: JobDocument, sideId: string): number {
@@ -16,102 +18,130 @@ function nextNumber(document: JobDocument, sideId: string): number {
   )
 }
 
-/** A window, door or deck put on a side. */
-export function FeatureDialog({ sideId, onClose }: { sideId: string; onClose: () => void }) {
+/** Length fields of a kind, in the order one measures. Those not of the kind are absent from it. */
+const FIELDS: readonly { field: string; label: string; bare?: 'feet' }[] = [
+  { field: 'station', label: 'Station of its left end', bare: 'feet' },
+  { field: 'width', label: 'Width' },
+  { field: 'height', label: 'Height' },
+  { field: 'casing_width', label: 'Casing' },
+  { field: 'depth', label: 'Depth out from the wall' },
+  { field: 'deck_height', label: 'Floor above the ground' },
+  { field: 'eave_height', label: 'Its eave above the ground', bare: 'feet' },
+  { field: 'top', label: 'Its top above the ground', bare: 'feet' },
+  { field: 'above_eave', label: 'Foot above the eave' },
+]
+
+const FLOORS = [
+  { value: 'floor-1', label: 'the first floor' },
+  { value: 'floor-2', label: 'the second floor' },
+  { value: 'floor-3', label: 'the third floor' },
+  { value: 'grade', label: 'the ground' },
+  { value: 'foundation-top', label: 'the foundation' },
+]
+
+/** Something on a side, new or to be corrected: window, door, bay, porch, deck, chase, small roof, dormer, pipe. */
+export function FeatureDialog(props: { sideId: string; featureId?: string | null; onClose: () => void }) {
   const { derived, store, view } = useJob()
-  const [side, setSide] = useState(sideId)
-  const [kind, setKind] = useState<Kind>('window')
-  const [floor, setFloor] = useState<'floor-1' | 'floor-2' | 'floor-3'>('floor-1')
-  const [station, setStation] = useState<Length>(feet(4))
-  const [width, setWidth] = useState<Length>(inches(36))
-  const [height, setHeight] = useState<Length>(inches(60))
-  const [sill, setSill] = useState<Length>(inches(30))
+  const old = derived.job.features.find((each) => each.id === props.featureId)
+  const [feature, setFeature] = useState<EntityOf['feature']>(
+    () => old ?? freshFeature('window', { id: newId(), side_id: props.sideId, number: 1, station: feet(4) }),
+  )
   const [wrong, setWrong] = useState<string | null>(null)
-  const letter = derived.job.sides.find((each) => each.id === side)?.letter ?? ''
+  const letter = derived.job.sides.find((each) => each.id === feature.side_id)?.letter ?? ''
+  // Each field goes to a kind that has it; the job's schema checks the whole on keeping.
+  const set = (fields: Record<string, unknown>): void => setFeature((before) => ({ ...before, ...fields }))
+  const values: Readonly<Record<string, unknown>> = feature
+  const height =
+    'sill' in feature ? ('sill' as const) : feature.kind === 'small-roof' ? ('top' as const) : null
 
-  function choose(next: Kind): void {
-    setKind(next)
-    const size = { window: [36, 60, 30], door: [36, 80, 0], deck: [12 * 16, 12 * 10, 24] } as const
-    const [w, h, s] = size[next]
-    setWidth(inches(w))
-    setHeight(inches(h))
-    setSill(inches(s))
-  }
-
-  function add(): void {
-    const base = {
-      id: newId(),
-      removed: false,
-      side_id: side,
-      number: nextNumber(view.job, side),
-      station,
-      width,
-    }
-    const opening = { height, sill: { value: sill, from: floor }, casing_width: inches(4.5) }
-    const feature: EntityOf['feature'] =
-      kind === 'window'
-        ? { ...base, kind, ...opening, parts: ['head-casing', 'side-casing', 'window-sill', 'sill-nose'] }
-        : kind === 'door'
-          ? {
-              ...base,
-              kind,
-              ...opening,
-              parts: ['head-casing', 'side-casing', 'jamb-foot', 'threshold', 'slab'],
-            }
-          : { ...base, kind, depth: height, deck_height: sill }
-    const said = store.create('feature', feature)
+  function keep(): void {
+    // Its kind and number were given at creation: they stay what they are and are not sent.
+    const fields = Object.fromEntries(
+      Object.entries(feature).filter(([name]) => name !== 'id' && name !== 'number' && name !== 'kind'),
+    )
+    const said = old
+      ? store.set('feature', old.id, fields)
+      : store.create('feature', { ...feature, number: nextNumber(view.job, feature.side_id) })
     setWrong(said)
-    if (!said) onClose()
+    if (!said) props.onClose()
   }
 
   return (
-    <Dialog open onClose={onClose} title={`New on side ${letter}`}>
+    <Dialog
+      open
+      onClose={props.onClose}
+      title={old ? `${FEATURE_NAMES[old.kind]} ${letter}${old.number}` : `New on side ${letter}`}
+    >
       <div className="grid grid-cols-2 gap-3">
-        <SelectField
-          label="What"
-          value={kind}
-          onChange={(value) => choose(value as Kind)}
-          choices={['window', 'door', 'deck'].map((value) => ({ value, label: value }))}
-        />
+        {old ? null : (
+          <SelectField
+            label="What"
+            value={feature.kind}
+            onChange={(value) => {
+              const { id, side_id, number, station } = feature
+              setFeature(freshFeature(value as Kind, { id, side_id, number, station }))
+            }}
+            choices={KINDS.map((value) => ({ value, label: FEATURE_NAMES[value] }))}
+          />
+        )}
         <SelectField
           label="Side"
-          value={side}
-          onChange={setSide}
+          value={feature.side_id}
+          onChange={(side_id) => set({ side_id })}
           choices={derived.job.sides.map((each) => ({
             value: each.id,
             label: `${each.letter} ${each.facing}`,
           }))}
         />
-        <LengthField
-          label="Station of its left end"
-          bare="feet"
-          value={station}
-          hint="from the left corner, seen from outside"
-          onChange={(value) => value !== null && setStation(value)}
-        />
-        <LengthField label="Width" value={width} onChange={(value) => value !== null && setWidth(value)} />
-        <LengthField
-          label={kind === 'deck' ? 'Depth out from the wall' : 'Height'}
-          value={height}
-          onChange={(value) => value !== null && setHeight(value)}
-        />
-        <LengthField
-          label={kind === 'deck' ? 'Deck above the ground' : 'Sill above its floor'}
-          value={sill}
-          onChange={(value) => value !== null && setSill(value)}
-        />
-        {kind === 'deck' ? null : (
-          <SelectField
-            label="Floor"
-            value={floor}
-            onChange={(value) => setFloor(value as typeof floor)}
-            choices={[
-              { value: 'floor-1', label: 'first' },
-              { value: 'floor-2', label: 'second' },
-              { value: 'floor-3', label: 'third' },
-            ]}
+        {FIELDS.filter(({ field }) => typeof values[field] === 'number').map(({ field, label, bare }) => (
+          <LengthField
+            key={`${feature.kind}-${field}`}
+            label={label}
+            bare={bare}
+            value={values[field] as Length}
+            hint={field === 'station' ? 'from the left corner, seen from outside' : undefined}
+            onChange={(value) => value !== null && set({ [field]: value })}
           />
-        )}
+        ))}
+        {height ? (
+          <>
+            <LengthField
+              key={`${feature.kind}-${height}`}
+              label={height === 'sill' ? 'Its foot' : 'Where it meets the wall'}
+              value={(values[height] as { value: Length }).value}
+              onChange={(value) =>
+                value !== null && set({ [height]: { ...(values[height] as object), value } })
+              }
+            />
+            <SelectField
+              label="Above"
+              value={(values[height] as { from: string }).from}
+              onChange={(from) => set({ [height]: { ...(values[height] as object), from } })}
+              choices={FLOORS}
+            />
+          </>
+        ) : null}
+        {'pitch_in_12' in feature ? (
+          <TextField
+            label="Pitch, inches in 12"
+            inputMode="decimal"
+            value={String(feature.pitch_in_12)}
+            onChange={(text) => {
+              const pitch = Number(text)
+              if (Number.isFinite(pitch) && pitch >= 0 && pitch <= 36) set({ pitch_in_12: pitch })
+            }}
+          />
+        ) : null}
+        {'what' in feature ? (
+          <TextField label="What it is" value={feature.what} onChange={(what) => set({ what })} />
+        ) : null}
+        {feature.kind === 'porch' ? (
+          <CheckField
+            label="Screened"
+            checked={feature.screened}
+            onChange={(screened) => set({ screened })}
+          />
+        ) : null}
       </div>
       {wrong ? (
         <div className="pt-3">
@@ -121,9 +151,39 @@ export function FeatureDialog({ sideId, onClose }: { sideId: string; onClose: ()
         </div>
       ) : null}
       <div className="mt-4 flex justify-end gap-2">
-        <Button onClick={onClose}>Leave it</Button>
-        <Button look="main" onClick={add}>
-          Add {kind}
+        {old ? (
+          <>
+            <Button
+              look="quiet"
+              onClick={() => {
+                store.set('feature', old.id, { removed: true })
+                props.onClose()
+              }}
+            >
+              Remove
+            </Button>
+            <Button
+              look="quiet"
+              onClick={() => {
+                const gap = inches(24)
+                const copy = {
+                  ...feature,
+                  id: newId(),
+                  number: nextNumber(view.job, feature.side_id),
+                  station: (feature.station + feature.width + gap) as Length,
+                }
+                setWrong(store.create('feature', copy))
+                props.onClose()
+              }}
+            >
+              Another like it
+            </Button>
+          </>
+        ) : null}
+        <span className="grow" />
+        <Button onClick={props.onClose}>Leave it</Button>
+        <Button look="main" onClick={keep}>
+          {old ? 'Keep' : `Add ${FEATURE_NAMES[feature.kind]}`}
         </Button>
       </div>
     </Dialog>

@@ -26,6 +26,7 @@ import { useJob } from '../state/useJob'
 import { freshFinding } from './fresh'
 import { PlaceFields } from './PlaceFields'
 import { GradeFields } from './GradeFields'
+import { Picture } from '../job/Picture'
 import { SignPicker } from './SignPicker'
 import { HazardDialog } from './HazardDialog'
 import { NoteFact } from './NoteFact'
@@ -177,8 +178,9 @@ function Photos({ ids, job }: { ids: readonly string[]; job: JobDocument }) {
     <ul className="flex gap-2 pt-2.5">
       {photos.map((photo) => (
         <li key={photo.id}>
-          <img
-            src={`/api/photos/${photo.sha256}?size=thumbnail`}
+          <Picture
+            photo={photo}
+            size="thumbnail"
             alt={photo.caption || 'Photo of the finding'}
             className="h-16 w-auto border border-ink"
           />

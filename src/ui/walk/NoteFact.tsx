@@ -46,7 +46,16 @@ export function NoteFact({ finding }: { finding: Finding }) {
         const moisture_percent = percent(number)
         if (moisture_percent === null) return 'Type the reading, a number from 0 to 200.'
         const reference_percent = percent(reference)
-        return store.addFact({ kind, about, moisture_percent, reference_percent, at_height: null })
+        return store.addFact({
+          kind,
+          about,
+          moisture_percent,
+          reference_percent,
+          at_height: null,
+          species: '',
+          wood_temperature_c: null,
+          instrument: '',
+        })
       }
       case 'test': {
         const check = CHECKS.find((each) => each === choice) ?? 'other'
@@ -54,7 +63,7 @@ export function NoteFact({ finding }: { finding: Finding }) {
       }
       case 'hold':
         if (text.trim() === '') return 'Say what was not seen.'
-        return store.addFact({ kind, about, why: text, way_to_look: way })
+        return store.addFact({ kind, about, why: text, way: 'other', way_to_look: way })
       case 'permission':
         if (text.trim() === '') return 'Say who gave it.'
         return store.addFact({

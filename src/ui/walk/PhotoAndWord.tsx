@@ -1,7 +1,6 @@
 'use client'
 
 import { useMemo, useState } from 'react'
-import { sendPhoto } from '../../client/photos'
 import { parseLine } from '../../core/shorthand'
 import { Button, Notice, PhotoButton, TextField } from '../look'
 import { useJob } from '../state/useJob'
@@ -25,18 +24,13 @@ export function PhotoAndWord() {
     let photoIds: string[] = []
     if (file) {
       setBusy(true)
-      const sent = await sendPhoto(job.id, file, { kind: 'none' })
+      const taken = await store.addPhoto(file)
       setBusy(false)
-      if (!sent.ok) {
-        setWrong(sent.words)
+      if ('words' in taken) {
+        setWrong(taken.words)
         return
       }
-      const said = store.create('photo', sent.photo)
-      if (said) {
-        setWrong(said)
-        return
-      }
-      photoIds = [sent.photo.id]
+      photoIds = [taken.id]
     }
     const added = addLine(store, { line, photoIds })
     if (!added.ok) {
@@ -68,7 +62,7 @@ export function PhotoAndWord() {
       <div className="flex gap-2">
         <PhotoButton taken={file !== null} onTake={setFile} />
         <Button type="submit" className="grow" disabled={busy || (line.trim() === '' && !file)}>
-          {busy ? 'Sending…' : found.length > 1 ? `Add ${found.length}` : 'Add'}
+          {busy ? 'Keeping…' : found.length > 1 ? `Add ${found.length}` : 'Add'}
         </Button>
       </div>
       {wrong ? (

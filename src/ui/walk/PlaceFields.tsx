@@ -71,7 +71,7 @@ export function PlaceFields({ place, set }: { place: Place; set: (place: Place) 
             onChange={(id) => {
               const feature = job.features.find((each) => each.id === id)
               if (!feature) return set({ ...place, feature_id: null })
-              const box = featureBox(feature, job.house)
+              const box = featureBox(feature, job)
               return set({
                 ...place,
                 feature_id: id,

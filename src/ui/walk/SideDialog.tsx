@@ -4,7 +4,7 @@ import { useState } from 'react'
 import { Cladding, type EntityOf } from '../../core/job'
 import { Button, Dialog, LengthField, Notice, SelectField, TextField } from '../look'
 import { useJob } from '../state/useJob'
-import { freshHouse, freshSide, nextLetter } from './fresh'
+import { freshHouse, freshSide, freeLetter } from './fresh'
 
 /** One side, new or to be corrected. Its letter stays what it was given. */
 export function SideDialog({ sideId, onClose }: { sideId: string | null; onClose: () => void }) {
@@ -15,7 +15,7 @@ export function SideDialog({ sideId, onClose }: { sideId: string | null; onClose
     () =>
       old ??
       freshSide({
-        letter: nextLetter(view.job),
+        letter: freeLetter(view.job),
         order: Math.max(-1, ...job.sides.map((each) => each.order)) + 1,
         facing: facings[job.sides.length % 4]!,
       }),

@@ -6,7 +6,7 @@ import { closing, parseWalk } from '../../core/measure'
 import { closingWords, walkWords } from '../../core/words'
 import { Button, TextField } from '../look'
 import { useJob } from '../state/useJob'
-import { freshHouse, freshSide, nextLetter } from './fresh'
+import { freshHouse, freshSide, freeLetter } from './fresh'
 import { ShapeFields } from './ShapeFields'
 
 /** Sides typed in walking order: the whole house in one line. */
@@ -26,7 +26,7 @@ export function WalkOrderForm() {
     const facings = facingsOf(read.value.map((leg) => leg.turn_deg))
     read.value.forEach((leg, order) => {
       // Each side is in the store before the next asks for a letter.
-      const letter = nextLetter(store.read().job)
+      const letter = freeLetter(store.read().job)
       const side = freshSide({ letter, order, facing: facings[order]! })
       store.create('side', { ...side, length: leg.length, turn_deg: leg.turn_deg })
     })

@@ -1,20 +1,20 @@
 import { expect, test } from '@jest/globals'
 import { smallHouse } from '../../../tests/support/jobs'
-import { applyChange, initialState, type EntityKind } from '../../core/job'
-import { freshFinding, freshHouse, freshSide, nextLetter } from './fresh'
+import { applyChange, initialState, JOB_VERSION, type EntityKind } from '../../core/job'
+import { freshFinding, freshHouse, freshSide, freeLetter } from './fresh'
 
 test('a letter is never given twice, not even after a removal', () => {
   const job = smallHouse()
-  expect(nextLetter(job)).toBe('E')
+  expect(freeLetter(job)).toBe('E')
   const removed = { ...job, sides: job.sides.map((side) => ({ ...side, removed: true })) }
-  expect(nextLetter(removed)).toBe('E')
+  expect(freeLetter(removed)).toBe('E')
 })
 
 test('after Z come AA and AB', () => {
   const side = smallHouse().sides[0]!
   const sides = Array.from({ length: 26 }, (_, i) => ({ ...side, letter: String.fromCharCode(65 + i) }))
-  expect(nextLetter({ ...smallHouse(), sides })).toBe('AA')
-  expect(nextLetter({ ...smallHouse(), sides: [...sides, { ...side, letter: 'AA' }] })).toBe('AB')
+  expect(freeLetter({ ...smallHouse(), sides })).toBe('AA')
+  expect(freeLetter({ ...smallHouse(), sides: [...sides, { ...side, letter: 'AA' }] })).toBe('AB')
 })
 
 test('what is new fits the document as it is', () => {
@@ -27,7 +27,7 @@ test('what is new fits the document as it is', () => {
   for (const [kind, body] of news) {
     const change = {
       id: `c-${kind}`,
-      schema: 1,
+      schema: JOB_VERSION,
       made_at: '2026-05-04T09:00:00Z',
       device: 'd',
       op: 'create',

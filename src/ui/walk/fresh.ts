@@ -1,5 +1,5 @@
 import { newId } from '../../client/newId'
-import type { EntityOf, JobDocument, Place } from '../../core/job'
+import { nextLetter, type EntityOf, type JobDocument, type Place } from '../../core/job'
 import { feet, inches } from '../../core/measure'
 
 /** First values of new things. Nothing here is a fact: what was not looked at stays unset. */
@@ -25,6 +25,9 @@ export function freshFinding(of: {
     stated_grade: null,
     observations: null,
     photo_ids: [...(of.photoIds ?? [])],
+    clip_ids: [],
+    earlier_repair: 'not-noted',
+    detail_id: null,
     seen_by: of.by,
   }
 }
@@ -38,17 +41,13 @@ export function freshHouse(): EntityOf['house'] {
     foundation: 'unknown',
     foundation_height: inches(18),
     storey_height: feet(9),
+    climate: null,
   }
 }
 
-/** Next free letter: A to Z, then AA, AB … A letter is never given twice. */
-export function nextLetter(job: JobDocument): string {
-  const taken = new Set(job.sides.map((side) => side.letter))
-  for (let n = 0; ; n += 1) {
-    const last = String.fromCharCode(65 + (n % 26))
-    const letter = n < 26 ? last : String.fromCharCode(64 + Math.floor(n / 26)) + last
-    if (!taken.has(letter)) return letter
-  }
+/** Next free letter of a job; a letter is never given twice. */
+export function freeLetter(job: JobDocument): string {
+  return nextLetter(new Set(job.sides.map((side) => side.letter)))
 }
 
 export function freshSide(of: Pick<EntityOf['side'], 'letter' | 'order' | 'facing'>): EntityOf['side'] {
@@ -62,6 +61,10 @@ export function freshSide(of: Pick<EntityOf['side'], 'letter' | 'order' | 'facin
     pitch_in_12: 6,
     overhang: inches(12),
     cladding: 'unknown',
+    clad_parts: [],
+    ground_left: inches(0),
+    ground_right: inches(0),
+    floor_shift: inches(0),
     ...of,
   }
 }

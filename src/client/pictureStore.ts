@@ -1,0 +1,220 @@
+import { sha256 } from '@noble/hashes/sha2.js'
+import { bytesToHex } from '@noble/hashes/utils.js'
+import type { EntityOf, Place } from '../core/job'
+import { call, failureWords } from './api'
+import { local, type KeptPicture } from './localDatabase'
+import { newId } from './newId'
+
+/** A piece of an upload: small enough that a poor connection gets one through. */
+const PART_BYTES = 256 * 1024
+const LIMIT_BYTES = 25 * 1024 * 1024
+/** Pictures are measured as they are shown: within this edge. */
+const SCREEN_EDGE_PX = 1600
+
+const PICTURE_TYPES = ['image/jpeg', 'image/png', 'image/webp'] as const
+const CLIP_TYPES = [
+  'audio/webm',
+  'audio/ogg',
+  'audio/mp4',
+  'audio/mpeg',
+  'audio/wav',
+  'video/webm',
+  'video/mp4',
+] as const
+
+export type PictureState = 'here' | 'sent' | 'refused'
+type Taken<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly words: string }
+
+async function takenAt(file: Blob): Promise<string | null> {
+  // Loaded when a picture is taken: nobody waits for it before.
+  const { default: exifr } = await import('exifr')
+  const tags: unknown = await exifr
+    .parse(file, { pick: ['DateTimeOriginal', 'OffsetTimeOriginal'], reviveValues: false })
+    .catch(() => null)
+  const { DateTimeOriginal: date, OffsetTimeOriginal: offset } = (tags ?? {}) as Record<string, unknown>
+  const found = typeof date === 'string' ? /^(\d{4}):(\d\d):(\d\d) (\d\d:\d\d:\d\d)/.exec(date) : null
+  if (!found) return null
+  const zone = typeof offset === 'string' && /^[+-]\d\d:\d\d$/.test(offset) ? offset : 'Z'
+  const moment = new Date(`${found[1]}-${found[2]}-${found[3]}T${found[4]}${zone}`)
+  return Number.isNaN(moment.getTime()) ? null : `${moment.toISOString().slice(0, 19)}Z`
+}
+
+async function sizeOf(file: Blob): Promise<{ width_px: number; height_px: number } | null> {
+  try {
+    const bitmap = await createImageBitmap(file)
+    const times = Math.min(1, SCREEN_EDGE_PX / Math.max(bitmap.width, bitmap.height))
+    const size = { width_px: Math.round(bitmap.width * times), height_px: Math.round(bitmap.height * times) }
+    bitmap.close()
+    return size
+  } catch {
+    return null
+  }
+}
+
+/** Pictures and clips of one job on this device: kept until sent, sent piece by piece, seen from here meanwhile. */
+export class PictureStore {
+  private kept = new Map<string, KeptPicture>()
+  /** Not in the browser's database, only in this page: storage was full. */
+  private onlyHere = new Set<string>()
+  private urls = new Map<string, string>()
+  private busy = false
+
+  constructor(
+    private readonly jobId: string,
+    private readonly tell: () => void,
+  ) {}
+
+  async load(): Promise<void> {
+    const rows = await local().pictures.where('jobId').equals(this.jobId).toArray()
+    for (const row of rows) this.kept.set(row.sha256, row)
+  }
+
+  get waiting(): number {
+    return [...this.kept.values()].filter((picture) => picture.refused === null).length
+  }
+
+  get notKept(): number {
+    return this.onlyHere.size
+  }
+
+  get refused(): readonly KeptPicture[] {
+    return [...this.kept.values()].filter((picture) => picture.refused !== null)
+  }
+
+  stateOf(hash: string): PictureState {
+    const picture = this.kept.get(hash)
+    if (!picture) return 'sent'
+    return picture.refused === null ? 'here' : 'refused'
+  }
+
+  /** Address to show a picture from: this device while it is not sent, the server after. */
+  urlOf(hash: string, size: 'thumbnail' | 'screen'): string {
+    const picture = this.kept.get(hash)
+    if (!picture) return `/api/photos/${hash}?size=${size}`
+    const known = this.urls.get(hash)
+    if (known) return known
+    const url = URL.createObjectURL(picture.bytes)
+    this.urls.set(hash, url)
+    return url
+  }
+
+  private async keep(picture: KeptPicture): Promise<void> {
+    this.kept.set(picture.sha256, picture)
+    try {
+      await local().pictures.put(picture)
+    } catch {
+      this.onlyHere.add(picture.sha256)
+    }
+    this.tell()
+  }
+
+  /** Takes a picture in and gives back the photo to put in the job, or what to do instead. */
+  async takePhoto(file: Blob, of: { place: Place; order: number }): Promise<Taken<EntityOf['photo']>> {
+    const media_type = PICTURE_TYPES.find((type) => type === file.type)
+    if (file.size > LIMIT_BYTES) return { ok: false, words: 'That picture is over 25 MB. Take it smaller.' }
+    const size = media_type ? await sizeOf(file) : null
+    if (!media_type || !size) {
+      return {
+        ok: false,
+        words:
+          'This is no JPEG, PNG or WebP picture. On a phone, set the camera to “most compatible”, or take a screenshot of it.',
+      }
+    }
+    const hash = bytesToHex(sha256(new Uint8Array(await file.arrayBuffer())))
+    await this.keep({ sha256: hash, jobId: this.jobId, bytes: file, what: 'photo', refused: null })
+    return {
+      ok: true,
+      value: {
+        id: newId(),
+        removed: false,
+        sha256: hash,
+        media_type,
+        bytes: file.size,
+        ...size,
+        taken_at: await takenAt(file),
+        caption: '',
+        place: of.place,
+        order: of.order,
+        canvas: null,
+        marks: [],
+      },
+    }
+  }
+
+  async takeClip(file: Blob, recorded_at: string | null): Promise<Taken<EntityOf['clip']>> {
+    // A recorder names its codec behind the type: `audio/webm;codecs=opus`.
+    const media_type = CLIP_TYPES.find((type) => file.type === type || file.type.startsWith(`${type};`))
+    if (!media_type)
+      return { ok: false, words: 'This is no sound or film we can keep. Take WebM, MP4, MP3, Ogg or WAV.' }
+    if (file.size > LIMIT_BYTES)
+      return { ok: false, words: 'That recording is over 25 MB. Keep it under two minutes.' }
+    const hash = bytesToHex(sha256(new Uint8Array(await file.arrayBuffer())))
+    await this.keep({ sha256: hash, jobId: this.jobId, bytes: file, what: 'clip', refused: null })
+    return {
+      ok: true,
+      value: {
+        id: newId(),
+        removed: false,
+        sha256: hash,
+        media_type,
+        bytes: file.size,
+        recorded_at,
+        caption: '',
+      },
+    }
+  }
+
+  async letGo(hash: string): Promise<void> {
+    this.kept.delete(hash)
+    this.onlyHere.delete(hash)
+    await local()
+      .pictures.delete(hash)
+      .catch(() => undefined)
+    this.tell()
+  }
+
+  /** Sends what waits, each from where its last try stopped. Gives back why it stopped, or null when all are there. */
+  async send(): Promise<string | null> {
+    if (this.busy) return null
+    this.busy = true
+    try {
+      for (const picture of [...this.kept.values()].filter((each) => each.refused === null)) {
+        const said = await this.sendOne(picture)
+        if (said !== null) return said
+      }
+      return null
+    } finally {
+      this.busy = false
+    }
+  }
+
+  private async sendOne(picture: KeptPicture): Promise<string | null> {
+    const path = `/api/jobs/${this.jobId}/uploads/${picture.sha256}`
+    const begun = await call<{ have: number; done: boolean }>(path)
+    if (!begun.ok) return failureWords(begun.failure)
+    let { have, done } = begun.value
+    while (!done) {
+      const part = picture.bytes.slice(have, have + PART_BYTES)
+      const answer = await call<{ have: number; done: boolean }>(
+        `${path}?at=${have}&total=${picture.bytes.size}&what=${picture.what}`,
+        { method: 'PUT', headers: { 'content-type': 'application/octet-stream' }, body: part },
+      )
+      if (answer.ok) {
+        ;({ have, done } = answer.value)
+        continue
+      }
+      const { failure } = answer
+      if (
+        failure.kind === 'refused' &&
+        (failure.status === 415 || failure.status === 413 || failure.status === 422)
+      ) {
+        await this.keep({ ...picture, refused: failure.detail })
+        return null
+      }
+      return failureWords(failure)
+    }
+    // The address changes with the state: whoever shows it is told before the picture goes.
+    await this.letGo(picture.sha256)
+    return null
+  }
+}

@@ -1,0 +1,111 @@
+import { z } from 'zod'
+import { Height, HeightValue, Id, LengthValue, ShortWords } from './values'
+
+/** What stands on, in or before a wall. Station is the left end as seen from outside. */
+const base = {
+  id: Id,
+  removed: z.boolean(),
+  side_id: Id,
+  /** Given at creation, never changed after: A3 stays A3. */
+  number: z.int().min(1).max(999),
+  station: LengthValue,
+  width: LengthValue,
+}
+const pitch = z.number().min(0).max(36)
+
+/** A window with its parts: each names a board that a finding can be about. */
+export const WindowFeature = z.strictObject({
+  ...base,
+  kind: z.literal('window'),
+  height: LengthValue,
+  sill: Height,
+  casing_width: LengthValue,
+  parts: z.array(z.enum(['head-casing', 'side-casing', 'window-sill', 'sill-nose', 'sash', 'storm-sash'])),
+})
+export const DoorFeature = z.strictObject({
+  ...base,
+  kind: z.literal('door'),
+  height: LengthValue,
+  sill: Height,
+  casing_width: LengthValue,
+  parts: z.array(z.enum(['head-casing', 'side-casing', 'jamb-foot', 'threshold', 'slab'])),
+})
+export const DeckFeature = z.strictObject({
+  ...base,
+  kind: z.literal('deck'),
+  /** How far it stands out from the wall. */
+  depth: LengthValue,
+  deck_height: LengthValue,
+})
+/** A box of windows standing out from the wall under a roof of its own. */
+export const BayFeature = z.strictObject({
+  ...base,
+  kind: z.literal('bay'),
+  height: LengthValue,
+  sill: Height,
+  depth: LengthValue,
+})
+export const PorchFeature = z.strictObject({
+  ...base,
+  kind: z.literal('porch'),
+  depth: LengthValue,
+  deck_height: LengthValue,
+  /** Eave of the porch roof above the ground. */
+  eave_height: LengthValue,
+  screened: z.boolean(),
+})
+export const ChaseFeature = z.strictObject({
+  ...base,
+  kind: z.literal('chimney-chase'),
+  depth: LengthValue,
+  top: HeightValue,
+})
+/** A roof of its own on the wall: over a door, over a bay, at a lower storey. */
+export const SmallRoofFeature = z.strictObject({
+  ...base,
+  kind: z.literal('small-roof'),
+  depth: LengthValue,
+  /** Where it meets the wall. */
+  top: Height,
+  pitch_in_12: pitch,
+})
+export const DormerFeature = z.strictObject({
+  ...base,
+  kind: z.literal('dormer'),
+  height: LengthValue,
+  /** Foot of its wall above the eave of the side. */
+  above_eave: LengthValue,
+  pitch_in_12: pitch,
+})
+/** A pipe, a lamp, a tap, a meter: whatever goes through the cladding. */
+export const PenetrationFeature = z.strictObject({
+  ...base,
+  kind: z.literal('penetration'),
+  what: ShortWords,
+  height: LengthValue,
+  sill: Height,
+})
+/** What no kind above fits: drawn as it was outlined, points in order, heights above the ground. */
+export const OutlineFeature = z.strictObject({
+  ...base,
+  kind: z.literal('outline'),
+  what: ShortWords,
+  points: z
+    .array(z.strictObject({ station: LengthValue, height: HeightValue }))
+    .min(3)
+    .max(60),
+})
+
+/** More kinds join this union without touching the ones that are here. */
+export const Feature = z.discriminatedUnion('kind', [
+  WindowFeature,
+  DoorFeature,
+  DeckFeature,
+  BayFeature,
+  PorchFeature,
+  ChaseFeature,
+  SmallRoofFeature,
+  DormerFeature,
+  PenetrationFeature,
+  OutlineFeature,
+])

@@ -1,0 +1,63 @@
+import { expect, test } from '@jest/globals'
+import fc from 'fast-check'
+import { LearntWord } from './learntWord'
+import { parseLine } from './parseLine'
+
+const words: LearntWord[] = [
+  { phrase: 'doghouse', means: { kind: 'part', part: 'head-casing' } },
+  { phrase: 'cooked', means: { kind: 'grade', grade: 3 } },
+  { phrase: 'weepers shut', means: { kind: 'sign', sign: 'weeps-painted-shut' } },
+  { phrase: 'blue stuff', means: { kind: 'material', material: 'treated' } },
+  { phrase: 'yonder', means: { kind: 'nothing' } },
+]
+
+test('a word taught once is understood, and no word is left over', () => {
+  const line = "B 12' doghouse 3' cooked blue stuff weepers shut yonder"
+  expect(parseLine(line)[0]!.left).toEqual([
+    'doghouse',
+    'cooked',
+    'blue',
+    'stuff',
+    'weepers',
+    'shut',
+    'yonder',
+  ])
+  expect(parseLine(line, words)[0]).toMatchObject({
+    part: 'head-casing',
+    grade: 3,
+    material: 'treated',
+    signs: ['weeps-painted-shut'],
+    left: [],
+  })
+})
+
+test('a firm’s meaning goes before the standard one', () => {
+  expect(parseLine('skirt board soft')[0]!.part).toBe('water-table')
+  const learnt = [{ phrase: 'skirt board', means: { kind: 'part', part: 'base-course' } }] as const
+  expect(parseLine('skirt board soft', learnt)[0]!.part).toBe('base-course')
+})
+
+test('any word can be taught, with whatever marks it holds, and is then found', () => {
+  fc.assert(
+    fc.property(
+      fc.string({
+        unit: fc.constantFrom(...Array.from('abcxyz.+*?()[]{}|^$\\')),
+        minLength: 1,
+        maxLength: 12,
+      }),
+      (odd) => {
+        const phrase = `q${odd}q`
+        const learnt: LearntWord[] = [{ phrase, means: { kind: 'part', part: 'fascia' } }]
+        expect(LearntWord.safeParse(learnt[0]).success).toBe(true)
+        expect(parseLine(`${phrase} soft`, learnt)[0]).toMatchObject({ part: 'fascia', grade: 2 })
+      },
+    ),
+  )
+})
+
+test('a meaning that is none is refused', () => {
+  expect(LearntWord.safeParse({ phrase: 'x', means: { kind: 'sign', sign: 'no-such-sign' } }).success).toBe(
+    false,
+  )
+  expect(LearntWord.safeParse({ phrase: ' x ', means: { kind: 'nothing' } }).success).toBe(false)
+})

@@ -1,0 +1,28 @@
+import 'server-only'
+import { LearntWord } from '../core/shorthand'
+import { dropWord, listWords, saveWord } from '../db/queries/words'
+import { withTx } from '../db/tx'
+import { context } from './context'
+import type { Member } from './http'
+
+/** The words this firm taught. One whose meaning is no longer known here is left out, not handed on. */
+export async function readWords(member: Member): Promise<LearntWord[]> {
+  const { pool } = await context()
+  const rows = await withTx(pool, member.companyId, listWords)
+  return rows.flatMap(({ phrase, means }) => {
+    const word = LearntWord.safeParse({ phrase, means })
+    return word.success ? [word.data] : []
+  })
+}
+
+export async function teachWord(member: Member, word: LearntWord): Promise<void> {
+  const { pool } = await context()
+  await withTx(pool, member.companyId, (tx) =>
+    saveWord(tx, { phrase: word.phrase.toLowerCase(), means: word.means, by: member.name }),
+  )
+}
+
+export async function forgetWord(member: Member, phrase: string): Promise<void> {
+  const { pool } = await context()
+  await withTx(pool, member.companyId, (tx) => dropWord(tx, phrase.toLowerCase()))
+}
