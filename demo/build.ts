@@ -10,6 +10,7 @@ import {
   type JobDocument,
   type Side,
 } from '../src/core/job'
+import type { NotLookedReason } from '../src/core/coverage'
 import { feet, inches, type Length } from '../src/core/measure'
 
 /** Helpers that write the invented demo jobs tersely. Everything here is made up. */
@@ -182,7 +183,7 @@ export function notLooked(
   id: string,
   letter: string,
   zone: Extract<Fact, { kind: 'coverage' }>['zone'],
-  reason: 'height' | 'covered' | 'locked' | 'not-asked',
+  reason: NotLookedReason,
 ): Fact {
   return {
     kind: 'coverage',

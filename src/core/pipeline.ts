@@ -1,13 +1,14 @@
 import { bidJob, type BidModel, type Stages } from './bid'
 import { cautionsOf } from './caution'
-import { coverJob } from './coverage'
+import { coverJob, routeOf, type Stop } from './coverage'
 import { cutJob, type CutPlan } from './cut'
 import { closing, type Closing } from './measure'
 import { live, type JobDocument } from './job'
-import { priceJob } from './price'
+import { priceJob, priceLooks } from './price'
 import { scopeJob } from './scope'
 import { takeoffJob } from './takeoff'
 import { traceJob } from './trace'
+import { listState } from './walk'
 
 /** Everything derived from a job: the stages in walking order. */
 export type Derived = Stages & {
@@ -15,6 +16,8 @@ export type Derived = Stages & {
   readonly job: JobDocument
   readonly cut: CutPlan
   readonly bid: BidModel
+  /** The walk in order, with what is recorded at each stop. */
+  readonly route: readonly Stop[]
   /** Null until every side has a length. */
   readonly closing: Closing | null
   /** Things that do not fit together; shown, never refused. */
@@ -29,8 +32,13 @@ function closingOf(job: JobDocument): Closing | null {
   return closing(job.sides.map(({ length, turn_deg }) => ({ length: length!, turn_deg })))
 }
 
-function problemsOf(job: JobDocument, closed: Closing | null): string[] {
+function problemsOf(job: JobDocument, closed: Closing | null, notPermitted: readonly string[]): string[] {
   const problems: string[] = []
+  if (notPermitted.length > 0) {
+    problems.push(
+      `Opened without a permission noted: ${notPermitted.join(', ')}. Note who permitted opening; until then it is not counted as done.`,
+    )
+  }
   if (closed && closed.gap > CLOSES_WITHIN_64) {
     problems.push(
       `The sides do not close: they miss the start by ${(closed.gap / 64).toFixed(1)} in. Check the lengths.`,
@@ -74,13 +82,16 @@ export function derive(document: JobDocument, today: string): Derived {
   const takeoff = takeoffJob(job, scope)
   const cut = cutJob(job, takeoff)
   const price = priceJob(job, scope, takeoff, cut)
-  const stages: Stages = { coverage, trace, cautions, scope, takeoff, price }
+  const looks = priceLooks(coverage.holds, job.rates, job.settings)
+  const list = listState(job, today)
+  const stages: Stages = { coverage, trace, cautions, scope, takeoff, price, looks, list }
   return {
     ...stages,
     job,
     cut,
     bid: bidJob(job, stages, today),
     closing: closed,
-    problems: problemsOf(job, closed),
+    route: routeOf(job, coverage),
+    problems: problemsOf(job, closed, coverage.notPermitted),
   }
 }

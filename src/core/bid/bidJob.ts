@@ -1,13 +1,23 @@
 import { whereOf, type Caution, type Cautions } from '../caution'
 import type { Coverage } from '../coverage'
 import { drawStrip, findingNumber, stripSpans } from '../house'
-import { COMPONENTS, GRADE_NAMES, gradeOf, type Finding, type JobDocument } from '../job'
-import { feet, formatLength, type Cents } from '../measure'
-import type { Price } from '../price'
-import { METHOD_KNOWLEDGE, WARRANTY_WORDS, type AreaItem, type RepairItem, type Scope } from '../scope'
+import { COMPONENTS, GRADE_NAMES, gradeOf, WAYS_TO_LOOK, type Finding, type JobDocument } from '../job'
+import { feet, formatCents, formatLength, type Cents } from '../measure'
+import type { Looks, Price } from '../price'
+import {
+  METHOD_KNOWLEDGE,
+  outsideScope,
+  outsideWords,
+  scopeLineWords,
+  WARRANTY_WORDS,
+  type AreaItem,
+  type RepairItem,
+  type Scope,
+} from '../scope'
 import { causeOf, type Trace } from '../trace'
 import { sideMeasures } from '../geometry'
 import type { Takeoff } from '../takeoff'
+import { answerWords, type ListState } from '../walk'
 import type { BidHazardLine, BidModel } from './bidModel'
 
 /** Everything the bid is derived from. */
@@ -18,6 +28,8 @@ export type Stages = {
   readonly scope: Scope
   readonly takeoff: Takeoff
   readonly price: Price
+  readonly looks: Looks
+  readonly list: ListState
 }
 
 const LOCAL_CODE =
@@ -106,7 +118,7 @@ function repairLine(item: RepairItem, job: JobDocument, price: Price): BidModel[
   return {
     id: item.id,
     title: `${part[0]!.toUpperCase()}${part.slice(1)}: ${method.name.toLowerCase()}`,
-    where: item.where,
+    where: [item.where, item.outside].filter(Boolean).join(', '),
     quantity: quantityOf(item),
     findings: numbersOf(item.finding_ids, job),
     does: method.cures,
@@ -153,6 +165,23 @@ function sourcePairs(stages: Stages, job: JobDocument): BidModel['source_pairs']
     })
 }
 
+/** What it costs to look at what is held, as an offer. Gear without a rate is said, never priced as nothing. */
+function lookWords(looks: Looks): string {
+  if (looks.kind !== 'priced' || looks.lines.length === 0) return ''
+  const lines = looks.lines.map(
+    (line) =>
+      `${WAYS_TO_LOOK[line.way]} ${formatCents(line.sell_cents)} for ${line.holds.length}${line.opens ? ', with your permission to open' : ''}`,
+  )
+  const missing = looks.missing.length > 0 ? ' Hire of the lift is not in it and is added at cost.' : ''
+  return `We can look at these: ${lines.join('; ')}; all of them ${formatCents(looks.total_cents)}.${missing}`
+}
+
+function listHeading(job: JobDocument): string {
+  const list = job.response_list
+  const whose = [list?.title, list?.author ? `by ${list.author}` : '', list?.dated ? `of ${list.dated}` : '']
+  return ['Answers to the list', ...whose].filter(Boolean).join(' ')
+}
+
 /** Clauses whose trigger is there. Numbers are those of our own list of clauses. */
 function clausesOf(job: JobDocument, stages: Stages, preparedOn: string): BidModel['clauses'] {
   const { clauses } = job.settings
@@ -172,10 +201,14 @@ function clausesOf(job: JobDocument, stages: Stages, preparedOn: string): BidMod
         .filter(Boolean)
         .join(' '),
     },
-    front.scope_line
-      ? { number: 3, heading: 'Where the work starts and stops', text: front.scope_line }
+    scopeLineWords(job)
+      ? { number: 3, heading: 'Where the work starts and stops', text: scopeLineWords(job) }
       : null,
-    { number: 4, heading: 'How it was looked at, and what was not', text: stages.coverage.paragraph },
+    {
+      number: 4,
+      heading: 'How it was looked at, and what was not',
+      text: [stages.coverage.paragraph, lookWords(stages.looks)].filter(Boolean).join(' '),
+    },
     sourcePairs(stages, job).length > 0
       ? {
           number: 8,
@@ -198,8 +231,16 @@ function clausesOf(job: JobDocument, stages: Stages, preparedOn: string): BidMod
       : null,
     clauses.payments ? { number: 23, heading: 'Payments', text: clauses.payments } : null,
     clauses.warranty ? { number: 26, heading: 'Warranty', text: clauses.warranty } : null,
+    job.response_items.length > 0
+      ? { number: 32, heading: listHeading(job), text: job.response_items.map(answerWords).join(' · ') }
+      : null,
   ]
   return rows.filter((row) => row !== null)
+}
+
+function standingOf(finding: Finding, job: JobDocument): string {
+  const outside = outsideScope(finding, job)
+  return outside ? outsideWords(outside) : ''
 }
 
 /**
@@ -230,7 +271,7 @@ export function bidJob(job: JobDocument, stages: Stages, preparedOn: string): Bi
       return {
         number: findingNumber(finding, job),
         part: finding.component ? COMPONENTS[finding.component] : 'part not named',
-        where: whereOf(finding, job),
+        where: [whereOf(finding, job), standingOf(finding, job)].filter(Boolean).join(', '),
         size: finding.extent
           ? `${formatLength(finding.extent.value)}${finding.extent.how === 'guessed' ? ', judged from below' : ''}`
           : '',
@@ -258,9 +299,14 @@ export function bidJob(job: JobDocument, stages: Stages, preparedOn: string): Bi
 
 /** What still keeps a bid from being sent, in words that say what to do. Empty: it can go. */
 export function beforeSending(stages: Stages): string[] {
-  const { price, scope } = stages
+  const { price, scope, list } = stages
   const missing: string[] = []
   if (scope.items.length + scope.areas.length === 0) missing.push('Choose at least one repair in Scope.')
+  if (list.open.length > 0) {
+    missing.push(
+      `Answer every item of the response list: ${list.open.map((item) => item.number).join(', ')} ${list.open.length === 1 ? 'is' : 'are'} open.`,
+    )
+  }
   if (price.kind === 'withheld') missing.push('Prices are not for your role; ask the office to send.')
   if (price.kind === 'no-room')
     missing.push('Overhead and profit leave nothing for the work: lower one of them.')

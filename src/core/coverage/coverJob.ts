@@ -1,32 +1,22 @@
-import { factsOf, ZONE_IDS, ZONES, type HowKnown, type JobDocument, type ZoneId } from '../job'
-
-/** Why a zone was not looked at, in words for the owner. */
-export const NOT_LOOKED_WORDS = {
-  height: 'too high from the ground',
-  locked: 'locked',
-  occupied: 'occupied, needs an appointment',
-  'too-wet': 'too wet that day',
-  sun: 'glare of the sun',
-  'paint-too-fresh': 'paint too fresh to judge',
-  covered: 'covered',
-  'not-asked': 'not asked for',
-} as const
-
-/** What is known of one zone of one side. `not-recorded` is never taken as looked at. */
-export type ZoneCoverage = {
-  readonly side_id: string
-  readonly zone: ZoneId
-  readonly state:
-    | { readonly kind: 'looked'; readonly how: HowKnown }
-    | { readonly kind: 'not-looked'; readonly reason: keyof typeof NOT_LOOKED_WORDS }
-    | { readonly kind: 'not-recorded' }
-}
+import { COMPONENTS, factsOf, ZONE_IDS, ZONES, type HowKnown, type JobDocument, type ZoneId } from '../job'
+import { areaWords, coverAreas, type AreaCoverage } from './areas'
+import { NOT_LOOKED_WORDS, type ZoneCoverage } from './lookState'
+import { holdsOf, type Hold } from './holds'
+import { lookAlikes, type LookAlike } from './lookAlikes'
+import { mayOpen, permissionOf, type Permission } from './permission'
 
 export type Coverage = {
   readonly zones: readonly ZoneCoverage[]
+  readonly areas: readonly AreaCoverage[]
   readonly looked: number
-  /** Open holds: something to look at yet, with a way to do it. */
-  readonly holds: readonly { readonly id: string; readonly why: string; readonly way_to_look: string }[]
+  /** Parts like others that were found rotten, and not touched themselves. */
+  readonly alikes: readonly LookAlike[]
+  /** Something to look at yet, with a way to do it. */
+  readonly holds: readonly Hold[]
+  /** The highest permission noted, or null. */
+  readonly permission: Permission | null
+  /** What was recorded as opened without a permission to open: not counted as done. */
+  readonly notPermitted: readonly string[]
   /** One paragraph for the bid: how it was looked at, and what was not looked at. */
   readonly paragraph: string
 }
@@ -63,35 +53,93 @@ function listed(zones: readonly ZoneCoverage[], job: JobDocument): string {
   return [...bySides].map(([sides, names]) => `${names.join(', ')} (${sides})`).join('; ')
 }
 
-function write(zones: readonly ZoneCoverage[], job: JobDocument, holds: Coverage['holds']): string {
+/** Areas by how they were looked at, in the sentences of the paragraph. Areas nobody recorded are named once, at the end. */
+function areaLines(areas: readonly AreaCoverage[]): { looked: string[]; missed: string[]; silent: string[] } {
+  const looked = areas.flatMap((each) =>
+    each.state.kind === 'looked'
+      ? [
+          `${areaWords(each)} ${HOW_WORDS[each.state.how].toLowerCase()}${each.from_below_first ? ', from below first' : ''}`,
+        ]
+      : [],
+  )
+  const missed = areas.flatMap((each) =>
+    each.state.kind === 'not-looked' ? [`${areaWords(each)}: ${NOT_LOOKED_WORDS[each.state.reason]}`] : [],
+  )
+  const silent = areas.filter((each) => each.state.kind === 'not-recorded').map(areaWords)
+  return { looked, missed, silent }
+}
+
+/** What is suspected from its look-alikes, counted by part. */
+function suspectedLine(job: JobDocument, alikes: readonly LookAlike[]): string | null {
+  const parts = [
+    ...job.findings.flatMap((finding) => (finding.suspected && finding.component ? [finding.component] : [])),
+    ...alikes.map((alike) => alike.component),
+  ]
+  if (parts.length === 0) return null
+  const counts = new Map<string, number>()
+  for (const part of parts) counts.set(COMPONENTS[part], (counts.get(COMPONENTS[part]) ?? 0) + 1)
+  const list = [...counts].map(([part, many]) => `${many} × ${part}`).join(', ')
+  return `Suspected, because parts like them were soft when touched: ${list}.`
+}
+
+function write(
+  zones: readonly ZoneCoverage[],
+  job: JobDocument,
+  of: Pick<Coverage, 'holds' | 'areas' | 'alikes'>,
+): string {
+  const { looked, missed: notReached, silent: unsaid } = areaLines(of.areas)
+  const suspect = suspectedLine(job, of.alikes)
   if (job.sides.length === 0) {
-    return 'No side of the house was set up; what is listed is what was shown to us, and nothing else was looked at.'
+    return [
+      'No side of the house was set up; what is listed is what was shown to us, and nothing else was looked at.',
+      ...(looked.length > 0 ? [`Looked at besides: ${looked.join('; ')}.`] : []),
+      ...(notReached.length > 0 ? [`Not looked at: ${notReached.join('; ')}.`] : []),
+      ...(suspect ? [suspect] : []),
+      ...of.holds
+        .filter((hold) => hold.from === 'noted')
+        .map((hold) => `To look at yet: ${hold.why} (${hold.way_to_look}).`),
+    ].join(' ')
   }
   const lines: string[] = []
   for (const how of Object.keys(HOW_WORDS) as HowKnown[]) {
     const these = zones.filter((each) => each.state.kind === 'looked' && each.state.how === how)
     if (these.length > 0) lines.push(`${HOW_WORDS[how]}: ${listed(these, job)}.`)
   }
+  if (looked.length > 0) lines.push(`Besides the walls: ${looked.join('; ')}.`)
   const missed = zones.filter((each) => each.state.kind === 'not-looked')
-  if (missed.length > 0) {
+  if (missed.length > 0 || notReached.length > 0) {
     const reasons = [
       ...new Set(missed.map((each) => (each.state.kind === 'not-looked' ? each.state.reason : 'covered'))),
     ]
-    lines.push(
-      `Not looked at: ${reasons
-        .map((reason) => {
-          const these = missed.filter(
-            (each) => each.state.kind === 'not-looked' && each.state.reason === reason,
-          )
-          return `${listed(these, job)}: ${NOT_LOOKED_WORDS[reason]}`
-        })
-        .join('. ')}.`,
-    )
+    const byReason = reasons.map((reason) => {
+      const these = missed.filter((each) => each.state.kind === 'not-looked' && each.state.reason === reason)
+      return `${listed(these, job)}: ${NOT_LOOKED_WORDS[reason]}`
+    })
+    lines.push(`Not looked at: ${[...byReason, ...notReached].join('. ')}.`)
   }
   const silent = zones.filter((each) => each.state.kind === 'not-recorded')
   if (silent.length > 0) lines.push(`No look recorded, so not judged: ${listed(silent, job)}.`)
-  for (const hold of holds) lines.push(`To look at yet: ${hold.why} (${hold.way_to_look}).`)
+  if (unsaid.length > 0) lines.push(`Nor was a look recorded at: ${unsaid.join(', ')}.`)
+  if (suspect) lines.push(suspect)
+  const noted = of.holds.filter((hold) => hold.from === 'noted')
+  if (noted.length > 0) {
+    lines.push(`To look at yet: ${noted.map((hold) => `${hold.why} (${hold.way_to_look})`).join('; ')}.`)
+  }
   return lines.join(' ')
+}
+
+/** What somebody recorded as opened, in words. */
+function openedOf(job: JobDocument): string[] {
+  const zones = factsOf(job, 'coverage')
+    .filter((fact) => fact.looked.yes && fact.looked.how === 'opened')
+    .map((fact) => {
+      const side = job.sides.find((each) => each.id === fact.side_id)
+      return `${ZONES[fact.zone]} of side ${side?.letter ?? ''}`
+    })
+  const findings = job.findings
+    .filter((finding) => finding.how_known === 'opened')
+    .map((finding) => `finding ${finding.number ?? 'new'}`)
+  return [...new Set([...zones, ...findings])]
 }
 
 /**
@@ -101,10 +149,12 @@ function write(zones: readonly ZoneCoverage[], job: JobDocument, holds: Coverage
  */
 export function coverJob(job: JobDocument): Coverage {
   const facts = factsOf(job, 'coverage')
+  const opening = mayOpen(job)
   const zones = job.sides.flatMap((side) =>
     zonesOf(side).map((zone): ZoneCoverage => {
       const last = facts.findLast((fact) => fact.side_id === side.id && fact.zone === zone)
-      if (!last) return { side_id: side.id, zone, state: { kind: 'not-recorded' } }
+      const unpermitted = last?.looked.yes && last.looked.how === 'opened' && !opening
+      if (!last || unpermitted) return { side_id: side.id, zone, state: { kind: 'not-recorded' } }
       return {
         side_id: side.id,
         zone,
@@ -114,11 +164,17 @@ export function coverJob(job: JobDocument): Coverage {
       }
     }),
   )
-  const holds = factsOf(job, 'hold').map(({ id, why, way_to_look }) => ({ id, why, way_to_look }))
+  const areas = coverAreas(job)
+  const alikes = lookAlikes(job)
+  const holds = holdsOf(job, zones, areas, alikes)
   return {
     zones,
+    areas,
     looked: zones.filter((each) => each.state.kind === 'looked').length,
+    alikes,
     holds,
-    paragraph: write(zones, job, holds),
+    permission: permissionOf(job),
+    notPermitted: opening ? [] : openedOf(job),
+    paragraph: write(zones, job, { holds, areas, alikes }),
   }
 }

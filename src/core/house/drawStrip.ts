@@ -6,6 +6,7 @@ import { box, hatch, type Drawing, type Mark, type Point, type Shape, type SideS
 import { drawFeature } from './drawFeature'
 import { drawWall } from './drawSide'
 import { drawFindings } from './drawFindings'
+import { drawScopeLine } from './drawScopeLine'
 import {
   drawnLength,
   featureBox,
@@ -189,6 +190,7 @@ export function drawStrip(job: JobDocument, view: StripView): Drawing {
       ...features,
       ...(view.coverage ? drawUnseen(view.coverage, spans, job, view.px) : []),
       ...(view.trace ? drawSources(view.trace, spans, job, view) : []),
+      ...drawScopeLine(job, spans, view.px),
       ...drawFindings(job, xOf, { ...view, right }),
     ],
     sides: spans,

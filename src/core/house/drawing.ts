@@ -20,6 +20,7 @@ export type Ink =
   | 'outline'
   | 'scope-out'
   | 'scope-apart'
+  | 'scope-line'
   | 'deck'
   | 'not-seen'
   | 'damage'
@@ -34,7 +35,7 @@ export type Ink =
   | 'tape-tick'
   | 'tape-foot'
 
-export type LabelInk = 'damage-text' | 'water-text' | 'tape-text' | 'ink-text' | 'chosen-text'
+export type LabelInk = 'damage-text' | 'water-text' | 'tape-text' | 'ink-text' | 'chosen-text' | 'scope-text'
 
 export type Shape =
   | { readonly kind: 'polygon'; readonly ink: Ink; readonly points: readonly Point[] }
@@ -53,7 +54,7 @@ export type Shape =
 /** Shapes that belong to one thing and can be pointed at. */
 export type Mark = {
   readonly kind: 'mark'
-  readonly of: 'side' | 'feature' | 'finding' | 'source'
+  readonly of: 'side' | 'feature' | 'finding' | 'source' | 'stretch'
   /** One id, or several when findings that would overlap were gathered. */
   readonly ids: readonly string[]
   /** Said by a screen reader. */

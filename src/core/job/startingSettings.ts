@@ -102,6 +102,7 @@ export function startingRates(): EntityOf['rates'] {
       sealant: dollars(8.5),
       'head-cap': dollars(3.2),
       membrane: dollars(1.1),
+      'lift-day': dollars(380),
     },
   }
 }

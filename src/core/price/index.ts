@@ -1,2 +1,3 @@
 export { priceJob, type JobPrice, type Price, type PriceLine } from './priceJob'
+export { priceLooks, type LookLine, type Looks } from './priceLooks'
 export { marginOf, markupOf, overheadOnCost, overheadOnSales, sellPrice, type SellError } from './sellPrice'

@@ -4,6 +4,7 @@ import { addLengths, type Length } from '../measure'
 import { whereOf, type Caution } from '../caution'
 import { causeOf, type Trace } from '../trace'
 import { adviseMethods, type MethodAdvice } from './adviseMethods'
+import { outsideScope, outsideWords } from './scopeLine'
 import { lifeOf, METHOD_KNOWLEDGE, type WARRANTY_WORDS, type Life } from './methods'
 
 /** A repair of ours, derived from a choice; it takes the choice's id. */
@@ -26,6 +27,8 @@ export type RepairItem = {
   /** What the person should know about this choice, in plain words. */
   readonly notices: readonly string[]
   readonly pendingEngineer: boolean
+  /** Where all its findings lie outside the scope line, or are priced apart: so, in words. */
+  readonly outside: string | null
   /** Source letters it fixes, when its method is their fix. */
   readonly fixes: readonly string[]
 }
@@ -123,8 +126,16 @@ function itemOf(
       (caution) =>
         caution.kind === 'engineer' && caution.finding_ids.some((id) => repair.finding_ids.includes(id)),
     ),
+    outside: outsideOf(findings, job),
     fixes: isFix ? sources.flatMap((source) => (source.letter ? [source.letter] : [])) : [],
   }
+}
+
+/** Words only when every finding of the item is outside: one inside makes it our work. */
+function outsideOf(findings: readonly Finding[], job: JobDocument): string | null {
+  const standings = findings.map((finding) => outsideScope(finding, job))
+  const first = standings[0]
+  return first && standings.every((each) => each !== null) ? outsideWords(first) : null
 }
 
 function whereOfPlace(place: Place, job: JobDocument): string {

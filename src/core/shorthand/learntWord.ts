@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { COMPONENT_IDS, Grade, MATERIALS, type MaterialId } from '../job'
-import { isSign, type SignId } from '../trace'
+import { isSign } from '../trace'
 
 /** What a firm's people mean by a word, learnt from a correction. `nothing`: it may be passed over. */
 export const WordMeaning = z.discriminatedUnion('kind', [

@@ -25,6 +25,7 @@ export const INKS: Readonly<Record<Ink, Stroke>> = {
   outline: { fill: 'rgba(251,250,246,0.7)', stroke: OUTLINE, width_px: 1, dash: '5 3' },
   'scope-out': { fill: 'rgba(233,238,238,0.72)', stroke: '#45555F', width_px: 1, dash: '6 3' },
   'scope-apart': { fill: 'none', stroke: '#174A90', width_px: 1.6, dash: '2 3' },
+  'scope-line': { fill: 'none', stroke: '#17232B', width_px: 2 },
   deck: { fill: '#8A7B63', stroke: OUTLINE, width_px: 0.8 },
   'not-seen': { fill: 'none', stroke: '#6B5A38', width_px: 0.8 },
   damage: { fill: 'none', stroke: '#C93A1C', width_px: 1.2 },
@@ -48,4 +49,5 @@ export const LABEL_INKS: Readonly<
   'water-text': { colour: '#174A90', plate: 'rgba(251,250,246,0.86)' },
   'tape-text': { colour: '#17232B', plate: null },
   'ink-text': { colour: '#17232B', plate: null },
+  'scope-text': { colour: '#17232B', plate: 'rgba(251,252,252,0.92)' },
 }

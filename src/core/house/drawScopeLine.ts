@@ -1,0 +1,63 @@
+import { gableRise, wallTop } from '../geometry'
+import type { JobDocument } from '../job'
+import { formatLength, type Length } from '../measure'
+import { SCOPE_WORDS, scopeParts } from '../scope'
+import { box, polygon, strokes, type Mark, type SideSpan } from './drawing'
+
+/** A label needs this much wall, pixels, or it would run into its neighbour. */
+const LABEL_ROOM_PX = 64
+
+/**
+ * The scope line on the strip: what is not ours is veiled, what is priced apart is framed; each stretch can be pointed at. The ends
+ * of a stretch are drawn as plumb lines.
+ */
+export function drawScopeLine(job: JobDocument, spans: readonly SideSpan[], px: number): Mark[] {
+  if (job.scope_stretches.length === 0) return []
+  return spans.flatMap((span) => {
+    const side = job.sides.find((each) => each.id === span.id)!
+    const rise = side.roof_edge === 'gable' ? gableRise(span.length as Length, side.pitch_in_12) : 0
+    const top = wallTop(side, job.house) + rise
+    const name = `Side ${span.letter}`
+    return scopeParts(job, { id: span.id, length: span.length as Length }).flatMap((part): Mark[] => {
+      if (part.kind === 'ours') return []
+      const [left, right] = [span.x + part.from, span.x + part.to]
+      const apart = part.kind === 'priced-apart'
+      const words = SCOPE_WORDS[part.kind]
+      const roomy = (right - left) / px > LABEL_ROOM_PX
+      return [
+        {
+          kind: 'mark',
+          of: 'stretch',
+          ids: [part.stretch_id ?? `${span.id}:${part.from}`],
+          name: `${name} from ${formatLength(part.from)} to ${formatLength(part.to)}: ${words}`,
+          shapes: [
+            polygon(apart ? 'scope-apart' : 'scope-out', box(left, 0, right, top)),
+            strokes('scope-line', [
+              [
+                [left, 0],
+                [left, top + 10 * px],
+              ],
+              [
+                [right, 0],
+                [right, top + 10 * px],
+              ],
+            ]),
+            ...(roomy
+              ? [
+                  {
+                    kind: 'label' as const,
+                    ink: 'scope-text' as const,
+                    at: [(left + right) / 2, 6 * px] as const,
+                    text: words,
+                    size_px: 13,
+                    anchor: 'middle' as const,
+                  },
+                ]
+              : []),
+          ],
+          box: { left, right, bottom: 0, top },
+        },
+      ]
+    })
+  })
+}
