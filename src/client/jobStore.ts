@@ -14,9 +14,11 @@ import {
   type JobState,
   type Place,
 } from '../core/job'
+import { ORDER_STEP } from '../core/walk'
 import { changeWords, unstorableWords } from '../core/words'
 import { postJson, type Failure } from './api'
 import { clockOffset, CLOCK_TOLERANCE_MS, now } from './clock'
+import { deviceId } from './deviceId'
 import { dropWaiting, keepWaiting, listWaiting, local, type RefusedEdit } from './localDatabase'
 import { newId } from './newId'
 import { PictureStore } from './pictureStore'
@@ -54,19 +56,6 @@ const BATCH = 200
 
 function wantsReason(last: Undoable | undefined): boolean {
   return last?.change.op === 'fact' && last.change.fact.kind === 'hazard'
-}
-
-/** This browser, so that its queue never conflicts with itself, also after a reload. */
-function deviceId(): string {
-  try {
-    const kept = localStorage.getItem('detrimus-device')
-    if (kept) return kept
-    const fresh = newId()
-    localStorage.setItem('detrimus-device', fresh)
-    return fresh
-  } catch {
-    return newId()
-  }
 }
 
 /**
@@ -221,7 +210,8 @@ export class JobStore {
 
   /** Takes a picture in: it is in the job at once, and goes to the server after the edits. */
   async addPhoto(file: Blob, place: Place = { kind: 'none' }): Promise<{ id: string } | { words: string }> {
-    const order = Math.max(-1, ...this.shown.job.photos.map((photo) => photo.order)) + 1
+    const last = Math.max(-ORDER_STEP, ...this.shown.job.photos.map((photo) => photo.order))
+    const order = Math.min(100_000, last + ORDER_STEP)
     const taken = await this.pictures.takePhoto(file, { place, order })
     if (!taken.ok) return { words: taken.words }
     const said = this.create('photo', taken.value)

@@ -98,6 +98,11 @@ export class PictureStore {
     return url
   }
 
+  /** Address to hear or see a clip from. */
+  clipUrlOf(hash: string): string {
+    return this.kept.has(hash) ? this.urlOf(hash, 'screen') : `/api/clips/${hash}`
+  }
+
   private async keep(picture: KeptPicture): Promise<void> {
     this.kept.set(picture.sha256, picture)
     try {

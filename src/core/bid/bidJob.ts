@@ -1,7 +1,15 @@
 import { whereOf, type Caution, type Cautions } from '../caution'
 import type { Coverage } from '../coverage'
 import { drawStrip, findingNumber, stripSpans } from '../house'
-import { COMPONENTS, GRADE_NAMES, gradeOf, WAYS_TO_LOOK, type Finding, type JobDocument } from '../job'
+import {
+  COMPONENTS,
+  GRADE_NAMES,
+  gradeOf,
+  isDamage,
+  WAYS_TO_LOOK,
+  type Finding,
+  type JobDocument,
+} from '../job'
 import { feet, formatCents, formatLength, type Cents } from '../measure'
 import type { Looks, Price } from '../price'
 import {
@@ -266,7 +274,7 @@ export function bidJob(job: JobDocument, stages: Stages, preparedOn: string): Bi
     valid_until: addDays(preparedOn, job.settings.clauses.validity_days),
     hazards: first.map(hazardLine),
     more_hazards: cautions.all.slice(3).map(hazardLine),
-    findings: job.findings.map((finding) => {
+    findings: job.findings.filter(isDamage).map((finding) => {
       const grade = gradeOf(finding)
       return {
         number: findingNumber(finding, job),

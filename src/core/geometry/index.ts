@@ -6,6 +6,7 @@ export {
   featureBox,
   findingBox,
   isOpening,
+  isVertical,
   placeOf,
   stripOrder,
   type WallBox,
@@ -28,4 +29,15 @@ export {
   scaledLength,
   type PictureSize,
 } from './pictureCanvas'
+export {
+  gripsOf,
+  movedFeature,
+  movedFinding,
+  placeForAnother,
+  type Drag,
+  type Grip,
+  type Moved,
+} from './moveMark'
+export { findingsOnPart, openingParts, placeOnPart, type OpeningPart } from './openingParts'
 export { sightLine, type SightLine } from './sightLine'
+export { snapHeight, snapStation, type Caught, type Snap } from './snap'

@@ -88,6 +88,11 @@ const THICK_IN: Partial<Record<NonNullable<Finding['component']>, number>> = {
 }
 const VERTICAL: ReadonlySet<string> = new Set(['side-casing', 'corner-board', 'jamb-foot', 'deck-post'])
 
+/** Whether the part stands upright, so that its length runs up the wall. */
+export function isVertical(finding: Pick<Finding, 'component'>): boolean {
+  return finding.component !== null && VERTICAL.has(finding.component)
+}
+
 /** Place of a finding, following its first photo until it has one of its own. */
 export function placeOf(finding: Finding, job: JobDocument): Place {
   if (finding.place.kind !== 'none' && finding.place.kind !== 'photo') return finding.place
@@ -103,7 +108,7 @@ export function findingBox(finding: Finding, job: JobDocument): WallBox | null {
   const bottom = resolveHeight(place.height, job.house, side ? { side, station: place.station } : null)
   const long = finding.extent?.value ?? inches(12)
   const thick = inches(finding.component ? (THICK_IN[finding.component] ?? 6) : 6)
-  const vertical = finding.component !== null && VERTICAL.has(finding.component)
+  const vertical = isVertical(finding)
   const courses = inches(Math.max(1, finding.count ?? 1) * 6)
   const isSiding = finding.component === 'lap-siding' || finding.component === 'base-course'
   return {

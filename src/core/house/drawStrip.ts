@@ -162,7 +162,7 @@ export function drawStrip(job: JobDocument, view: StripView): Drawing {
         kind: 'mark',
         of: 'feature',
         ids: [feature.id],
-        name: `${feature.kind} ${letter}${feature.number}, ${formatLength(feature.width)} wide`,
+        name: `${feature.kind.replaceAll('-', ' ')} ${letter}${feature.number}, ${formatLength(feature.width)} wide`,
         shapes: drawFeature(feature, job, x),
         box: { left: x + at.left, right: x + at.right, bottom: at.bottom, top: at.top },
       },

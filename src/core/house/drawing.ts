@@ -21,6 +21,7 @@ export type Ink =
   | 'scope-out'
   | 'scope-apart'
   | 'scope-line'
+  | 'plan-floor'
   | 'deck'
   | 'not-seen'
   | 'damage'

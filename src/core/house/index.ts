@@ -9,4 +9,7 @@ export {
   type SideSpan,
 } from './drawing'
 export { drawStrip, drawTape, stripSpans, TAPE_PX, type StripView } from './drawStrip'
+export { INVENTED_CLIMATES } from './climates'
+export { drawFeature } from './drawFeature'
 export { findingNumber } from './drawFindings'
+export { drawPlan, type PlanDrawing, type PlanView } from './drawPlan'

@@ -66,6 +66,11 @@ export function gradeOf(finding: Finding): Grade | null {
   return (finding.stated_grade as Grade | null) ?? computedGrade(finding.observations)?.grade ?? null
 }
 
+/** Whether a finding is of damage: a part noted sound is evidence, and wants no repair. */
+export function isDamage(finding: Finding): boolean {
+  return gradeOf(finding) !== 0
+}
+
 /** Whether the grade of a load-bearing member asks for more caution than the wood alone. */
 export function isStructuralDecay(finding: Finding): boolean {
   const grade = gradeOf(finding)

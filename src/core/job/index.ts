@@ -35,6 +35,7 @@ export {
   applyChange,
   findEntity,
   initialState,
+  PHOTO_LIMIT_PER_JOB,
   nextLetter,
   inverseOf,
   stampKey,
@@ -46,5 +47,5 @@ export {
 } from './change'
 export { newJob, withoutMoney } from './newJob'
 export { isStorable } from './storable'
-export { computedGrade, gradeOf, isStructuralDecay, type ComputedGrade } from './grade'
+export { computedGrade, gradeOf, isDamage, isStructuralDecay, type ComputedGrade } from './grade'
 export { startingRates, startingSettings } from './startingSettings'

@@ -29,7 +29,9 @@ test('gear is hired once, and a missing rate is said', () => {
   if (looks.kind !== 'priced') throw new Error(`Expected a price, got ${looks.kind}`)
   // (1 + 2 × 0.25) h ÷ 0.70 × $48 + $380 = $482.857; × 1.35 ÷ 0.88 = $740.75, up to $745.
   expect(looks.lines[0]).toMatchObject({ way: 'lift', sell_cents: 74_500 })
-  const { 'lift-day': _lift, ...consumable_cents } = tall.rates!.consumable_cents
+  const consumable_cents = Object.fromEntries(
+    Object.entries(tall.rates!.consumable_cents).filter(([name]) => name !== 'lift-day'),
+  )
   const without = priceLooks(holds, { ...tall.rates!, consumable_cents }, tall.settings)
   expect(without).toMatchObject({ missing: ['lift-day'] })
 })

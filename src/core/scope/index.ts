@@ -1,6 +1,7 @@
 export { adviseMethods, type MethodAdvice } from './adviseMethods'
 export { isOpeningPart, isSiding, MEMBERS, type MemberRule } from './members'
 export { lifeOf, METHOD_KNOWLEDGE, WARRANTY_WORDS, type Life } from './methods'
+export { gradeOfPaint, worstSide } from './paintCondition'
 export {
   outsideScope,
   outsideWords,

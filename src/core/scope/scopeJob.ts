@@ -1,5 +1,14 @@
 import { placeOf } from '../geometry'
-import type { AreaWork, ComponentId, Finding, JobDocument, MaterialId, MethodId, Place } from '../job'
+import {
+  isDamage,
+  type AreaWork,
+  type ComponentId,
+  type Finding,
+  type JobDocument,
+  type MaterialId,
+  type MethodId,
+  type Place,
+} from '../job'
 import { addLengths, type Length } from '../measure'
 import { whereOf, type Caution } from '../caution'
 import { causeOf, type Trace } from '../trace'
@@ -168,6 +177,8 @@ export function scopeJob(job: JobDocument, trace: Trace, cautions: readonly Caut
         warranty: 'E',
       }
     }),
-    open: job.findings.filter((finding) => !answered.has(finding.id)).map((finding) => finding.id),
+    open: job.findings
+      .filter((finding) => isDamage(finding) && !answered.has(finding.id))
+      .map((finding) => finding.id),
   }
 }

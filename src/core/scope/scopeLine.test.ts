@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { expect, test } from '@jest/globals'
 import { finding, smallHouse } from '../../../tests/support/jobs'
 import type { JobDocument, ScopeStretch } from '../job'
-import { feet, type Length } from '../measure'
+import { feet } from '../measure'
 import { outsideScope, outsideWords, scopeLineWords, scopeParts } from './scopeLine'
 
 function stretch(
@@ -102,7 +102,7 @@ test('however stretches lie, the parts cover the side once, without gaps', () =>
         expect(part.to).toBeGreaterThan(part.from)
         reached = part.to
       }
-      expect(reached).toBe(feet(40) as Length)
+      expect(reached).toBe(feet(40))
     }),
   )
 })

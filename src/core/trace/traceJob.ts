@@ -1,5 +1,5 @@
 import { casingOf, featureBox, findingBox, type WallBox } from '../geometry'
-import { COMPONENTS, factsOf, type Finding, type JobDocument } from '../job'
+import { COMPONENTS, factsOf, isDamage, type Finding, type JobDocument } from '../job'
 import { inches, type Length } from '../measure'
 import { CERTAINTY_FROM, certaintyOf, type Certainty } from './certainty'
 import { causeOf, isCause, type CauseId } from './knowledge/causes'
@@ -200,7 +200,7 @@ function certaintyOfSource(draft: Draft): Certainty | 'stated' {
  * a search for the smallest set of sources.
  */
 export function traceJob(job: JobDocument): Trace {
-  const findings = job.findings.map((finding) => traceFinding(finding, job))
+  const findings = job.findings.filter(isDamage).map((finding) => traceFinding(finding, job))
   const drafts = new Map<string, Draft>()
   for (const traced of findings) {
     const finding = job.findings.find((each) => each.id === traced.finding_id)

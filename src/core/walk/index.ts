@@ -9,4 +9,6 @@ export {
   type ListState,
   type ReadList,
 } from './responseList'
+export { ORDER_STEP, reordered } from './reorder'
+export { sameAgain, sameSpot } from './sameAgain'
 export { tellFinding, tellWalk, walkText, type Told } from './tellWalk'

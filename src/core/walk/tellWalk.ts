@@ -57,7 +57,10 @@ export function tellFinding(finding: Finding, job: JobDocument): string {
       : whereOf(finding, job)
   const part = finding.component ? COMPONENTS[finding.component] : 'a part not named yet'
   const of = feature ? ` of ${feature.kind.replaceAll('-', ' ')} ${letter}${feature.number}` : ''
-  const material = finding.material === 'unknown' || finding.material === 'wood-unknown' ? '' : `, ${MATERIALS[finding.material]}`
+  const material =
+    finding.material === 'unknown' || finding.material === 'wood-unknown'
+      ? ''
+      : `, ${MATERIALS[finding.material]}`
   const size = finding.extent
     ? `, ${formatLength(finding.extent.value)}${finding.extent.how === 'taped' ? '' : ` ${finding.extent.how}`}`
     : ''

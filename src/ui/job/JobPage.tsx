@@ -1,6 +1,6 @@
 'use client'
 
-import { useEffect, useMemo, useState, useSyncExternalStore } from 'react'
+import { useCallback, useEffect, useMemo, useState, useSyncExternalStore } from 'react'
 import { Tabs } from 'radix-ui'
 import type { JobStore } from '../../client/jobStore'
 import { live, type Place } from '../../core/job'
@@ -8,13 +8,17 @@ import { formatCents } from '../../core/measure'
 import type { Derived } from '../../core/pipeline'
 import { BidTab } from '../bid/BidTab'
 import { CutTab } from '../cut/CutTab'
+import { PlanPicture } from '../house/PlanPicture'
 import { Strip, type Tapped } from '../house/Strip'
-import { LinkButton, Notice } from '../look'
+import { Button, LinkButton, Notice } from '../look'
 import { PriceTab } from '../price/PriceTab'
 import { ScopeTab } from '../scope/ScopeTab'
 import { JobContext, useJobStore, useJobView, useKeptUp } from '../state/useJob'
 import { usePipeline } from '../state/usePipeline'
+import { useFirmWords, useWalk } from '../state/useWalk'
 import { TraceTab } from '../trace/TraceTab'
+import { StretchDialog } from '../walk/StretchDialog'
+import { StripTools } from '../walk/StripTools'
 import { WalkTab } from '../walk/WalkTab'
 import { CautionBand } from './CautionBand'
 import { JobHeader } from './JobHeader'
@@ -107,6 +111,9 @@ function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
   )
   const [drafting, setDrafting] = useState<{ place: Place } | null>(null)
   const [sideId, chooseSide] = useState<string | null>(null)
+  const walk = useWalk()
+  const firm = useFirmWords()
+  const { chooseFeature } = walk
   const context = useMemo(
     () =>
       derived
@@ -118,58 +125,100 @@ function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
             chosen,
             choose: (ids: readonly string[]) => {
               setDrafting(null)
+              chooseFeature(null)
               choose(ids)
             },
             drafting,
             draft: (place: Place | null) => {
               setDrafting(place ? { place } : null)
               if (place) choose([])
+              if (place) chooseFeature(null)
             },
             sideId,
             chooseSide,
+            walk,
+            firm,
           }
         : null,
-    [store, view, derived, chosen, drafting, sideId],
+    [store, view, derived, chosen, drafting, sideId, walk, firm, chooseFeature],
+  )
+  const go = useCallback(
+    (next: string): void => {
+      setStage(next as Stage)
+      window.history.pushState(null, '', `/jobs/${jobId}/${next}`)
+    },
+    [jobId],
+  )
+
+  const tap = useCallback(
+    (tapped: Tapped): void => {
+      switch (tapped.kind) {
+        case 'finding':
+          context?.choose(tapped.ids)
+          if (stage === 'walk' && walk.part !== 'find') walk.go('find')
+          return
+        case 'stretch': {
+          const held = derived?.job.scope_stretches.find((each) => each.id === tapped.id)
+          if (stage === 'walk' && held)
+            walk.setStretch({ id: held.id, side_id: held.side_id, from: held.from, to: held.to })
+          return
+        }
+        case 'feature': {
+          const feature = derived?.job.features.find((each) => each.id === tapped.featureId)
+          if (!feature) return
+          chooseSide(feature.side_id)
+          if (stage !== 'walk') return
+          context?.choose([])
+          chooseFeature(feature.id)
+          if (walk.part !== 'find') walk.go('find')
+          return
+        }
+        case 'source': {
+          const source = derived?.trace.sources.find((each) => each.letter === tapped.letter)
+          if (source) context?.choose(source.finding_ids)
+          if (stage !== 'trace') go('trace')
+          return
+        }
+        case 'side':
+          chooseSide(tapped.sideId)
+          return
+        case 'place':
+          chooseSide(tapped.place.side_id)
+          if (stage !== 'walk' || walk.part !== 'find') return
+          context?.draft(tapped.place)
+      }
+    },
+    [context, derived, stage, walk, chooseFeature, go],
   )
   if (!derived || !context) return <p className="p-6">Reckoning…</p>
-
-  function go(next: string): void {
-    setStage(next as Stage)
-    window.history.pushState(null, '', `/jobs/${jobId}/${next}`)
-  }
-
-  function tap(tapped: Tapped): void {
-    switch (tapped.kind) {
-      case 'finding':
-        context?.choose(tapped.ids)
-        return
-      case 'source': {
-        const source = derived?.trace.sources.find((each) => each.letter === tapped.letter)
-        if (source) context?.choose(source.finding_ids)
-        if (stage !== 'trace') go('trace')
-        return
-      }
-      case 'side':
-        chooseSide(tapped.sideId)
-        return
-      case 'place':
-        chooseSide(tapped.place.side_id)
-        if (stage !== 'walk') return
-        context?.draft(tapped.place)
-    }
-  }
+  const walking = stage === 'walk'
+  const marked = walk.featureId ? [...chosen, walk.featureId] : chosen
+  const turn = (
+    <Button aria-pressed={walk.plan} onClick={() => walk.setPlan(!walk.plan)}>
+      {walk.plan ? 'strip' : 'plan'}
+    </Button>
+  )
 
   return (
     <JobContext value={context}>
       <JobHeader jobId={jobId} />
       <CautionBand />
-      <Strip
-        job={derived.job}
-        coverage={stage === 'walk' || stage === 'bid' ? derived.coverage : null}
-        trace={stage === 'walk' ? null : derived.trace}
-        chosen={chosen}
-        onTap={tap}
-      />
+      {walk.plan && derived.job.sides.length > 0 ? (
+        <PlanPicture job={derived.job} chosen={marked} onTap={tap} tools={turn} />
+      ) : (
+        <Strip
+          job={derived.job}
+          coverage={walking || stage === 'bid' ? derived.coverage : null}
+          trace={walking ? null : derived.trace}
+          chosen={marked}
+          onTap={tap}
+          sideId={sideId}
+          onSide={chooseSide}
+          overlay={walking ? (on) => <StripTools {...on} /> : undefined}
+          tools={turn}
+        />
+      )}
+      {walk.stretch ? <StretchDialog key={walk.stretch.id ?? 'new'} draft={walk.stretch} /> : null}
       <main>
         <Tabs.Root value={stage} onValueChange={go} activationMode="manual">
           <Tabs.List

@@ -3,6 +3,7 @@
 import { useState } from 'react'
 import { beginJob } from '../../client/openJob'
 import { newId } from '../../client/newId'
+import { keptWords } from '../../client/words'
 import { Button, CONTROL, Field, Notice, PhotoButton } from '../look'
 import { useAlive } from '../state/useAlive'
 import { addLine } from '../walk/addLine'
@@ -46,7 +47,7 @@ export function NewFinding() {
       if ('words' in taken) return taken.words
       photoIds = [taken.id]
     }
-    const added = addLine(opened.store, { line: word, photoIds })
+    const added = addLine(opened.store, { line: word, photoIds, words: await keptWords() })
     if (!added.ok) return added.words
     await opened.store.settled()
     return null

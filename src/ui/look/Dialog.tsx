@@ -10,7 +10,7 @@ export function Dialog(props: {
   onClose: () => void
   title: string
   children: ReactNode
-  wide?: boolean
+  wide?: boolean | 'full'
 }) {
   return (
     <Radix.Root open={props.open} onOpenChange={(open) => (open ? undefined : props.onClose())}>
@@ -18,7 +18,7 @@ export function Dialog(props: {
         <Radix.Overlay className="fixed inset-0 z-20 bg-ink/45" />
         <Radix.Content
           aria-describedby={undefined}
-          className={`fixed top-1/2 left-1/2 z-30 max-h-[92vh] w-[calc(100vw-1.5rem)] -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded-(--radius) border border-ink bg-paper p-5 ${props.wide ? 'max-w-3xl' : 'max-w-lg'}`}
+          className={`fixed top-1/2 left-1/2 z-30 max-h-[92vh] w-[calc(100vw-1.5rem)] -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded-(--radius) border border-ink bg-paper p-5 ${props.wide === 'full' ? 'max-w-[1240px]' : props.wide ? 'max-w-3xl' : 'max-w-lg'}`}
         >
           <div className="mb-3 flex items-start justify-between gap-4 border-b border-ink pb-2">
             <Radix.Title className="text-xl">{props.title}</Radix.Title>

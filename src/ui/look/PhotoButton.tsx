@@ -4,15 +4,20 @@ import { Camera } from 'lucide-react'
 const PICTURE_TYPES = 'image/jpeg,image/png,image/webp'
 
 /** Takes a photo or chooses one. The large label holds the hidden file input and shows its focus. */
-export function PhotoButton(props: { taken: boolean; onTake: (file: File | null) => void; name?: string }) {
+export function PhotoButton(props: {
+  taken: boolean
+  onTake: (file: File | null) => void
+  name?: string
+  label?: string
+}) {
   return (
     <label className="relative inline-flex min-h-9 cursor-pointer items-center gap-2 rounded-(--radius) border border-ink bg-tape px-3 font-head font-semibold outline-offset-2 outline-chalk has-focus-visible:outline-3 touch:min-h-11">
-      <Camera aria-hidden size={18} /> {props.taken ? 'Photo taken' : 'Photo'}
+      <Camera aria-hidden size={18} /> {props.taken ? 'Photo taken' : (props.label ?? 'Photo')}
       <input
         type="file"
         name={props.name}
         accept={PICTURE_TYPES}
-        aria-label="Photo of the finding"
+        aria-label={props.label ?? 'Photo of the finding'}
         className="sr-only"
         onChange={(event) => props.onTake(event.target.files?.[0] ?? null)}
       />

@@ -26,6 +26,7 @@ export const INKS: Readonly<Record<Ink, Stroke>> = {
   'scope-out': { fill: 'rgba(233,238,238,0.72)', stroke: '#45555F', width_px: 1, dash: '6 3' },
   'scope-apart': { fill: 'none', stroke: '#174A90', width_px: 1.6, dash: '2 3' },
   'scope-line': { fill: 'none', stroke: '#17232B', width_px: 2 },
+  'plan-floor': { fill: '#F4EFE4', stroke: 'none', width_px: 0 },
   deck: { fill: '#8A7B63', stroke: OUTLINE, width_px: 0.8 },
   'not-seen': { fill: 'none', stroke: '#6B5A38', width_px: 0.8 },
   damage: { fill: 'none', stroke: '#C93A1C', width_px: 1.2 },

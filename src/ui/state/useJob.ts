@@ -5,6 +5,7 @@ import type { JobStore, JobView } from '../../client/jobStore'
 import { openJob } from '../../client/openJob'
 import type { Derived } from '../../core/pipeline'
 import type { JobDocument, Place } from '../../core/job'
+import type { FirmWords, Walk } from './useWalk'
 
 /** What every part of a job's page works with. */
 export type JobContext = {
@@ -20,6 +21,8 @@ export type JobContext = {
   readonly draft: (place: Place | null) => void
   readonly sideId: string | null
   readonly chooseSide: (id: string) => void
+  readonly walk: Walk
+  readonly firm: FirmWords
 }
 
 export const JobContext = createContext<JobContext | null>(null)

@@ -2,21 +2,15 @@
 
 import { useState } from 'react'
 import { newId } from '../../client/newId'
-import type { EntityOf, Feature, JobDocument } from '../../core/job'
-import { feet, inches, type Length } from '../../core/measure'
+import type { EntityOf, Feature } from '../../core/job'
+import { feet, type Length } from '../../core/measure'
 import { Button, CheckField, Dialog, LengthField, Notice, SelectField, TextField } from '../look'
 import { useJob } from '../state/useJob'
-import { freshFeature, FEATURE_NAMES } from './freshFeature'
+import { placeForAnother } from '../../core/geometry'
+import { freshFeature, FEATURE_NAMES, nextFeatureNumber } from './freshFeature'
 
 type Kind = Feature['kind']
 const KINDS = (Object.keys(FEATURE_NAMES) as Kind[]).filter((kind) => kind !== 'outline')
-
-/** Numbers are given once: a removed window keeps its own. */
-function nextNumber(document: JobDocument, sideId: string): number {
-  return (
-    Math.max(0, ...document.features.filter((each) => each.side_id === sideId).map((each) => each.number)) + 1
-  )
-}
 
 /** Length fields of a kind, in the order one measures. Those not of the kind are absent from it. */
 const FIELDS: readonly { field: string; label: string; bare?: 'feet' }[] = [
@@ -61,7 +55,7 @@ export function FeatureDialog(props: { sideId: string; featureId?: string | null
     )
     const said = old
       ? store.set('feature', old.id, fields)
-      : store.create('feature', { ...feature, number: nextNumber(view.job, feature.side_id) })
+      : store.create('feature', { ...feature, number: nextFeatureNumber(view.job, feature.side_id) })
     setWrong(said)
     if (!said) props.onClose()
   }
@@ -165,12 +159,11 @@ export function FeatureDialog(props: { sideId: string; featureId?: string | null
             <Button
               look="quiet"
               onClick={() => {
-                const gap = inches(24)
                 const copy = {
                   ...feature,
                   id: newId(),
-                  number: nextNumber(view.job, feature.side_id),
-                  station: (feature.station + feature.width + gap) as Length,
+                  number: nextFeatureNumber(view.job, feature.side_id),
+                  station: placeForAnother(feature, derived.job),
                 }
                 setWrong(store.create('feature', copy))
                 props.onClose()

@@ -1,15 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import {
-  COMPONENT_IDS,
-  COMPONENTS,
-  HOW_KNOWN,
-  MATERIALS,
-  type EntityOf,
-  type Finding,
-  type JobDocument,
-} from '../../core/job'
+import { COMPONENT_IDS, COMPONENTS, HOW_KNOWN, MATERIALS, type EntityOf, type Finding } from '../../core/job'
 import { findingNumber } from '../../core/house'
 import type { Length } from '../../core/measure'
 import {
@@ -18,6 +10,7 @@ import {
   LengthField,
   Notice,
   Panel,
+  PhotoButton,
   SavedTextField,
   SelectField,
   TextField,
@@ -29,7 +22,10 @@ import { GradeFields } from './GradeFields'
 import { Picture } from '../job/Picture'
 import { SignPicker } from './SignPicker'
 import { HazardDialog } from './HazardDialog'
+import { AgainDialog } from './AgainDialog'
+import { ClipButton } from './ClipButton'
 import { NoteFact } from './NoteFact'
+import { outsideScope, outsideWords } from '../../core/scope'
 
 type Fields = Partial<EntityOf['finding']>
 
@@ -55,6 +51,7 @@ export function FindingForm({ finding }: { finding: Finding | null }) {
     drafting ? freshFinding({ place: drafting.place, by: view.member.name }) : null,
   )
   const [said, setSaid] = useState<string | null>(null)
+  const [again, setAgain] = useState(false)
   const shown = finding ?? (drafting ? fresh : null)
   if (!shown) {
     return (
@@ -89,6 +86,9 @@ export function FindingForm({ finding }: { finding: Finding | null }) {
         aside={
           finding ? (
             <span className="flex gap-2">
+              <Button look="quiet" onClick={() => setAgain(true)}>
+                Same again
+              </Button>
               <NoteFact finding={finding} />
               <HazardDialog finding={finding} />
               <Button
@@ -111,7 +111,8 @@ export function FindingForm({ finding }: { finding: Finding | null }) {
             </Notice>
           </div>
         ) : null}
-        <Photos ids={shown.photo_ids} job={job} />
+        <Standing finding={shown} />
+        {finding ? <Media finding={finding} /> : null}
         <div className="grid grid-cols-2 gap-x-4 gap-y-2.5 pt-2.5 max-sm:grid-cols-1">
           <SelectField
             label="Part"
@@ -139,6 +140,13 @@ export function FindingForm({ finding }: { finding: Finding | null }) {
             onChange={(value) => set({ how_known: value as Finding['how_known'] })}
             choices={HOW_KNOWN.map((value) => ({ value, label: HOW_WORDS[value] }))}
           />
+          <SelectField
+            label="Earlier repair there"
+            value={shown.earlier_repair}
+            onChange={(value) => set({ earlier_repair: value as Finding['earlier_repair'] })}
+            choices={Object.entries(EARLIER_WORDS).map(([value, label]) => ({ value, label }))}
+          />
+          <SavedTextField label="Seen by" value={shown.seen_by} onSave={(seen_by) => set({ seen_by })} />
           <div className="flex items-end">
             <CheckField
               label="Only suspected, from look-alikes"
@@ -167,27 +175,109 @@ export function FindingForm({ finding }: { finding: Finding | null }) {
           </div>
         )}
       </Panel>
+      {again && finding ? <AgainDialog finding={finding} onClose={() => setAgain(false)} /> : null}
     </div>
   )
 }
 
-function Photos({ ids, job }: { ids: readonly string[]; job: JobDocument }) {
-  const photos = job.photos.filter((photo) => ids.includes(photo.id))
-  if (photos.length === 0) return null
+/** Where the finding stands to others: one of a repeated detail, or outside the scope line. */
+function Standing({ finding }: { finding: Finding }) {
+  const { derived, choose } = useJob()
+  const { job } = derived
+  const outside = outsideScope(finding, job)
+  const alike = finding.detail_id ? job.findings.filter((each) => each.detail_id === finding.detail_id) : []
+  if (!outside && alike.length < 2) return null
   return (
-    <ul className="flex gap-2 pt-2.5">
+    <div className="flex flex-wrap items-center gap-x-3 pt-2 text-[14px]">
+      {outside ? <span className="text-pencil-text">Here: {outsideWords(outside)}.</span> : null}
+      {alike.length > 1 ? (
+        <Button look="quiet" onClick={() => choose(alike.map((each) => each.id))}>
+          One detail on {alike.length} places: {alike.map((each) => findingNumber(each, job)).join(', ')}
+        </Button>
+      ) : null}
+    </div>
+  )
+}
+
+/** Pictures, voice notes and clips of a finding; a picture opens to be drawn on. */
+function Media({ finding }: { finding: Finding }) {
+  const { store, derived, walk } = useJob()
+  const { job } = derived
+  const [wrong, setWrong] = useState<string | null>(null)
+  const photos = job.photos.filter((photo) => finding.photo_ids.includes(photo.id))
+  const clips = job.clips.filter((clip) => finding.clip_ids.includes(clip.id))
+  async function takePhoto(file: File | null): Promise<void> {
+    if (!file) return
+    const taken = await store.addPhoto(file, finding.place)
+    if ('words' in taken) setWrong(taken.words)
+    else setWrong(store.set('finding', finding.id, { photo_ids: [...finding.photo_ids, taken.id] }))
+  }
+  async function takeClip(file: Blob): Promise<void> {
+    const taken = await store.addClip(file)
+    if ('words' in taken) setWrong(taken.words)
+    else setWrong(store.set('finding', finding.id, { clip_ids: [...finding.clip_ids, taken.id] }))
+  }
+  return (
+    <div className="flex flex-wrap items-center gap-2 pt-2.5">
       {photos.map((photo) => (
-        <li key={photo.id}>
+        <button
+          key={photo.id}
+          type="button"
+          aria-label={`Draw on ${photo.caption || 'the photo of the finding'}`}
+          onClick={() => {
+            walk.openPhoto(photo.id)
+            walk.go('photos')
+          }}
+        >
           <Picture
             photo={photo}
             size="thumbnail"
             alt={photo.caption || 'Photo of the finding'}
             className="h-16 w-auto border border-ink"
           />
-        </li>
+        </button>
       ))}
-    </ul>
+      <PhotoButton taken={false} label="Photo to it" onTake={(file) => void takePhoto(file)} />
+      <ClipButton onTake={(file) => void takeClip(file)} />
+      {clips.map((clip) =>
+        clip.media_type.startsWith('audio') ? (
+          <audio
+            key={clip.id}
+            controls
+            preload="none"
+            aria-label={clip.caption || 'Voice note'}
+            src={store.pictures.clipUrlOf(clip.sha256)}
+            className="h-11 max-w-60"
+          />
+        ) : (
+          <video
+            key={clip.id}
+            controls
+            preload="none"
+            aria-label={clip.caption || 'Clip'}
+            src={store.pictures.clipUrlOf(clip.sha256)}
+            className="h-24"
+          />
+        ),
+      )}
+      {wrong ? (
+        <p role="alert" className="text-[14px] font-medium text-crayon-text">
+          {wrong}
+        </p>
+      ) : null}
+    </div>
   )
+}
+
+const EARLIER_WORDS: Record<Finding['earlier_repair'], string> = {
+  'not-noted': 'not noted',
+  none: 'none seen',
+  filler: 'filler over rot',
+  'short-patch': 'short patches',
+  'sealant-over': 'sealant over it',
+  'thin-board': 'thin board let into thick',
+  prop: 'improvised prop',
+  other: 'other',
 }
 
 function ExtentFields({ finding, set }: { finding: Finding; set: (fields: Fields) => void }) {

@@ -3,6 +3,7 @@
 import { whereOf } from '../../core/caution'
 import { COMPONENTS, gradeOf } from '../../core/job'
 import { findingNumber } from '../../core/house'
+import { outsideScope } from '../../core/scope'
 import { Awl, Button, Panel } from '../look'
 import { useJob } from '../state/useJob'
 import { PhotoAndWord } from './PhotoAndWord'
@@ -45,6 +46,7 @@ export function FindingList() {
                   <span className="block truncate">
                     {finding.component ? COMPONENTS[finding.component] : finding.words || 'no word yet'}
                     {finding.suspected ? ', suspected' : ''}
+                    {outsideScope(finding, job) ? ', outside the line' : ''}
                   </span>
                   <span className="block truncate text-[13px] text-quiet">{whereOf(finding, job)}</span>
                 </span>

@@ -4,7 +4,17 @@ import { useState } from 'react'
 import type { EntityOf } from '../../core/job'
 import { Button, Dialog, LengthField, SelectField, TextField } from '../look'
 import { useJob } from '../state/useJob'
+import { ClimateFields } from './ClimateFields'
 import { freshHouse } from './fresh'
+
+const FOUNDATIONS = [
+  { value: 'unknown', label: 'not known' },
+  { value: 'crawl', label: 'crawl space' },
+  { value: 'basement', label: 'basement' },
+  { value: 'slab', label: 'slab' },
+  { value: 'piers', label: 'piers, open' },
+  { value: 'piers-with-skirt', label: 'piers with a skirt' },
+]
 
 /** Year, storeys, foundation. An unknown year is an answer, and counts as old paint. */
 export function HouseDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
@@ -17,7 +27,7 @@ export function HouseDialog({ open, onClose }: { open: boolean; onClose: () => v
   }
   const known = house.year_built.kind === 'known' ? String(house.year_built.year) : ''
   return (
-    <Dialog open={open} onClose={onClose} title="House">
+    <Dialog open={open} onClose={onClose} title="House" wide>
       <div className="grid grid-cols-2 gap-3">
         <TextField
           label="Year built"
@@ -48,10 +58,7 @@ export function HouseDialog({ open, onClose }: { open: boolean; onClose: () => v
           label="Foundation"
           value={house.foundation}
           onChange={(value) => set({ foundation: value as EntityOf['house']['foundation'] })}
-          choices={['unknown', 'crawl', 'basement', 'slab', 'piers'].map((value) => ({
-            value,
-            label: value,
-          }))}
+          choices={FOUNDATIONS}
         />
         <LengthField
           label="Foundation above the ground"
@@ -64,6 +71,9 @@ export function HouseDialog({ open, onClose }: { open: boolean; onClose: () => v
           value={house.storey_height}
           onChange={(value) => value !== null && set({ storey_height: value })}
         />
+        <div className="col-span-full">
+          <ClimateFields climate={house.climate} onChange={(climate) => set({ climate })} />
+        </div>
       </div>
       <div className="mt-4 flex justify-end">
         <Button onClick={onClose}>Done</Button>

@@ -1,39 +1,64 @@
 'use client'
 
 import { useState } from 'react'
-import { factsOf, type Finding } from '../../core/job'
+import { mayOpen } from '../../core/coverage'
+import { factsOf, WAYS_TO_LOOK, type Finding, type JobDocument, type WayToLook } from '../../core/job'
 import { isSign, SIGN_IDS, SIGNS } from '../../core/trace'
 import { Button, CheckField, Dialog, SelectField, TextField } from '../look'
 import { useJob } from '../state/useJob'
+import { PermissionToOpen } from './CoveragePanel'
+import { MeterFields, NO_READING, type MeterReading } from './MeterFields'
 
-type Kind = 'reading' | 'test' | 'hold' | 'permission'
+type Kind = 'reading' | 'test' | 'hold'
 const KINDS: readonly { value: Kind; label: string }[] = [
   { value: 'reading', label: 'moisture reading' },
   { value: 'test', label: 'test or check' },
   { value: 'hold', label: 'hold: to look at yet' },
-  { value: 'permission', label: 'permission given' },
 ]
 const CHECKS = ['hose', 'lift-a-course', 'ladder-look', 'probe', 'plumb-line', 'other'] as const
-const LEVELS = ['look-and-touch', 'probe-and-pin', 'open'] as const
+/** Checks that lift, cut or wet: the owner or his agent must have permitted them. */
+const OPENS: ReadonlySet<string> = new Set(['hose', 'lift-a-course'])
 const words = (value: string): string => value.replaceAll('-', ' ')
 
-/** Readings, tests, holds and permissions as facts about a finding: added, signed, never changed. */
+function notedOn(job: JobDocument, finding: Finding) {
+  return [...factsOf(job, 'reading'), ...factsOf(job, 'test'), ...factsOf(job, 'hold')].filter(
+    (fact) => fact.about.kind === 'finding' && fact.about.finding_id === finding.id,
+  )
+}
+
+function factWords(fact: ReturnType<typeof notedOn>[number]): string {
+  switch (fact.kind) {
+    case 'reading': {
+      const more = [
+        fact.reference_percent === null ? '' : `dry reference ${fact.reference_percent} %`,
+        fact.species,
+        fact.wood_temperature_c === null ? '' : `wood at ${fact.wood_temperature_c} °C`,
+        fact.instrument,
+      ].filter(Boolean)
+      return `Reading ${fact.moisture_percent} %${more.length > 0 ? `, ${more.join(', ')}` : ''}`
+    }
+    case 'test':
+      return `${words(fact.check)}: ${fact.result}`
+    case 'hold':
+      return `Hold: ${fact.why} (${fact.way_to_look || WAYS_TO_LOOK[fact.way]})`
+  }
+}
+
+/** Readings, tests and holds as facts about a finding: added, signed, never changed; taking one back is a fact too. */
 export function NoteFact({ finding }: { finding: Finding }) {
   const { store, job } = useJob()
   const [open, setOpen] = useState(false)
   const [kind, setKind] = useState<Kind>('reading')
-  const [number, setNumber] = useState('')
-  const [reference, setReference] = useState('')
+  const [reading, setReading] = useState<MeterReading>(NO_READING)
   const [text, setText] = useState('')
-  const [way, setWay] = useState('')
+  const [way, setWay] = useState<WayToLook>('ladder')
   const [choice, setChoice] = useState('')
   const [sign, setSign] = useState('')
   const [present, setPresent] = useState(true)
+  const [asking, setAsking] = useState(false)
   const [wrong, setWrong] = useState<string | null>(null)
   const about = { kind: 'finding', finding_id: finding.id } as const
-  const noted = [...factsOf(job, 'reading'), ...factsOf(job, 'test'), ...factsOf(job, 'hold')].filter(
-    (fact) => fact.about.kind === 'finding' && fact.about.finding_id === finding.id,
-  )
+  const noted = notedOn(job, finding)
 
   function percent(value: string): number | null {
     const found = Number(value)
@@ -43,35 +68,39 @@ export function NoteFact({ finding }: { finding: Finding }) {
   function write(): string | null {
     switch (kind) {
       case 'reading': {
-        const moisture_percent = percent(number)
+        const moisture_percent = percent(reading.percent)
         if (moisture_percent === null) return 'Type the reading, a number from 0 to 200.'
-        const reference_percent = percent(reference)
+        const temperature = reading.temperature_c.trim() === '' ? null : Number(reading.temperature_c)
+        if (temperature !== null && !(temperature >= -40 && temperature <= 80))
+          return 'Type the temperature of the wood in °C, from −40 to 80, or leave it empty.'
         return store.addFact({
           kind,
           about,
           moisture_percent,
-          reference_percent,
+          reference_percent: percent(reading.reference),
           at_height: null,
-          species: '',
-          wood_temperature_c: null,
-          instrument: '',
+          species: reading.species,
+          wood_temperature_c: temperature,
+          instrument: reading.instrument,
         })
       }
       case 'test': {
         const check = CHECKS.find((each) => each === choice) ?? 'other'
+        if (text.trim() === '') return 'Say what the check showed.'
         return store.addFact({ kind, about, check, result: text, sign: isSign(sign) ? sign : null, present })
       }
       case 'hold':
         if (text.trim() === '') return 'Say what was not seen.'
-        return store.addFact({ kind, about, why: text, way: 'other', way_to_look: way })
-      case 'permission':
-        if (text.trim() === '') return 'Say who gave it.'
-        return store.addFact({
-          kind,
-          level: LEVELS.find((each) => each === choice) ?? 'look-and-touch',
-          given_by: text,
-        })
+        return store.addFact({ kind, about, why: text, way, way_to_look: WAYS_TO_LOOK[way] })
     }
+  }
+  function keep(): void {
+    const said = write()
+    setWrong(said)
+    if (said) return
+    setText('')
+    setReading(NO_READING)
+    setOpen(false)
   }
 
   return (
@@ -84,13 +113,23 @@ export function NoteFact({ finding }: { finding: Finding }) {
           {noted.length > 0 ? (
             <ul className="text-[14px]">
               {noted.map((fact) => (
-                <li key={fact.id} className="border-b border-rule py-1">
-                  {fact.kind === 'reading'
-                    ? `Reading ${fact.moisture_percent} %${fact.reference_percent === null ? '' : `, dry reference ${fact.reference_percent} %`}`
-                    : fact.kind === 'test'
-                      ? `${words(fact.check)}: ${fact.result}`
-                      : `Hold: ${fact.why}`}{' '}
-                  <span className="text-quiet">{fact.by}</span>
+                <li key={fact.id} className="flex items-center gap-2 border-b border-rule py-1">
+                  <span className="grow">
+                    {factWords(fact)} <span className="text-quiet">{fact.by}</span>
+                  </span>
+                  <Button
+                    look="quiet"
+                    aria-label={`Take back: ${factWords(fact)}`}
+                    onClick={() =>
+                      store.addFact({
+                        kind: 'retraction',
+                        fact_id: fact.id,
+                        reason: 'taken back by who looks after the job',
+                      })
+                    }
+                  >
+                    take back
+                  </Button>
                 </li>
               ))}
             </ul>
@@ -101,18 +140,7 @@ export function NoteFact({ finding }: { finding: Finding }) {
             onChange={(value) => setKind(KINDS.find((each) => each.value === value)?.value ?? 'reading')}
             choices={KINDS}
           />
-          {kind === 'reading' ? (
-            <div className="grid grid-cols-2 gap-3">
-              <TextField label="Reading, %" inputMode="decimal" value={number} onChange={setNumber} />
-              <TextField
-                label="Dry reference spot, %"
-                inputMode="decimal"
-                value={reference}
-                onChange={setReference}
-                hint="on the same member; may stay empty"
-              />
-            </div>
-          ) : null}
+          {kind === 'reading' ? <MeterFields value={reading} onChange={setReading} /> : null}
           {kind === 'test' ? (
             <>
               <SelectField
@@ -140,18 +168,12 @@ export function NoteFact({ finding }: { finding: Finding }) {
           {kind === 'hold' ? (
             <>
               <TextField label="What was not seen, and why" value={text} onChange={setText} />
-              <TextField label="Way to look" value={way} onChange={setWay} />
-            </>
-          ) : null}
-          {kind === 'permission' ? (
-            <>
               <SelectField
-                label="For"
-                value={choice}
-                onChange={setChoice}
-                choices={LEVELS.map((value) => ({ value, label: words(value) }))}
+                label="Way to look"
+                value={way}
+                onChange={(value) => setWay(value as WayToLook)}
+                choices={Object.entries(WAYS_TO_LOOK).map(([value, label]) => ({ value, label }))}
               />
-              <TextField label="Given by" value={text} onChange={setText} />
             </>
           ) : null}
           {wrong ? (
@@ -163,20 +185,24 @@ export function NoteFact({ finding }: { finding: Finding }) {
             <Button onClick={() => setOpen(false)}>Leave it</Button>
             <Button
               look="main"
-              onClick={() => {
-                const said = write()
-                setWrong(said)
-                if (said) return
-                setText('')
-                setNumber('')
-                setOpen(false)
-              }}
+              onClick={() =>
+                kind === 'test' && OPENS.has(choice) && !mayOpen(job) ? setAsking(true) : keep()
+              }
             >
               Write it down
             </Button>
           </div>
         </div>
       </Dialog>
+      {asking ? (
+        <PermissionToOpen
+          onClose={() => setAsking(false)}
+          onGiven={() => {
+            setAsking(false)
+            keep()
+          }}
+        />
+      ) : null}
     </>
   )
 }

@@ -12,12 +12,12 @@ import { Chips } from './Chips'
  * is added. The raw words are always kept. No house, no form.
  */
 export function PhotoAndWord() {
-  const { store, job, choose } = useJob()
+  const { store, job, choose, firm } = useJob()
   const [line, setLine] = useState('')
   const [file, setFile] = useState<File | null>(null)
   const [busy, setBusy] = useState(false)
   const [wrong, setWrong] = useState<string | null>(null)
-  const found = useMemo(() => parseLine(line), [line])
+  const found = useMemo(() => parseLine(line, firm.words), [line, firm.words])
 
   async function add(): Promise<void> {
     setWrong(null)
@@ -32,7 +32,7 @@ export function PhotoAndWord() {
       }
       photoIds = [taken.id]
     }
-    const added = addLine(store, { line, photoIds })
+    const added = addLine(store, { line, photoIds, words: firm.words })
     if (!added.ok) {
       setWrong(added.words)
       return
@@ -58,7 +58,7 @@ export function PhotoAndWord() {
         placeholder={job.sides.length > 0 ? "B 12' fascia 3' soft" : 'soft'}
         autoComplete="off"
       />
-      {found.length > 0 ? <Chips found={found} /> : null}
+      {found.length > 0 ? <Chips found={found} firm={firm} /> : null}
       <div className="flex gap-2">
         <PhotoButton taken={file !== null} onTake={setFile} />
         <Button type="submit" className="grow" disabled={busy || (line.trim() === '' && !file)}>

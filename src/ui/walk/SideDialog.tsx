@@ -5,6 +5,8 @@ import { Cladding, type EntityOf } from '../../core/job'
 import { Button, Dialog, LengthField, Notice, SelectField, TextField } from '../look'
 import { useJob } from '../state/useJob'
 import { freshHouse, freshSide, freeLetter } from './fresh'
+import { CladParts } from './CladParts'
+import { LevelField } from './LevelField'
 
 /** One side, new or to be corrected. Its letter stays what it was given. */
 export function SideDialog({ sideId, onClose }: { sideId: string | null; onClose: () => void }) {
@@ -34,7 +36,7 @@ export function SideDialog({ sideId, onClose }: { sideId: string | null; onClose
   }
 
   return (
-    <Dialog open onClose={onClose} title={old ? `Side ${side.letter}` : `New side ${side.letter}`}>
+    <Dialog open onClose={onClose} wide title={old ? `Side ${side.letter}` : `New side ${side.letter}`}>
       <div className="grid grid-cols-2 gap-3">
         <SelectField
           label="Facing"
@@ -62,7 +64,7 @@ export function SideDialog({ sideId, onClose }: { sideId: string | null; onClose
           label="Roof edge"
           value={side.roof_edge}
           onChange={(value) => set({ roof_edge: value as EntityOf['side']['roof_edge'] })}
-          choices={['eave', 'gable', 'none'].map((value) => ({ value, label: value }))}
+          choices={['eave', 'hip', 'gable', 'none'].map((value) => ({ value, label: value }))}
         />
         <TextField
           label="Pitch, inches in 12"
@@ -93,6 +95,24 @@ export function SideDialog({ sideId, onClose }: { sideId: string | null; onClose
             if (Number.isFinite(turn) && Math.abs(turn) <= 180) set({ turn_deg: turn })
           }}
         />
+        <LevelField
+          label="Ground at its left end"
+          value={side.ground_left}
+          onChange={(value) => set({ ground_left: value })}
+        />
+        <LevelField
+          label="Ground at its right end"
+          value={side.ground_right}
+          onChange={(value) => set({ ground_right: value })}
+        />
+        <LevelField
+          label="Floors behind it, higher by"
+          value={side.floor_shift}
+          onChange={(value) => set({ floor_shift: value })}
+        />
+        <div className="col-span-full">
+          <CladParts side={side} set={set} />
+        </div>
       </div>
       {wrong ? (
         <div className="pt-3">

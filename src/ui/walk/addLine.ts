@@ -1,5 +1,5 @@
 import type { JobStore } from '../../client/jobStore'
-import { factAbout, findingFrom, parseLine } from '../../core/shorthand'
+import { factAbout, findingFrom, parseLine, type LearntWord } from '../../core/shorthand'
 import { freshFinding } from './fresh'
 
 /**
@@ -10,10 +10,10 @@ import { freshFinding } from './fresh'
  */
 export function addLine(
   store: JobStore,
-  of: { line: string; photoIds: readonly string[] },
+  of: { line: string; photoIds: readonly string[]; words: readonly LearntWord[] },
 ): { ok: true; ids: string[] } | { ok: false; words: string } {
   const { job, member } = store.read()
-  const said = parseLine(of.line).map((each) => findingFrom(each, job))
+  const said = parseLine(of.line, of.words).map((each) => findingFrom(each, job))
   const made = said.length > 0 ? said : [{ fields: {}, facts: [] }]
   const ids: string[] = []
   for (const { fields, facts } of made) {

@@ -1,4 +1,4 @@
-import type { EntityOf, Feature } from '../../core/job'
+import type { EntityOf, Feature, JobDocument } from '../../core/job'
 import { feet, inches, type Length } from '../../core/measure'
 
 export const FEATURE_NAMES: Record<Feature['kind'], string> = {
@@ -12,6 +12,13 @@ export const FEATURE_NAMES: Record<Feature['kind'], string> = {
   dormer: 'dormer',
   penetration: 'pipe or fixture',
   outline: 'free outline',
+}
+
+/** Numbers are given once: a removed window keeps its own. */
+export function nextFeatureNumber(document: JobDocument, sideId: string): number {
+  return (
+    Math.max(0, ...document.features.filter((each) => each.side_id === sideId).map((each) => each.number)) + 1
+  )
 }
 
 type Where = {

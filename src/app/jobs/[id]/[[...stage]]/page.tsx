@@ -1,4 +1,5 @@
 import { pageMember } from '../../../member'
+import { WithDevices } from '../../../WithDevices'
 import { JobPage } from '../../../../ui/job/JobPage'
 
 export const dynamic = 'force-dynamic'
@@ -7,5 +8,9 @@ export const metadata = { title: 'Job · Detrimus' }
 export default async function Page({ params }: { params: Promise<{ id: string }> }) {
   await pageMember()
   const { id } = await params
-  return <JobPage jobId={id} />
+  return (
+    <WithDevices>
+      <JobPage jobId={id} />
+    </WithDevices>
+  )
 }
