@@ -27,7 +27,7 @@ const METHOD: Partial<Record<ComponentId, MethodId>> = {
 }
 
 /** A large house with as many findings and choices as asked for, the same every time. */
-export function generatedJob(findings: number): JobDocument {
+export function generatedJob(findings: number, features_a_side = 16): JobDocument {
   const next = stream(7)
   const job = emptyJob('generated', 'Generated house')
   const letters = ['a', 'b', 'c', 'd']
@@ -50,9 +50,12 @@ export function generatedJob(findings: number): JobDocument {
       side(letter.toUpperCase(), order, (['front', 'right', 'back', 'left'] as const)[order]!, 80),
     ),
     features: letters.flatMap((letter) =>
-      Array.from({ length: 16 }, (_, i) =>
-        window(letter.toUpperCase(), i + 1, 2 + 9 * (i % 8), i < 8 ? 1 : 2),
-      ),
+      Array.from({ length: features_a_side }, (_, i) => {
+        const half = Math.ceil(features_a_side / 2)
+        const apart = 72 / half
+        const size = { w: Math.min(42, apart * 8), h: 60 }
+        return window(letter.toUpperCase(), i + 1, 2 + apart * (i % half), i < half ? 1 : 2, size)
+      }),
     ),
     findings: found,
     repairs: found.map((each): Repair => ({

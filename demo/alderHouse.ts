@@ -1,10 +1,19 @@
 import type { JobDocument, ZoneId } from '../src/core/job'
 import { feet, inches } from '../src/core/measure'
-import { AT, CREW, door, emptyJob, finding, looked, notLooked, side, window } from './build'
+import { AT, CREW, door, emptyJob, finding, looked, notLooked, repair, side, window } from './build'
+import {
+  ALDER_CLIMATE,
+  ALDER_FRAMING,
+  ALDER_INTAKE,
+  ALDER_MORE_FACTS,
+  ALDER_MORE_FEATURES,
+  alderMoreFindings,
+  DETAIL_HEAD_METAL,
+} from './alderWalk'
 
 /**
- * Alder House, 418 Ferrous Lane: 1928, two storeys, clapboard, a back deck held by nails. The main demo, still thin: the
- * commonest parts of the work on one house.
+ * Alder House, 418 Ferrous Lane: 1928, two storeys, clapboard, a back deck held by nails. The main demo: a
+ * full walk of 31 findings, with what repeats, what is held and what is hazardous.
  */
 export function alderHouse(): JobDocument {
   const job = emptyJob('alder-house', 'Alder House')
@@ -42,8 +51,10 @@ export function alderHouse(): JobDocument {
       foundation: 'crawl',
       foundation_height: inches(20),
       storey_height: feet(9),
-      climate: null,
+      climate: ALDER_CLIMATE,
     },
+    intake: ALDER_INTAKE,
+    framing_pieces: [...ALDER_FRAMING],
     people: [
       {
         id: 'person-1',
@@ -96,6 +107,7 @@ export function alderHouse(): JobDocument {
         depth: feet(12),
         deck_height: inches(26),
       },
+      ...ALDER_MORE_FEATURES,
     ],
     findings: [
       finding({
@@ -107,15 +119,18 @@ export function alderHouse(): JobDocument {
         grade: 2,
         signs: ['wash-marks-behind-gutter', 'debris-at-gutter-lip'],
       }),
-      finding({
-        n: 2,
-        words: 'Head casing A5 soft at its right end',
-        component: 'head-casing',
-        at: { side: 'a', ft: 34, up_in: 122, feature: 'window-a5' },
-        length_in: 14,
-        grade: 3,
-        signs: ['metal-stops-short', 'rot-at-head-corner-only', 'no-end-dams'],
-      }),
+      {
+        ...finding({
+          n: 2,
+          words: 'Head casing A5 soft at its right end',
+          component: 'head-casing',
+          at: { side: 'a', ft: 34, up_in: 122, feature: 'window-a5' },
+          length_in: 14,
+          grade: 3,
+          signs: ['metal-stops-short', 'rot-at-head-corner-only', 'no-end-dams'],
+        }),
+        detail_id: DETAIL_HEAD_METAL,
+      },
       finding({
         n: 3,
         words: 'Right leg of A5 soft from the top down, back of the casing bare',
@@ -236,18 +251,21 @@ export function alderHouse(): JobDocument {
         material: 'clear-cedar',
         signs: ['bottom-covered-by-soil', 'soft-only-where-covered'],
       }),
+      ...alderMoreFindings(),
     ],
     area_works: [
-      {
-        id: 'paint-d',
-        removed: false,
-        kind: 'paint-side',
-        side_id: 'side-d',
-        condition: 'typical',
-        share_peeling_percent: 30,
-        note: '',
-      },
-    ],
+      ['a', 'heavy', 45, 'sun and storm side'],
+      ['b', 'typical', 20, ''],
+      ['d', 'typical', 30, ''],
+    ].map(([letter, condition, share, note]) => ({
+      id: `paint-${letter}`,
+      removed: false,
+      kind: 'paint-side' as const,
+      side_id: `side-${letter}`,
+      condition: condition as 'typical',
+      share_peeling_percent: share as number,
+      note: note as string,
+    })),
     judgements: [
       {
         id: 'judgement-5',
@@ -271,9 +289,20 @@ export function alderHouse(): JobDocument {
       repair(10, 'replace-member', 'window-sill', ['finding-12'], 'clear-cedar'),
       repair(11, 'piece-in', 'corner-board', ['finding-13'], 'clear-cedar'),
       repair(12, 'replace-course', 'base-course', ['finding-14'], 'clear-cedar'),
+      repair(13, 'head-flashing', 'head-casing', ['finding-15', 'finding-16', 'finding-17'], 'clear-cedar'),
+      repair(14, 'replace-course', 'lap-siding', ['finding-18'], 'clear-cedar'),
+      repair(15, 'piece-in', 'corner-board', ['finding-19'], 'clear-cedar'),
+      repair(16, 'piece-in', 'rake-board', ['finding-21'], 'finger-jointed-pine'),
+      repair(17, 'replace-course', 'lap-siding', ['finding-22'], 'clear-cedar'),
+      repair(18, 'prime-and-paint', 'sill-nose', ['finding-28'], 'wood-unknown'),
+      repair(19, 'piece-in', 'side-casing', ['finding-29'], 'clear-cedar'),
+      repair(20, 'piece-in', 'soffit', ['finding-30'], 'finger-jointed-pine'),
+      repair(21, 'watch', 'mudsill', ['finding-26'], 'wood-unknown'),
+      repair(22, 'watch', 'deck-post', ['finding-24'], 'treated'),
     ],
     facts: [
       ...touched,
+      ...ALDER_MORE_FACTS,
       looked('a-roof', 'a', 'roof-edge', 'touched'),
       looked('c-roof', 'c', 'roof-edge', 'seen-close'),
       looked('b-roof', 'b', 'roof-edge', 'from-ground'),
@@ -299,26 +328,5 @@ export function alderHouse(): JobDocument {
         way_to_look: 'ladder from the side yard, half an hour',
       },
     ],
-  }
-}
-
-function repair(
-  n: number,
-  method: JobDocument['repairs'][number]['method'],
-  component: JobDocument['repairs'][number]['component'],
-  finding_ids: string[],
-  material: JobDocument['repairs'][number]['material'],
-): JobDocument['repairs'][number] {
-  return {
-    id: `repair-${n}`,
-    removed: false,
-    finding_ids,
-    method,
-    component,
-    material,
-    place: null,
-    extent: null,
-    count: null,
-    note: '',
   }
 }

@@ -198,3 +198,25 @@ export function notLooked(
 }
 
 export const AT = WALKED
+
+/** A method chosen for findings. */
+export function repair(
+  n: number,
+  method: JobDocument['repairs'][number]['method'],
+  component: JobDocument['repairs'][number]['component'],
+  finding_ids: string[],
+  material: JobDocument['repairs'][number]['material'],
+): JobDocument['repairs'][number] {
+  return {
+    id: `repair-${n}`,
+    removed: false,
+    finding_ids,
+    method,
+    component,
+    material,
+    place: null,
+    extent: null,
+    count: null,
+    note: '',
+  }
+}

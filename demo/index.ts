@@ -1,5 +1,12 @@
 import { alderHouse } from './alderHouse'
+import { kelpRow } from './kelpRow'
+import { lanternCourt } from './lanternCourt'
 import { tallowStreet } from './tallowStreet'
 
 /** The invented jobs of the demo firm, by the name of their file. */
-export const DEMO_JOBS = { 'alder-house': alderHouse, 'tallow-street-31': tallowStreet } as const
+export const DEMO_JOBS = {
+  'alder-house': alderHouse,
+  'kelp-row-7': kelpRow,
+  'lantern-court-22': lanternCourt,
+  'tallow-street-31': tallowStreet,
+} as const

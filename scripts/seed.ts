@@ -3,11 +3,11 @@
  * Run by scripts/demo.mjs and the browser tests, with the app's environment and --conditions=react-server.
  */
 import { betterAuth } from 'better-auth'
-import { alderHouse } from '../demo/alderHouse'
 import { DEMO_PASSWORD, FIRMS } from '../demo/people'
-import { drawnPhoto } from '../demo/photos'
-import { tallowStreet } from '../demo/tallowStreet'
+import { DEMO_JOBS } from '../demo'
+import { drawnFront, drawnPhoto, FRONT_CANVAS, type Damage } from '../demo/photos'
 import { startingRates, startingSettings, type JobDocument } from '../src/core/job'
+import { ORDER_STEP } from '../src/core/walk'
 import { makePool } from '../src/db/pool'
 import { insertCompany, insertEdition } from '../src/db/queries/company'
 import { findJob } from '../src/db/queries/jobs'
@@ -50,15 +50,14 @@ async function companyId(firm: (typeof FIRMS)[number]): Promise<string> {
   return made.rows[0]!.id
 }
 
-async function addPhoto(
-  tx: Tx,
-  job: JobDocument,
-  finding: number,
-  drawn: Buffer,
-  caption: string,
-): Promise<JobDocument> {
-  const stored = await storePicture(tx, drawn)
-  const id = `photo-${finding}`
+/** A drawn picture with what is known of it: the findings it shows, its place, its scale. */
+type Shot = { readonly id: string; readonly drawn: Promise<Buffer> } & Partial<
+  Pick<JobDocument['photos'][number], 'caption' | 'place' | 'canvas' | 'marks'>
+> & { readonly findings?: readonly number[] }
+
+async function addPhoto(tx: Tx, job: JobDocument, shot: Shot): Promise<JobDocument> {
+  const { id, drawn, findings = [], ...more } = shot
+  const stored = await storePicture(tx, await drawn)
   return {
     ...job,
     photos: [
@@ -66,36 +65,56 @@ async function addPhoto(
       {
         id,
         removed: false,
-        caption,
+        caption: '',
         place: { kind: 'none' },
-        order: job.photos.length,
+        order: job.photos.length * ORDER_STEP,
         canvas: null,
         marks: [],
+        ...more,
         ...stored,
       },
     ],
-    findings: job.findings.map((each) => (each.number === finding ? { ...each, photo_ids: [id] } : each)),
+    findings: job.findings.map((each) =>
+      each.number !== null && findings.includes(each.number)
+        ? { ...each, photo_ids: [...each.photo_ids, id] }
+        : each,
+    ),
   }
 }
 
+const tint = '#e6cfa4'
+const shot = (finding: number, damage: Damage, caption: string, colour = tint): Shot => ({
+  id: `photo-${finding}`,
+  caption,
+  findings: [finding],
+  drawn: drawnPhoto({ caption, tint: colour, damage }),
+})
+
+const SHOTS: Readonly<Record<keyof typeof DEMO_JOBS, () => readonly Shot[]>> = {
+  'alder-house': () => [
+    shot(4, 'sill', 'sill nose, front'),
+    shot(9, 'fascia', 'fascia, back'),
+    shot(10, 'ledger', 'deck ledger, back'),
+    shot(13, 'corner', 'corner board, left'),
+    { id: 'photo-front', caption: 'the front, square on', drawn: drawnFront(), ...FRONT_CANVAS },
+  ],
+  'kelp-row-7': () => [
+    shot(1, 'corner', 'bottom courses, front', '#c9d3cf'),
+    shot(5, 'fascia', 'fascia, front right', '#c9d3cf'),
+  ],
+  'lantern-court-22': () => [
+    shot(1, 'corner', 'entry, left leg', '#d8dcd3'),
+    shot(4, 'fascia', 'over the garage', '#d8dcd3'),
+  ],
+  'tallow-street-31': () => [shot(1, 'corner', '', '#cfd8cf')],
+}
+
 async function loadJobs(tx: Tx, owner: string): Promise<void> {
-  const tint = '#e6cfa4'
-  if (!(await findJob(tx, 'alder-house', { lock: false }))) {
-    let job = alderHouse()
-    const shots = [
-      [4, 'sill', 'sill nose, front'],
-      [9, 'fascia', 'fascia, back'],
-      [10, 'ledger', 'deck ledger, back'],
-      [13, 'corner', 'corner board, left'],
-    ] as const
-    for (const [number, damage, caption] of shots) {
-      job = await addPhoto(tx, job, number, await drawnPhoto({ caption, tint, damage }), caption)
-    }
+  for (const [id, make] of Object.entries(DEMO_JOBS)) {
+    if (await findJob(tx, id, { lock: false })) continue
+    let job = make()
+    for (const each of SHOTS[id as keyof typeof DEMO_JOBS]()) job = await addPhoto(tx, job, each)
     await writeJob(tx, job, owner)
-  }
-  if (!(await findJob(tx, 'tallow-street-31', { lock: false }))) {
-    const photo = await drawnPhoto({ caption: 'corner board', tint: '#cfd8cf', damage: 'corner' })
-    await writeJob(tx, await addPhoto(tx, tallowStreet(), 1, photo, ''), owner)
   }
 }
 

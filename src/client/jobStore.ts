@@ -143,7 +143,7 @@ export class JobStore {
       waiting: this.queue.length,
       picturesWaiting,
       notKept: this.notKept.size + this.pictures.notKept,
-      sending: this.queue.length === 0 && picturesWaiting === 0 ? 'sent' : this.sending,
+      sending: this.whereTheyAre(this.queue.length + picturesWaiting),
       refused: this.refused,
       refusedEdits: this.refusedEdits,
       refusedPictures: this.pictures.refused.map(({ sha256, refused }) => ({ sha256, why: refused ?? '' })),
@@ -153,6 +153,12 @@ export class JobStore {
       overruled: this.overruled,
       clockOff_min: Math.abs(off_ms) > CLOCK_TOLERANCE_MS ? Math.round(off_ms / 60_000) : null,
     }
+  }
+
+  /** An edit just made is on its way, though sending has not begun yet: *sent* is said only of what is. */
+  private whereTheyAre(waiting: number): Sending {
+    if (waiting === 0) return 'sent'
+    return this.sending === 'sent' ? 'sending' : this.sending
   }
 
   private tell(): void {

@@ -11,13 +11,17 @@ async function ready(page: Page): Promise<void> {
   // The worker controls the page and holds the page a job opens with, and the jobs of the list are here.
   await page.evaluate(async () => {
     await navigator.serviceWorker.ready
-    const until = Date.now() + 20_000
+    const until = Date.now() + 40_000
     while (Date.now() < until) {
       const shell = await caches.match('/jobs/shell', { cacheName: 'detrimus-pages' })
       if (shell && navigator.serviceWorker.controller) return
       await new Promise((resolve) => setTimeout(resolve, 100))
     }
-    throw new Error('The service worker did not become ready.')
+    const held = await caches.keys()
+    const { active, installing, waiting } = (await navigator.serviceWorker.getRegistration()) ?? {}
+    throw new Error(
+      `The service worker did not become ready: caches ${held.join(', ')}; controller ${String(navigator.serviceWorker.controller?.state)}, active ${String(active?.state)}, installing ${String(installing?.state)}, waiting ${String(waiting?.state)}.`,
+    )
   })
 }
 
@@ -233,6 +237,7 @@ test('a clock a day ahead: facts are written down by the server’s time, and th
   await page.getByRole('button', { name: 'Kept here', exact: true }).click()
   await expect(page.getByRole('dialog')).toContainText(/clock is 14\d\d minutes ahead/)
   await page.getByRole('button', { name: 'Close', exact: true }).last().click()
+  await page.getByRole('region', { name: 'Findings' }).getByRole('button', { name: /^1 / }).click()
   await page.getByRole('button', { name: 'Note a hazard' }).click()
   await page.getByRole('dialog').getByLabel('What, in a few words').fill('glass is cracked')
   await page.getByRole('dialog').getByRole('button', { name: 'Write it down' }).click()

@@ -50,7 +50,9 @@ export function snapStation(
       const edges = [box.left, box.right, ...(casing > 0 ? [box.left - casing, box.right + casing] : [])]
       return edges.map((at) => ({ at, caught: 'opening', name, rank: 1 }))
     })
-  const stud = Math.round(value / STUDS) * STUDS
+  // Drawn past a corner is drawn to the corner.
+  const reached = Math.max(0, side.length === null ? value : Math.min(value, length))
+  const stud = Math.round(reached / STUDS) * STUDS
   const lines: Line[] = [
     { at: 0, caught: 'corner', name: 'left corner', rank: 0 },
     ...(side.length === null
@@ -59,8 +61,8 @@ export function snapStation(
     ...openings,
     { at: stud, caught: 'stud', name: 'stud at 16 in', rank: 2 },
   ]
-  const found = nearest(value, lines, of.within)
-  const at = found?.at ?? toInch(value)
+  const found = nearest(reached, lines, of.within)
+  const at = found?.at ?? toInch(reached)
   const held = Math.max(0, side.length === null ? at : Math.min(at, length)) as Length
   return found && held === found.at
     ? { value: held, caught: found.caught, name: found.name }

@@ -1,6 +1,6 @@
 'use client'
 
-import { useCallback, useMemo, type ReactNode } from 'react'
+import { useCallback, useDeferredValue, useMemo, type ReactNode } from 'react'
 import { drawStrip, drawTape, stripSpans, TAPE_PX, type Drawing, type Mark } from '../../core/house'
 import { featureBox, groundAt } from '../../core/geometry'
 import type { Coverage } from '../../core/coverage'
@@ -76,6 +76,8 @@ export function Strip(props: Props) {
   const [ref, width] = useWidth()
   const [frameRef, zoomed] = useZoom()
   const { zoom } = zoomed
+  // A zoom step first scales what is drawn, at once, and draws it anew in its own time.
+  const drawnZoom = useDeferredValue(zoom)
   const phone = width < 640
   const spans = useMemo(() => stripSpans(job), [job])
   const at = Math.max(
@@ -84,15 +86,19 @@ export function Strip(props: Props) {
   )
   const shownSide = phone && spans.length > 1 ? spans[at] : undefined
   const shownId = shownSide?.id
+  const fit = useMemo(() => {
+    const only = shownId ? [shownId] : null
+    const bare = { ...job, findings: [], scope_stretches: [] }
+    const rough = drawStrip(bare, { px: 100, coverage: null, trace: null, chosen: [], only })
+    return Math.max((rough.right - rough.left) / width, (rough.top - rough.bottom) / TALLEST)
+  }, [job, width, shownId])
   const view = useMemo(() => {
     const only = shownId ? [shownId] : null
-    const rough = drawStrip(job, { px: 100, coverage: null, trace: null, chosen: [], only })
-    const fit = Math.max((rough.right - rough.left) / width, (rough.top - rough.bottom) / TALLEST)
-    const px = fit / zoom
+    const px = fit / drawnZoom
     const drawing = drawStrip(job, { px, coverage, trace, chosen, only })
     const frame: Frame = { left: drawing.left, top: drawing.top, px }
     return { px, drawing, frame, fitHeight: (drawing.top - drawing.bottom) / fit }
-  }, [job, coverage, trace, chosen, width, zoom, shownId])
+  }, [job, coverage, trace, chosen, fit, drawnZoom, shownId])
   const { px, drawing, frame, fitHeight } = view
 
   const tap = useCallback(
@@ -116,6 +122,7 @@ export function Strip(props: Props) {
   if (spans.length === 0) return <div ref={ref} className="h-0" />
   const w = Math.max(width, (drawing.right - drawing.left) / px)
   const h = (drawing.top - drawing.bottom) / px
+  const scale = zoom / drawnZoom
   const tape = drawTape(drawing.sides, { left: drawing.left, right: drawing.left + w * px, px })
   const step = (by: number): void => {
     const next = spans[(at + by + spans.length) % spans.length]
@@ -147,8 +154,9 @@ export function Strip(props: Props) {
           aria-label="Outside walls of the house"
         >
           <svg
-            width={w}
-            height={h}
+            width={w * scale}
+            height={h * scale}
+            viewBox={`0 0 ${w} ${h}`}
             role="group"
             aria-label="The strip: outside walls unrolled"
             className="block"
@@ -156,7 +164,14 @@ export function Strip(props: Props) {
             <Marks items={drawing.items} frame={frame} chosen={chosen} onTap={tap} />
             {props.overlay?.({ drawing, frame })}
           </svg>
-          <svg width={w} height={TAPE_PX} aria-hidden className="sticky bottom-0 block">
+          <svg
+            width={w * scale}
+            height={TAPE_PX}
+            viewBox={`0 0 ${w} ${TAPE_PX}`}
+            preserveAspectRatio="none"
+            aria-hidden
+            className="sticky bottom-0 block"
+          >
             {tape.map((shape, index) => (
               <ShapeSvg key={index} shape={shape} frame={{ left: drawing.left, top: TAPE_PX * px, px }} />
             ))}

@@ -1,6 +1,6 @@
 'use client'
 
-import { useCallback, useEffect, useMemo, useState, useSyncExternalStore } from 'react'
+import { useCallback, useEffect, useMemo, useState } from 'react'
 import { Tabs } from 'radix-ui'
 import type { JobStore } from '../../client/jobStore'
 import { live, type Place } from '../../core/job'
@@ -13,6 +13,7 @@ import { Strip, type Tapped } from '../house/Strip'
 import { Button, LinkButton, Notice } from '../look'
 import { PriceTab } from '../price/PriceTab'
 import { ScopeTab } from '../scope/ScopeTab'
+import { useAlive } from '../state/useAlive'
 import { JobContext, useJobStore, useJobView, useKeptUp } from '../state/useJob'
 import { usePipeline } from '../state/usePipeline'
 import { useFirmWords, useWalk } from '../state/useWalk'
@@ -63,19 +64,17 @@ function stageOf(path: string): Stage {
   return STAGES.find((stage) => path.endsWith(`/${stage}`)) ?? 'walk'
 }
 
-const never = (): (() => void) => () => undefined
-/** The job in the address. The page may come from this device's cache, made for another job: the address is right. */
-function useAddressedJob(given: string): string {
-  return useSyncExternalStore(
-    never,
-    () => window.location.pathname.split('/')[2] ?? given,
-    () => given,
-  )
+/**
+ * A job: one page over its local store; tabs change without asking the server. The page may come from this device's cache, made for
+ * another job: so which job it is says the address, once the page is alive.
+ */
+export function JobPage(props: { jobId: string }) {
+  const alive = useAlive()
+  if (!alive) return <p className="p-6">Opening the job…</p>
+  return <AddressedJob jobId={window.location.pathname.split('/')[2] ?? props.jobId} />
 }
 
-/** A job: one page over its local store; tabs change without asking the server. */
-export function JobPage(props: { jobId: string }) {
-  const jobId = useAddressedJob(props.jobId)
+function AddressedJob({ jobId }: { jobId: string }) {
   const opening = useJobStore(jobId)
   if (opening.kind === 'opening') return <p className="p-6">Opening the job…</p>
   if (opening.kind === 'failed') {

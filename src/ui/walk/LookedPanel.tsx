@@ -201,7 +201,7 @@ function HoldsPanel() {
           </ul>
           {line.figure ? (
             <details className="pl-4">
-              <summary className="font-head text-[13px] text-chalk-text underline touch:py-3">
+              <summary className="font-head text-[13px] text-chalk-text underline touch:min-h-11 touch:py-3">
                 arithmetic
               </summary>
               <FigureTree figure={line.figure} />

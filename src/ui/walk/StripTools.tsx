@@ -31,8 +31,8 @@ const STILL: Drag = { grip: 'whole', along: 0, up: 0 }
 
 /** What the walk adds to the strip: grips on what is chosen, or the scope line being drawn. */
 export function StripTools(on: On) {
-  const { derived, walk, chosen, store } = useJob()
-  const { job } = derived
+  // The job as edited this instant: two quick keys must not both start from the same place.
+  const { job, walk, chosen, store } = useJob()
   if (walk.drawsScope) return <ScopeDrawing {...on} />
   const feature = job.features.find((each) => each.id === walk.featureId)
   const finding = chosen.length === 1 ? job.findings.find((each) => each.id === chosen[0]) : undefined
@@ -74,8 +74,7 @@ function nameOf(thing: Thing, side: Side): string {
 /** Drag the whole, or an edge; arrows move by an inch, with Shift by a foot, with Alt they move the right or upper edge. */
 function Grips(props: Held & { readonly onRemove: () => void }) {
   const { thing, box, side, span, frame } = props
-  const { derived, store, view, walk } = useJob()
-  const { job } = derived
+  const { job, store, view, walk } = useJob()
   const { px } = frame
   const [drag, setDrag] = useState<Drag>(STILL)
   const [said, setSaid] = useState('')
