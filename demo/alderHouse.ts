@@ -98,6 +98,7 @@ export function alderHouse(): JobDocument {
       window('D', 4, 23, 2),
       {
         id: 'deck-c7',
+        size_how: 'taped',
         removed: false,
         kind: 'deck',
         side_id: 'side-c',

@@ -13,6 +13,7 @@ export const ALDER_CLIMATE = INVENTED_CLIMATES[0]!
 export const ALDER_MORE_FEATURES: readonly Feature[] = [
   {
     id: 'small-roof-a11',
+    size_how: 'taped',
     removed: false,
     kind: 'small-roof',
     side_id: 'side-a',
@@ -25,6 +26,7 @@ export const ALDER_MORE_FEATURES: readonly Feature[] = [
   },
   {
     id: 'chase-d5',
+    size_how: 'taped',
     removed: false,
     kind: 'chimney-chase',
     side_id: 'side-d',
@@ -36,6 +38,7 @@ export const ALDER_MORE_FEATURES: readonly Feature[] = [
   },
   {
     id: 'penetration-b5',
+    size_how: 'taped',
     removed: false,
     kind: 'penetration',
     side_id: 'side-b',

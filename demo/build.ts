@@ -60,6 +60,8 @@ export function side(
     ground_left: inches(0),
     ground_right: inches(0),
     floor_shift: inches(0),
+    length_how: 'taped',
+    height_how: 'taped',
     ...more,
   }
 }
@@ -81,6 +83,7 @@ export function window(
     width: inches(size.w),
     height: inches(size.h),
     sill: { value: inches(30), from: `floor-${floor}` },
+    size_how: 'taped',
     casing_width: inches(5.5),
     parts: ['head-casing', 'side-casing', 'window-sill', 'sill-nose'],
   }
@@ -97,6 +100,7 @@ export function door(letter: string, number: number, station_ft: number, width_i
     width: inches(width_in),
     height: inches(80),
     sill: { value: inches(0), from: 'floor-1' },
+    size_how: 'taped',
     casing_width: inches(5.5),
     parts: ['head-casing', 'side-casing', 'jamb-foot', 'threshold', 'slab'],
   }

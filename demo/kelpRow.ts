@@ -37,6 +37,7 @@ function stretch(
 
 const porch: Feature = {
   id: 'porch-e1',
+  size_how: 'taped',
   removed: false,
   kind: 'porch',
   side_id: 'side-e',

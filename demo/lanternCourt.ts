@@ -160,6 +160,7 @@ export function lanternCourt(): JobDocument {
       window('D', 2, 17, 1, { w: 36, h: 54 }),
       {
         id: 'penetration-c4',
+        size_how: 'taped',
         removed: false,
         kind: 'penetration',
         side_id: 'side-c',

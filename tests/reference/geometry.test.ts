@@ -112,6 +112,7 @@ test('sight over a roof in front: what is hidden is what the segment from the ey
         const eye = inches(66)
         const roof = {
           id: 'roof',
+          size_how: 'taped' as const,
           removed: false,
           kind: 'small-roof' as const,
           side_id: 'side-a',

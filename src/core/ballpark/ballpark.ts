@@ -59,6 +59,8 @@ function oneItemJob(job: JobDocument, of: BallparkOf, pace: Pace): JobDocument {
     ground_left: feet(0),
     ground_right: feet(0),
     floor_shift: feet(0),
+    length_how: 'guessed' as const,
+    height_how: 'guessed' as const,
   }
   const repair: Repair = {
     id: 'item',

@@ -141,6 +141,7 @@ test('the walk goes round the house, then decks from below first', () => {
   const job = smallHouse()
   const deck = {
     id: 'deck-c1',
+    size_how: 'taped' as const,
     removed: false,
     kind: 'deck' as const,
     side_id: 'side-c',

@@ -45,11 +45,13 @@ test('an edge dragged changes the width, a top the height', () => {
     movedFeature(window1, { grip: 'right', along: inches(6.4), up: 0 }, { ...context, within: 0 }).fields,
   ).toEqual({
     width: inches(48),
+    size_how: 'scaled',
   })
   expect(
     movedFeature(window1, { grip: 'top', along: 0, up: inches(5.2) }, { ...context, within: 0 }).fields,
   ).toEqual({
     height: inches(65),
+    size_how: 'scaled',
   })
 })
 

@@ -111,6 +111,8 @@ export function movedFeature(feature: Feature, drag: Drag, context: Context): Mo
       snaps.push(found)
     }
   }
+  // A size that was drawn is no longer the taped one; a place alone is corrected without that.
+  if (('width' in fields || 'height' in fields) && feature.size_how !== 'guessed') fields.size_how = 'scaled'
   return { fields, caught: snaps.filter((snap) => snap.caught !== 'inch') }
 }
 

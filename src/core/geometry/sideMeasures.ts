@@ -69,7 +69,7 @@ export function sideMeasures(side: Side, job: JobDocument): SideMeasures {
   const top = wallTop(side, job.house)
   const foot = foundationTop(job.house, side)
   const height = Math.max(0, top - foot) as Length
-  const known = side.length === null ? 'as drawn, not measured yet' : 'the walk'
+  const known = side.length === null ? 'as drawn, not measured yet' : `length ${side.length_how}`
   const gabled = side.roof_edge === 'gable'
   const gable_ft2 = gabled ? toSquareFeet(gableArea(length, side.pitch_in_12)) : 0
   const buried_ft2 = toSquareFeet(buried(side, job, length) as never)

@@ -7,6 +7,7 @@ import {
   Grade,
   HeightValue,
   HowKnown,
+  HowMeasured,
   Id,
   LengthValue,
   Measured,
@@ -92,10 +93,12 @@ export const Side = z.strictObject({
   facing: z.enum(['front', 'right', 'back', 'left']),
   /** Null: not measured yet; the strip draws an open end. */
   length: LengthValue.nullable(),
+  length_how: HowMeasured,
   /** The walker's turn at the end of this side, degrees, left positive. */
   turn_deg: z.number().min(-180).max(180),
   /** Wall height above the ground up to the eave; null takes it from the house. */
   wall_height: LengthValue.nullable(),
+  height_how: HowMeasured,
   roof_edge: z.enum(['eave', 'hip', 'gable', 'none']),
   /** Rise in inches to a run of 12. */
   pitch_in_12: z.number().min(0).max(36),

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { Height, HeightValue, Id, LengthValue, ShortWords } from './values'
+import { Height, HeightValue, HowMeasured, Id, LengthValue, ShortWords } from './values'
 
 /** What stands on, in or before a wall. Station is the left end as seen from outside. */
 const base = {
@@ -10,6 +10,8 @@ const base = {
   number: z.int().min(1).max(999),
   station: LengthValue,
   width: LengthValue,
+  /** How its place and size are known: a usual size put there first is a guess. */
+  size_how: HowMeasured,
 }
 const pitch = z.number().min(0).max(36)
 

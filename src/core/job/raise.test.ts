@@ -15,6 +15,7 @@ function asVersion1(job: JobDocument): Record<string, unknown> {
     version: 1,
     house: job.house && without(job.house, step.bodies.house),
     sides: job.sides.map((side) => without(side, step.bodies.side)),
+    features: job.features.map((feature) => without(feature, step.bodies.feature)),
     findings: job.findings.map((finding) => without(finding, step.bodies.finding)),
     facts: job.facts.map((fact) => without(fact, step.facts[fact.kind])),
   }

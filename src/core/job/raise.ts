@@ -15,7 +15,15 @@ export const STEPS: Readonly<Record<number, Step>> = {
   1: {
     bodies: {
       house: { climate: null },
-      side: { clad_parts: [], ground_left: 0, ground_right: 0, floor_shift: 0 },
+      side: {
+        clad_parts: [],
+        ground_left: 0,
+        ground_right: 0,
+        floor_shift: 0,
+        length_how: 'taped',
+        height_how: 'taped',
+      },
+      feature: { size_how: 'taped' },
       photo: { order: 0, canvas: null, marks: [] },
       finding: { clip_ids: [], earlier_repair: 'not-noted', detail_id: null },
       area_work: { share_peeling_percent: null, note: '' },

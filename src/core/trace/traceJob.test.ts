@@ -116,9 +116,19 @@ test.each([
   )
 })
 
-test('the main demo: nine sources, one finding honestly unexplained', () => {
+test('one detail repeated is one source, wherever it sits', () => {
   const trace = traceJob(alderHouse())
-  expect(trace.sources.filter((each) => each.letter !== null)).toHaveLength(9)
-  expect(trace.unexplained).toEqual(['finding-8'])
+  const head = trace.sources.filter((each) => each.cause === 'head-flashing-short')
+  expect(head).toHaveLength(1)
+  expect(head[0]?.finding_ids.toSorted()).toEqual(
+    ['finding-15', 'finding-16', 'finding-17', 'finding-2', 'finding-3', 'finding-5'].toSorted(),
+  )
+  expect(head[0]?.seat_words).toContain('window A1, window A2, window A4')
+})
+
+test('the main demo: what no sign speaks for stays honestly unexplained', () => {
+  const trace = traceJob(alderHouse())
+  expect(trace.unexplained).toContain('finding-8')
+  expect(trace.sources.filter((each) => each.letter !== null).length).toBeLessThan(16)
   expect(trace.sources.find((each) => each.cause === 'ledger-unflashed')?.certainty).toBe('shown')
 })

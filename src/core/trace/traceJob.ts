@@ -160,6 +160,42 @@ export function isWithinReach(cause: CauseId, seat: WallBox, place: WallBox): bo
 
 type Draft = Seat & { readonly cause: CauseId; readonly members: TracedFinding[] }
 
+/**
+ * One bad habit repeated is one source: what has the same cause and a finding of the same repeated detail is joined, wherever it
+ * sits. On one side the run reaches over all its places; over several it is drawn on the first.
+ */
+function joinDetails(drafts: readonly Draft[], job: JobDocument): Draft[] {
+  const detailsOf = (draft: Draft): ReadonlySet<string> =>
+    new Set(
+      draft.members.flatMap(({ finding_id }) => {
+        const detail = job.findings.find((each) => each.id === finding_id)?.detail_id ?? null
+        return detail === null ? [] : [detail]
+      }),
+    )
+  return drafts.reduce<Draft[]>((joined, draft) => {
+    const mine = detailsOf(draft)
+    const host = joined.find(
+      (other) => other.cause === draft.cause && [...detailsOf(other)].some((detail) => mine.has(detail)),
+    )
+    if (!host) return [...joined, draft]
+    const box =
+      host.box && draft.box && host.box.side_id === draft.box.side_id
+        ? {
+            ...host.box,
+            left: Math.min(host.box.left, draft.box.left) as Length,
+            right: Math.max(host.box.right, draft.box.right) as Length,
+          }
+        : host.box
+    const whole: Draft = {
+      ...host,
+      box,
+      words: `${host.words}, ${draft.words}`,
+      members: [...host.members, ...draft.members],
+    }
+    return joined.map((other) => (other === host ? whole : other))
+  }, [])
+}
+
 /** A weak lone source gives way to a neighbour that can reach its finding and is possible for it. */
 function absorbLoners(drafts: readonly Draft[], job: JobDocument): Draft[] {
   const kept = [...drafts].sort((a, b) => b.members.length - a.members.length)
@@ -222,7 +258,7 @@ export function traceJob(job: JobDocument): Trace {
     }
   }
   const order = new Map(job.sides.map((side, index) => [side.id, index]))
-  const kept = absorbLoners([...drafts.values()], job).sort((a, b) => {
+  const kept = absorbLoners(joinDetails([...drafts.values()], job), job).sort((a, b) => {
     const at = (draft: Draft): number =>
       causeOf(draft.cause).family === 'null'
         ? 1e12

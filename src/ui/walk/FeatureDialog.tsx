@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import { newId } from '../../client/newId'
-import type { EntityOf, Feature } from '../../core/job'
+import { HowMeasured, type EntityOf, type Feature } from '../../core/job'
 import { feet, type Length } from '../../core/measure'
 import { Button, CheckField, Dialog, LengthField, Notice, SelectField, TextField } from '../look'
 import { useJob } from '../state/useJob'
@@ -97,6 +97,12 @@ export function FeatureDialog(props: { sideId: string; featureId?: string | null
             onChange={(value) => value !== null && set({ [field]: value })}
           />
         ))}
+        <SelectField
+          label="Place and size were"
+          value={feature.size_how}
+          onChange={(size_how) => set({ size_how })}
+          choices={HowMeasured.options.map((value) => ({ value, label: value }))}
+        />
         {height ? (
           <>
             <LengthField

@@ -280,9 +280,31 @@ const EARLIER_WORDS: Record<Finding['earlier_repair'], string> = {
   other: 'other',
 }
 
+/** What a part is counted in beside its length; null where the length alone is the measure. */
+function countedIn(component: Finding['component']): string | null {
+  switch (component) {
+    case 'lap-siding':
+    case 'base-course':
+      return 'Courses'
+    case 'sheathing':
+    case 'subfloor':
+      return 'Sheets'
+    case 'deck-board':
+    case 'deck-joist':
+    case 'deck-post':
+    case 'joist':
+    case 'guard':
+    case 'stair':
+    case 'other':
+      return 'Pieces'
+    default:
+      return null
+  }
+}
+
 function ExtentFields({ finding, set }: { finding: Finding; set: (fields: Fields) => void }) {
   const { extent } = finding
-  const isSiding = finding.component === 'lap-siding' || finding.component === 'base-course'
+  const counted = countedIn(finding.component)
   const measured = (value: Length | null, how = extent?.how ?? 'taped'): Finding['extent'] =>
     value === null
       ? null
@@ -301,16 +323,16 @@ function ExtentFields({ finding, set }: { finding: Finding; set: (fields: Fields
         hint={`as on the tape: 18' 6-1/2"`}
         onChange={(value) => set({ extent: measured(value) })}
       />
-      <div className={`grid gap-x-3 ${isSiding ? 'grid-cols-2' : ''}`}>
+      <div className={`grid gap-x-3 ${counted ? 'grid-cols-2' : ''}`}>
         <SelectField
           label="Measured"
           value={extent?.how ?? 'taped'}
           onChange={(value) => set({ extent: measured(extent?.value ?? null, value as 'taped') })}
           choices={['taped', 'counted', 'scaled', 'guessed'].map((value) => ({ value, label: value }))}
         />
-        {isSiding ? (
+        {counted ? (
           <TextField
-            label="Courses"
+            label={counted}
             inputMode="numeric"
             value={finding.count === null ? '' : String(finding.count)}
             onChange={(text) => {

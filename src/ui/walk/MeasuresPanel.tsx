@@ -144,7 +144,10 @@ function CoursesHelper() {
           </p>
           <div className="flex flex-wrap gap-1 pt-1">
             {job.sides.map((side) => (
-              <Button key={side.id} onClick={() => store.set('side', side.id, { wall_height: height })}>
+              <Button
+                key={side.id}
+                onClick={() => store.set('side', side.id, { wall_height: height, height_how: 'counted' })}
+              >
                 Wall of {side.letter}
               </Button>
             ))}

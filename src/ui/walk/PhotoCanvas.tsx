@@ -133,6 +133,7 @@ export function PhotoCanvas({ photoId }: { photoId: string }) {
     const left = Math.min(...stations) as Length
     const refused = store.create('feature', {
       id: newId(),
+      size_how: 'scaled',
       removed: false,
       kind: 'outline',
       side_id: side.id,

@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import { Cladding, type EntityOf } from '../../core/job'
+import { Cladding, HowMeasured, type EntityOf } from '../../core/job'
 import { Button, Dialog, LengthField, Notice, SelectField, TextField } from '../look'
 import { useJob } from '../state/useJob'
 import { freshHouse, freshSide, freeLetter } from './fresh'
@@ -51,6 +51,18 @@ export function SideDialog({ sideId, onClose }: { sideId: string | null; onClose
           value={side.length}
           hint="empty: not measured yet"
           onChange={(length) => set({ length })}
+        />
+        <SelectField
+          label="Length was"
+          value={side.length_how}
+          onChange={(value) => set({ length_how: value as EntityOf['side']['length_how'] })}
+          choices={HowMeasured.options.map((value) => ({ value, label: value }))}
+        />
+        <SelectField
+          label="Height was"
+          value={side.height_how}
+          onChange={(value) => set({ height_how: value as EntityOf['side']['height_how'] })}
+          choices={HowMeasured.options.map((value) => ({ value, label: value }))}
         />
         <LengthField
           label="Wall height at the eave"

@@ -65,6 +65,8 @@ export function freshSide(of: Pick<EntityOf['side'], 'letter' | 'order' | 'facin
     ground_left: inches(0),
     ground_right: inches(0),
     floor_shift: inches(0),
+    length_how: 'taped',
+    height_how: 'taped',
     ...of,
   }
 }

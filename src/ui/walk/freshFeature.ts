@@ -30,7 +30,7 @@ type Where = {
 
 /** Something new on a side at a usual size, to be corrected: the size is a first guess, and nobody's measurement. */
 export function freshFeature(kind: Feature['kind'], where: Where): EntityOf['feature'] {
-  const base = { ...where, removed: false }
+  const base = { ...where, removed: false, size_how: 'guessed' as const }
   const floor = (value: Length) => ({ value, from: 'floor-1' }) as const
   switch (kind) {
     case 'window':
