@@ -96,7 +96,13 @@ const SHOTS: Readonly<Record<keyof typeof DEMO_JOBS, () => readonly Shot[]>> = {
     shot(9, 'fascia', 'fascia, back'),
     shot(10, 'ledger', 'deck ledger, back'),
     shot(13, 'corner', 'corner board, left'),
-    { id: 'photo-front', caption: 'the front, square on', drawn: drawnFront(), ...FRONT_CANVAS },
+    {
+      id: 'photo-front',
+      caption: 'the front, square on',
+      findings: [2],
+      drawn: drawnFront(),
+      ...FRONT_CANVAS,
+    },
   ],
   'kelp-row-7': () => [
     shot(1, 'corner', 'bottom courses, front', '#c9d3cf'),

@@ -2,7 +2,7 @@ import { expect, test } from '@playwright/test'
 import { expectAccessible, openJob, openStage, PEOPLE, signIn } from './support'
 
 test('axe finds nothing on any view', async ({ page }) => {
-  test.setTimeout(120_000)
+  test.setTimeout(300_000)
   await page.goto('/sign-in')
   await expectAccessible(page)
   await signIn(page, PEOPLE.estimator)

@@ -9,6 +9,7 @@ import {
   WAYS_TO_LOOK,
   type Finding,
   type JobDocument,
+  type Photo,
 } from '../job'
 import { feet, formatCents, formatLength, type Cents } from '../measure'
 import type { Looks, Price } from '../price'
@@ -23,7 +24,7 @@ import {
   type Scope,
 } from '../scope'
 import { causeOf, type Trace } from '../trace'
-import { sideMeasures } from '../geometry'
+import { scaledLength, sideMeasures } from '../geometry'
 import type { Takeoff } from '../takeoff'
 import { answerWords, type ListState } from '../walk'
 import type { BidHazardLine, BidModel } from './bidModel'
@@ -246,6 +247,25 @@ function clausesOf(job: JobDocument, stages: Stages, preparedOn: string): BidMod
   return rows.filter((row) => row !== null)
 }
 
+/** A picture for the bid with what was drawn over it; a length drawn on a picture with a scale says its figure. */
+function bidPhoto(photo: Photo): BidModel['findings'][number]['photos'][number] {
+  const { sha256, caption, marks, canvas, width_px, height_px } = photo
+  if (marks.length === 0) return { sha256, caption }
+  const size = { width_px, height_px }
+  return {
+    sha256,
+    caption,
+    drawn: {
+      ...size,
+      marks: marks.map((mark) =>
+        mark.kind === 'length' && mark.length === null && canvas
+          ? { ...mark, length: scaledLength(mark.from, mark.to, canvas, size) }
+          : mark,
+      ),
+    },
+  }
+}
+
 function standingOf(finding: Finding, job: JobDocument): string {
   const outside = outsideScope(finding, job)
   return outside ? outsideWords(outside) : ''
@@ -287,9 +307,7 @@ export function bidJob(job: JobDocument, stages: Stages, preparedOn: string): Bi
         words: finding.words,
         suspected: finding.suspected,
         cause: causeWords(finding, stages.trace),
-        photos: job.photos
-          .filter((photo) => finding.photo_ids.includes(photo.id))
-          .map(({ sha256, caption }) => ({ sha256, caption })),
+        photos: job.photos.filter((photo) => finding.photo_ids.includes(photo.id)).map(bidPhoto),
       }
     }),
     items: [...items, ...stages.scope.areas.map((item) => areaLine(item, job, price))],

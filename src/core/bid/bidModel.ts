@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { CentsValue, Day, Id, Sha256 } from '../job'
+import { CentsValue, Day, Id, PictureMark, Sha256 } from '../job'
 import type { Drawing } from '../house'
 
 /** A hazard line: what, where, what can happen, do now, who. */
@@ -21,7 +21,16 @@ const BidFinding = z.strictObject({
   suspected: z.boolean(),
   /** Why it is thought to be so: "consistent with", with who says it. */
   cause: z.string().nullable(),
-  photos: z.array(z.strictObject({ sha256: Sha256, caption: z.string() })),
+  photos: z.array(
+    z.strictObject({
+      sha256: Sha256,
+      caption: z.string(),
+      /** What was drawn over it, lengths reckoned; absent in bids sent before pictures were drawn on. */
+      drawn: z
+        .strictObject({ width_px: z.int(), height_px: z.int(), marks: z.array(PictureMark) })
+        .optional(),
+    }),
+  ),
 })
 const BidItem = z.strictObject({
   id: Id,

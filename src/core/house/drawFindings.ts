@@ -42,7 +42,7 @@ function awl(
   const room = view.right - at[0] > (12 + text.length * 8) * px
   shapes.push({
     kind: 'label',
-    ink: view.chosen ? 'chosen-text' : 'damage-text',
+    ink: view.chosen ? 'chosen-text' : grade === 0 ? 'sound-text' : 'damage-text',
     at: room ? [at[0] + half + 4 * px, foot + 4 * px] : [at[0] - half - 4 * px, foot + 14 * px],
     text,
     size_px: 14,
@@ -97,6 +97,9 @@ export function drawFindings(
     const worst = group.reduce((a, b) => ((gradeOf(b.finding) ?? -1) > (gradeOf(a.finding) ?? -1) ? b : a))
     const shapes = group.flatMap((each): Shape[] => {
       const outline = box(each.left, each.bottom, each.right, each.top)
+      // Red is for damage: what was touched and sound is only framed.
+      if (gradeOf(each.finding) === 0)
+        return [{ kind: 'strokes', ink: 'sound', lines: [[...outline, outline[0]!]] }]
       return [
         { kind: 'polygon', ink: 'damage-fill', points: outline },
         { kind: 'strokes', ink: 'damage', lines: hatch(outline, 6 * view.px) },

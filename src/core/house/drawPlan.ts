@@ -118,8 +118,9 @@ function drawFound(
       ids: group.map((each) => each.finding.id),
       name,
       shapes: [
-        polygon('damage-fill', disc),
-        strokes('damage', [[...disc, disc[0]!]]),
+        ...(group.every((each) => gradeOf(each.finding) === 0)
+          ? [strokes('sound', [[...disc, disc[0]!]])]
+          : [polygon('damage-fill', disc), strokes('damage', [[...disc, disc[0]!]])]),
         {
           kind: 'label',
           ink: chosen ? 'chosen-text' : 'damage-text',
@@ -143,7 +144,7 @@ function drawNorth(job: JobDocument, at: Point, px: number): Shape[] {
   const long = 16 * px
   const north: Point = [Math.sin(turn) * long, -Math.cos(turn) * long]
   return [
-    strokes('water', [
+    strokes('water-path', [
       [
         [at[0] - north[0], at[1] - north[1]],
         [at[0] + north[0], at[1] + north[1]],

@@ -26,6 +26,7 @@ export type Ink =
   | 'not-seen'
   | 'damage'
   | 'damage-fill'
+  | 'sound'
   | 'awl'
   | 'awl-fill'
   | 'awl-untouched'
@@ -36,7 +37,8 @@ export type Ink =
   | 'tape-tick'
   | 'tape-foot'
 
-export type LabelInk = 'damage-text' | 'water-text' | 'tape-text' | 'ink-text' | 'chosen-text' | 'scope-text'
+export type LabelInk =
+  'damage-text' | 'water-text' | 'tape-text' | 'ink-text' | 'chosen-text' | 'scope-text' | 'sound-text'
 
 export type Shape =
   | { readonly kind: 'polygon'; readonly ink: Ink; readonly points: readonly Point[] }

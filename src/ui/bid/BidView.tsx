@@ -1,3 +1,4 @@
+import { MarksOnPicture } from '../house/MarksOnPicture'
 import type { BidHazardLine, BidModel } from '../../core/bid'
 import { formatCents } from '../../core/measure'
 import { StripPicture } from '../house/StripPicture'
@@ -158,11 +159,23 @@ export function BidView({
             {photos.map((photo) => (
               <li key={photo.sha256}>
                 <figure>
-                  <img
-                    src={pictureSrc(photo.sha256)}
-                    alt={photo.caption || `Photo of finding ${photo.number}`}
-                    className="w-full border border-ink"
-                  />
+                  <span className="relative block">
+                    <img
+                      src={pictureSrc(photo.sha256)}
+                      alt={photo.caption || `Photo of finding ${photo.number}`}
+                      className="block w-full border border-ink"
+                    />
+                    {photo.drawn ? (
+                      <svg
+                        viewBox={`0 0 ${photo.drawn.width_px} ${photo.drawn.height_px}`}
+                        preserveAspectRatio="none"
+                        aria-hidden
+                        className="absolute inset-0 h-full w-full"
+                      >
+                        <MarksOnPicture marks={photo.drawn.marks} canvas={null} size={photo.drawn} />
+                      </svg>
+                    ) : null}
+                  </span>
                   <figcaption className="font-head text-[14px]">finding {photo.number}</figcaption>
                 </figure>
               </li>

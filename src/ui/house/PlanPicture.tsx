@@ -25,8 +25,12 @@ export function PlanPicture(props: {
   const [frameRef, zoomed] = useZoom()
   const { zoom } = zoomed
   const { drawing, frame } = useMemo(() => {
-    const rough = drawPlan(job, { px: 100, chosen: [] })
-    const fit = Math.max((rough.right - rough.left) / width, (rough.top - rough.bottom) / HIGH)
+    const fitAt = (px: number): number => {
+      const drawn = drawPlan(job, { px, chosen: [] })
+      return Math.max((drawn.right - drawn.left) / width, (drawn.top - drawn.bottom) / HIGH)
+    }
+    // Marks keep their size on the screen, so how much room they take depends on the scale itself: once more from the first.
+    const fit = fitAt(fitAt(fitAt(100)))
     const px = fit / zoom
     const drawn = drawPlan(job, { px, chosen })
     return { drawing: drawn, frame: { left: drawn.left, top: drawn.top, px } satisfies Frame }

@@ -31,6 +31,7 @@ export const INKS: Readonly<Record<Ink, Stroke>> = {
   'not-seen': { fill: 'none', stroke: '#6B5A38', width_px: 0.8 },
   damage: { fill: 'none', stroke: '#C93A1C', width_px: 1.2 },
   'damage-fill': { fill: '#F6D9CE', stroke: 'none', width_px: 0 },
+  sound: { fill: 'none', stroke: '#2F6B4A', width_px: 1.2 },
   awl: { fill: '#FFFFFF', stroke: OUTLINE, width_px: 1 },
   'awl-fill': { fill: '#C93A1C', stroke: OUTLINE, width_px: 1 },
   'awl-untouched': { fill: '#FFFFFF', stroke: OUTLINE, width_px: 1, dash: '2 2' },
@@ -50,5 +51,6 @@ export const LABEL_INKS: Readonly<
   'water-text': { colour: '#174A90', plate: 'rgba(251,250,246,0.86)' },
   'tape-text': { colour: '#17232B', plate: null },
   'ink-text': { colour: '#17232B', plate: null },
+  'sound-text': { colour: '#2F6B4A', plate: 'rgba(251,250,246,0.86)' },
   'scope-text': { colour: '#17232B', plate: 'rgba(251,252,252,0.92)' },
 }

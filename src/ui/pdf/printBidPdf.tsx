@@ -17,6 +17,7 @@ import type { Drawing, Shape } from '../../core/house'
 import { formatCents, formatLength, type Length } from '../../core/measure'
 import { isMark, pathOf, toPixels, type Frame } from '../house/frame'
 import { INKS, LABEL_INKS } from '../look/inks'
+import { MarksPdf } from './MarksPdf'
 
 /** Full TTFs: subsets of the web fonts lose ≥, → and fractions without a word. */
 let fontsReady = false
@@ -292,7 +293,10 @@ function BidDocument({ model, pictures }: { model: BidModel; pictures: ReadonlyM
         <View style={styles.photos}>
           {photos.map((photo) => (
             <View key={photo.sha256} wrap={false} style={{ width: 171 }}>
-              <Image src={{ data: photo.data, format: 'jpg' }} style={{ width: 171 }} />
+              <View style={{ position: 'relative' }}>
+                <Image src={{ data: photo.data, format: 'jpg' }} style={{ width: 171 }} />
+                {photo.drawn ? <MarksPdf drawn={photo.drawn} width={171} /> : null}
+              </View>
               <Text style={styles.quiet}>finding {photo.number}</Text>
             </View>
           ))}

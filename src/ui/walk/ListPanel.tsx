@@ -146,13 +146,13 @@ function Item({ item }: { item: ResponseItem }) {
     void store.set('response_item', item.id, fields)
   const { findings } = derived.job
   return (
-    <li className="grid grid-cols-[3rem_minmax(0,1.1fr)_minmax(0,1.4fr)] gap-x-3 gap-y-1 border-b border-rule py-2 max-sm:grid-cols-[3rem_minmax(0,1fr)]">
+    <li className="grid grid-cols-[2.5rem_minmax(0,1fr)_minmax(0,2fr)] gap-x-3 gap-y-1 border-b border-rule py-2 max-sm:grid-cols-[3rem_minmax(0,1fr)]">
       <span className="font-head text-[17px] font-semibold">{item.number}</span>
       <div>
         <p>{item.words}</p>
         {lacks ? <p className="text-[13px] font-medium text-pencil-text">{lacks}</p> : null}
       </div>
-      <div className="grid grid-cols-2 gap-2 max-sm:col-span-full max-sm:grid-cols-1">
+      <div className="grid grid-cols-[1fr_1.2fr_1fr] gap-2 max-sm:col-span-full max-sm:grid-cols-1">
         <SelectField
           label={`Answer to ${item.number}`}
           value={item.answer ?? ''}
@@ -200,6 +200,11 @@ function Item({ item }: { item: ResponseItem }) {
   )
 }
 
+function dueWords(days_left: number): string {
+  if (days_left < 0) return `Due ${-days_left} days ago.`
+  return days_left === 0 ? 'Due today.' : `Due in ${days_left} days.`
+}
+
 function ListHead() {
   const { derived, store, job } = useJob()
   const { list } = derived
@@ -216,11 +221,8 @@ function ListHead() {
       <div className="flex flex-col gap-2.5 pt-2">
         {list.days_left === null ? null : (
           <Notice tone={list.days_left < 3 && list.lacking.length > 0 ? 'wrong' : 'waiting'}>
-            {list.days_left < 0
-              ? `Due ${-list.days_left} days ago.`
-              : list.days_left === 0
-                ? 'Due today.'
-                : `Due in ${list.days_left} days.`}
+            {dueWords(list.days_left)}
+            {list.lacking.length === 0 ? ' Every item is answered.' : ''}
           </Notice>
         )}
         <SavedTextField label="Name of the list" value={head.title} onSave={(title) => set({ title })} />

@@ -57,7 +57,7 @@ function RoutePanel() {
                 {stop.name}
                 {stop.first ? <span className="block text-[13px] text-pencil-text">{stop.first}</span> : null}
               </span>
-              <span className="text-[13px] text-quiet">
+              <span className="shrink-0 text-[13px] whitespace-nowrap text-quiet">
                 {stop.id === next?.id ? 'next' : `${stop.done} of ${stop.of}`}
               </span>
             </>

@@ -9,7 +9,7 @@ import { Button, Dialog, Notice, SavedTextField, TextField } from '../look'
 import { useJob } from '../state/useJob'
 import { freshFinding } from './fresh'
 import { nextFeatureNumber } from './freshFeature'
-import { MarksOnPicture } from './MarksOnPicture'
+import { MarksOnPicture } from '../house/MarksOnPicture'
 import { FindingsOnPicture, Known, ScaleForm, UseLength } from './PhotoCanvasParts'
 
 const TOOLS = {

@@ -3,7 +3,7 @@
 import { useState } from 'react'
 import { findingBox, groundAt, onPicture } from '../../core/geometry'
 import { findingNumber } from '../../core/house'
-import type { Photo, PictureCanvas, PicturePoint, Side } from '../../core/job'
+import { gradeOf, type Photo, type PictureCanvas, type PicturePoint, type Side } from '../../core/job'
 import { feet, formatLength, inches, type Length } from '../../core/measure'
 import { Button, LengthField, Notice, SelectField } from '../look'
 import { useJob } from '../state/useJob'
@@ -42,6 +42,7 @@ export function FindingsOnPicture({ photo, side }: { photo: Photo; side: Side })
     if (!a || !b || b.x < 0 || a.x > 1 || b.y < 0 || a.y > 1) return []
     const letters = size.width_px / 42
     const active = chosen.includes(finding.id)
+    const sound = gradeOf(finding) === 0
     return [
       <g
         key={finding.id}
@@ -57,8 +58,8 @@ export function FindingsOnPicture({ photo, side }: { photo: Photo; side: Side })
           y={a.y * size.height_px}
           width={Math.max(6, (b.x - a.x) * size.width_px)}
           height={Math.max(6, (b.y - a.y) * size.height_px)}
-          fill="rgba(201,58,28,0.28)"
-          stroke="#C93A1C"
+          fill={sound ? 'none' : 'rgba(201,58,28,0.28)'}
+          stroke={sound ? '#2F6B4A' : '#C93A1C'}
           strokeWidth={size.width_px / (active ? 180 : 360)}
         />
         <text
@@ -66,7 +67,7 @@ export function FindingsOnPicture({ photo, side }: { photo: Photo; side: Side })
           y={a.y * size.height_px - letters * 0.3}
           fontSize={letters}
           fontWeight={700}
-          fill="#9C2C13"
+          fill={sound ? '#2F6B4A' : '#9C2C13'}
           stroke="#FBFCFC"
           strokeWidth={letters / 5}
           paintOrder="stroke"
