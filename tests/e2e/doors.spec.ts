@@ -240,11 +240,11 @@ test('a finding tapped onto the strip, taken back by undo, and nothing lost on a
   await allSent(page)
   await page.reload()
   await expect(
-    page.getByRole('region', { name: 'Findings' }).getByRole('button', { name: /water table/ }),
+    page.getByRole('region', { name: 'Findings' }).getByRole('button', { name: /water table right B/ }),
   ).toBeVisible()
   await page
     .getByRole('region', { name: 'Findings' })
-    .getByRole('button', { name: /water table/ })
+    .getByRole('button', { name: /water table right B/ })
     .click()
   const open = page.getByRole('region', { name: /^Finding \d/ })
   await open.getByLabel('Length of the damage').fill('wide')
@@ -256,7 +256,7 @@ test('a finding tapped onto the strip, taken back by undo, and nothing lost on a
   await page.reload()
   await page
     .getByRole('region', { name: 'Findings' })
-    .getByRole('button', { name: /water table/ })
+    .getByRole('button', { name: /water table right B/ })
     .click()
   await expect(page.getByLabel('Length of the damage')).toHaveValue('')
 })

@@ -129,3 +129,78 @@ test('pictures are put on a side together and dragged into another order; other 
   ])
   expect(photos[1]!.order).toBeLessThan(photos[0]!.order)
 })
+
+/** Half a second of silence as a WAV file: a header of 44 bytes and samples of nought. */
+function silence(): Buffer {
+  const samples = 4000
+  const file = Buffer.alloc(44 + samples)
+  file.write('RIFF', 0)
+  file.writeUInt32LE(36 + samples, 4)
+  file.write('WAVEfmt ', 8)
+  file.writeUInt32LE(16, 16)
+  file.writeUInt16LE(1, 20)
+  file.writeUInt16LE(1, 22)
+  file.writeUInt32LE(8000, 24)
+  file.writeUInt32LE(8000, 28)
+  file.writeUInt16LE(1, 32)
+  file.writeUInt16LE(8, 34)
+  file.write('data', 36)
+  file.writeUInt32LE(samples, 40)
+  file.fill(128, 44)
+  return file
+}
+
+test('a voice note stands by its finding; what is no sound is refused with a word', async ({ page }) => {
+  await signIn(page, PEOPLE.estimator)
+  const id = await openOwn(page)
+  const say = page.getByLabel('A word, or a whole line')
+  await say.fill('A1 sill nose soft')
+  await say.press('Enter')
+  const form = page.getByRole('region', { name: /^Finding/ })
+  const input = form.getByLabel('Voice note or clip from a file')
+  await input.setInputFiles({ name: 'x.txt', mimeType: 'text/plain', buffer: Buffer.from('words') })
+  await expect(form.getByRole('alert')).toContainText('This is no sound or film we can keep')
+  await input.setInputFiles({ name: 'note.wav', mimeType: 'audio/wav', buffer: silence() })
+  await expect(form.getByLabel('Voice note', { exact: true })).toBeVisible()
+  await allSent(page)
+  const job = await jobOf(page, id)
+  expect(job.findings[0]?.clip_ids).toEqual([job.clips[0]?.id])
+  const answer = await page.request.get(`/api/clips/${job.clips[0]?.sha256}`)
+  expect(answer.status()).toBe(200)
+  expect(answer.headers()['content-type']).toBe('audio/wav')
+})
+
+test('an odd shape is outlined on the picture and stands on the wall', async ({ page }) => {
+  await signIn(page, PEOPLE.estimator)
+  const id = await openOwn(page)
+  await part(page, 'Photos')
+  await page
+    .getByLabel('Photos to take in')
+    .setInputFiles({ name: 'front.jpg', mimeType: 'image/jpeg', buffer: await drawnFront() })
+  await page.getByRole('button', { name: 'Draw on photo 1' }).click()
+  const picture = page.getByRole('dialog').getByRole('img', { name: /^Drawn over it/ })
+  const box = (await picture.boundingBox())!
+  const at = (x: number, y: number): { x: number; y: number } => ({ x: x * box.width, y: y * box.height })
+  await picture.click({ position: at(0.48, 0.795) })
+  await picture.click({ position: at(0.48, 0.595) })
+  await page
+    .getByRole('form', { name: 'Scale of the picture' })
+    .getByLabel('Its lower end: station')
+    .fill('20')
+  await page.getByRole('button', { name: 'Set the scale' }).click()
+  await page.getByRole('button', { name: 'Outline', exact: true }).click()
+  await page.getByLabel('What it is').fill('stepped gable')
+  for (const [x, y] of [
+    [0.3, 0.4],
+    [0.4, 0.4],
+    [0.4, 0.3],
+  ] as const) {
+    await picture.click({ position: at(x, y) })
+  }
+  await page.getByRole('button', { name: 'Finish with 3 corners' }).click()
+  await page.getByRole('button', { name: 'Close', exact: true }).click()
+  await expect(page.getByRole('button', { name: /^outline A4/ })).toBeAttached()
+  await allSent(page)
+  const outline = (await jobOf(page, id)).features.find((each) => each.kind === 'outline')
+  expect(outline).toMatchObject({ what: 'stepped gable', size_how: 'scaled' })
+})
