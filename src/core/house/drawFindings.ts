@@ -14,7 +14,7 @@ function awl(
   at: Point,
   grade: number | null,
   text: string,
-  view: { px: number; chosen: boolean; right: number },
+  view: { px: number; chosen: boolean; right: number; sound: boolean },
 ): Shape[] {
   const { px } = view
   const half = (AWL.width / 2) * px
@@ -42,7 +42,7 @@ function awl(
   const room = view.right - at[0] > (12 + text.length * 8) * px
   shapes.push({
     kind: 'label',
-    ink: view.chosen ? 'chosen-text' : grade === 0 ? 'sound-text' : 'damage-text',
+    ink: view.chosen ? 'chosen-text' : view.sound ? 'sound-text' : 'damage-text',
     at: room ? [at[0] + half + 4 * px, foot + 4 * px] : [at[0] - half - 4 * px, foot + 14 * px],
     text,
     size_px: 14,
@@ -118,7 +118,12 @@ export function drawFindings(
       name: group.map((each) => nameOf(each.finding, job)).join('; '),
       shapes: [
         ...shapes,
-        ...awl(worst.tip, gradeOf(worst.finding), text, { px: view.px, chosen, right: view.right }),
+        ...awl(worst.tip, gradeOf(worst.finding), text, {
+          px: view.px,
+          chosen,
+          right: view.right,
+          sound: group.every((each) => gradeOf(each.finding) === 0),
+        }),
       ],
       box: {
         left: Math.min(...group.map((each) => each.left), worst.tip[0] - 12 * view.px),
