@@ -61,6 +61,8 @@ export function side(
     ground_right: inches(0),
     floor_shift: inches(0),
     length_how: 'taped',
+    length_low: null,
+    length_high: null,
     height_how: 'taped',
     ...more,
   }

@@ -47,8 +47,12 @@ async function keptTemplate(): Promise<Template | undefined> {
   return kept?.value as Template | undefined
 }
 
-/** Begins a job without asking anyone: the firm's settings as last seen here. The server hears of it when it can. */
-export async function beginJob(jobId: string, timeZone: string): Promise<Opened> {
+type Empty =
+  | { readonly ok: true; readonly snapshot: Snapshot }
+  | { readonly ok: false; readonly words: string; readonly signedOut: boolean }
+
+/** A job with nothing in it yet but the firm's settings, as they are or as last seen here. Nothing is kept of it. */
+export async function emptyJobHere(jobId: string, timeZone: string): Promise<Empty> {
   const answer = await call<Template>('/api/jobs/template')
   if (!answer.ok && answer.failure.kind === 'refused') {
     return { ok: false, words: failureWords(answer.failure), signedOut: answer.failure.status === 401 }
@@ -68,7 +72,14 @@ export async function beginJob(jobId: string, timeZone: string): Promise<Opened>
   }
   const { settings, rates, member } = template
   const job = newJob({ id: jobId, title: '', timeZone, settings, rates })
-  const store = new JobStore(jobId, { job, sequence: 0, revisions: {}, member }, { unborn: true })
+  return { ok: true, snapshot: { job, sequence: 0, revisions: {}, member } }
+}
+
+/** Begins a job without asking anyone: the firm's settings as last seen here. The server hears of it when it can. */
+export async function beginJob(jobId: string, timeZone: string): Promise<Opened> {
+  const empty = await emptyJobHere(jobId, timeZone)
+  if (!empty.ok) return empty
+  const store = new JobStore(jobId, empty.snapshot, { unborn: true })
   await store.takeUp()
   await store.remember()
   return { ok: true, store }

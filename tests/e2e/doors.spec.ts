@@ -315,6 +315,19 @@ test('a ballpark in three fields, kept as a priced item', async ({ page }) => {
   await allSent(page)
 })
 
+test('a ballpark without a job, from the list of jobs; kept, it begins one', async ({ page }) => {
+  await signIn(page, PEOPLE.office)
+  await page.getByRole('button', { name: 'Ballpark' }).click()
+  const dialog = page.getByRole('dialog', { name: 'Ballpark' })
+  await dialog.getByLabel('Part').selectOption({ label: 'corner board' })
+  await dialog.getByLabel('Length').fill(`9'`)
+  await expect(dialog.getByRole('row', { name: /^typical/ })).toContainText(/\$[1-9]/)
+  await dialog.getByRole('button', { name: 'Keep as a priced item' }).click()
+  await expect(page).toHaveURL(/\/price$/)
+  await expect(page.getByLabel(/^corner board: /)).toBeVisible()
+  await allSent(page)
+})
+
 test('edits made without signal are kept and sent later', async ({ page, context }) => {
   await signIn(page, PEOPLE.estimator)
   await openJob(page, 'Tallow Street')

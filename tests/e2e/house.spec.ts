@@ -22,7 +22,9 @@ test('house and side are given in full, each length with how it is known', async
   await page.getByRole('button', { name: 'Edit side A' }).click()
   const side = page.getByRole('dialog', { name: 'Side A' })
   await side.getByLabel('Roof edge').selectOption('hip')
-  await side.getByLabel('Length was').selectOption('counted')
+  await side.getByLabel('Length was').selectOption('guessed')
+  await side.getByLabel('Length at least').fill('38')
+  await side.getByLabel('Length at most').fill('43')
   await side.getByRole('button', { name: 'Ground at its left end: take it from the laser receiver' }).click()
   await expect(side.getByLabel('Ground at its left end', { exact: true })).toHaveValue('-6"')
   await side.getByLabel('Ground at its right end', { exact: true }).fill('-1\' 2"')
@@ -36,7 +38,9 @@ test('house and side are given in full, each length with how it is known', async
   expect(job.house?.climate?.months[0]?.rain_days).toBe(22)
   expect(job.sides[0]).toMatchObject({
     roof_edge: 'hip',
-    length_how: 'counted',
+    length_how: 'guessed',
+    length_low: 38 * 768,
+    length_high: 43 * 768,
     ground_left: -6 * 64,
     ground_right: -14 * 64,
     clad_parts: [{ cladding: 'brick', left: 0, top: 4 * 768 }],

@@ -1,7 +1,8 @@
 import Link from 'next/link'
 import { pageMember } from '../member'
 import { listFirmJobs } from '../../server/jobs/readJobs'
-import { sendsBids } from '../../server/roles'
+import { seesMoney, sendsBids } from '../../server/roles'
+import { BallparkNow } from '../../ui/job/BallparkNow'
 import { ImportJob } from '../../ui/job/ImportJob'
 import { OnThisDevice } from '../../ui/job/OnThisDevice'
 import { NewFinding } from '../../ui/job/NewFinding'
@@ -23,6 +24,7 @@ export default async function JobsPage() {
             Outbox
           </Link>
         ) : null}
+        {seesMoney(member.role) ? <BallparkNow /> : null}
         <span className="font-head text-[15px]">{member.name}</span>
         <SignOut />
       </header>

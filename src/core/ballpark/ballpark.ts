@@ -60,6 +60,8 @@ function oneItemJob(job: JobDocument, of: BallparkOf, pace: Pace): JobDocument {
     ground_right: feet(0),
     floor_shift: feet(0),
     length_how: 'guessed' as const,
+    length_low: null,
+    length_high: null,
     height_how: 'guessed' as const,
   }
   const repair: Repair = {

@@ -41,6 +41,14 @@ function buried(side: Side, job: JobDocument, length: Length): number {
   return (high * share * length) / 2
 }
 
+/** How the length is known, and between what and what it was guessed. */
+function knownWords(side: Side): string {
+  const { length_how, length_low, length_high } = side
+  return length_how === 'guessed' && length_low !== null && length_high !== null
+    ? `length guessed, ${formatLength(length_low)} to ${formatLength(length_high)}`
+    : `length ${length_how}`
+}
+
 function openingsOf(side: Side, job: JobDocument): Figure[] {
   return job.features
     .filter((feature) => feature.side_id === side.id && isOpening(feature))
@@ -69,7 +77,7 @@ export function sideMeasures(side: Side, job: JobDocument): SideMeasures {
   const top = wallTop(side, job.house)
   const foot = foundationTop(job.house, side)
   const height = Math.max(0, top - foot) as Length
-  const known = side.length === null ? 'as drawn, not measured yet' : `length ${side.length_how}`
+  const known = side.length === null ? 'as drawn, not measured yet' : knownWords(side)
   const gabled = side.roof_edge === 'gable'
   const gable_ft2 = gabled ? toSquareFeet(gableArea(length, side.pitch_in_12)) : 0
   const buried_ft2 = toSquareFeet(buried(side, job, length) as never)

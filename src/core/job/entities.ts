@@ -94,6 +94,9 @@ export const Side = z.strictObject({
   /** Null: not measured yet; the strip draws an open end. */
   length: LengthValue.nullable(),
   length_how: HowMeasured,
+  /** Of a guessed length: what it is at least and at most; null where nobody said. */
+  length_low: LengthValue.nullable(),
+  length_high: LengthValue.nullable(),
   /** The walker's turn at the end of this side, degrees, left positive. */
   turn_deg: z.number().min(-180).max(180),
   /** Wall height above the ground up to the eave; null takes it from the house. */

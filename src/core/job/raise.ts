@@ -21,6 +21,8 @@ export const STEPS: Readonly<Record<number, Step>> = {
         ground_right: 0,
         floor_shift: 0,
         length_how: 'taped',
+        length_low: null,
+        length_high: null,
         height_how: 'taped',
       },
       feature: { size_how: 'taped' },

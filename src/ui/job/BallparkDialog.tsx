@@ -3,24 +3,27 @@
 import { useState } from 'react'
 import { newId } from '../../client/newId'
 import { ballpark, usualMethod } from '../../core/ballpark'
-import { COMPONENTS, type ComponentId } from '../../core/job'
+import { COMPONENTS, type ComponentId, type EntityOf, type JobDocument } from '../../core/job'
 import { feet, formatCents, formatLength, type Length } from '../../core/measure'
 import { MEMBERS } from '../../core/scope'
 import { Button, Dialog, LengthField, Notice, SelectField } from '../look'
-import { useJob } from '../state/useJob'
 
 const PARTS = (Object.keys(MEMBERS) as ComponentId[]).map((value) => ({ value, label: COMPONENTS[value] }))
 
 /** One thing, roughly, for the telephone: member, length, height. Not a bid; it can become a priced item. */
-export function BallparkDialog({ onClose }: { onClose: () => void }) {
-  const { job, store } = useJob()
+export function BallparkDialog(props: {
+  job: JobDocument
+  onKeep: (repair: EntityOf['repair']) => void
+  onClose: () => void
+}) {
+  const { job, onClose } = props
   const [component, setComponent] = useState<ComponentId>('fascia')
   const [length, setLength] = useState<Length>(feet(12))
   const [height, setHeight] = useState<Length>(feet(9))
   const made = ballpark(job, { component, length, height, count: 1 })
 
   function keep(): void {
-    store.create('repair', {
+    props.onKeep({
       id: newId(),
       removed: false,
       finding_ids: [],
@@ -32,7 +35,6 @@ export function BallparkDialog({ onClose }: { onClose: () => void }) {
       count: 1,
       note: `from a ballpark, ${formatLength(height)} up`,
     })
-    onClose()
   }
 
   return (

@@ -22,7 +22,7 @@ const SENDING: Record<Sending, (waiting: number) => string> = {
 
 /** Name of the job, where its edits are, undo, history. */
 export function JobHeader({ jobId }: { jobId: string }) {
-  const { view, store, derived } = useJob()
+  const { view, store, derived, job } = useJob()
   const [dialog, setDialog] = useState<'details' | 'history' | 'reason' | 'ballpark' | 'kept' | null>(null)
   const [reason, setReason] = useState('')
   const [said, setSaid] = useState<string | null>(null)
@@ -92,7 +92,16 @@ export function JobHeader({ jobId }: { jobId: string }) {
         </div>
       ) : null}
       {dialog === 'kept' ? <KeptDialog onClose={() => setDialog(null)} /> : null}
-      {dialog === 'ballpark' ? <BallparkDialog onClose={() => setDialog(null)} /> : null}
+      {dialog === 'ballpark' ? (
+        <BallparkDialog
+          job={job}
+          onKeep={(repair) => {
+            setSaid(store.create('repair', repair))
+            setDialog(null)
+          }}
+          onClose={() => setDialog(null)}
+        />
+      ) : null}
       <DetailsDialog open={dialog === 'details'} onClose={() => setDialog(null)} />
       <Dialog open={dialog === 'reason'} onClose={() => setDialog(null)} title="Take this hazard back">
         <div className="flex flex-col gap-3">

@@ -58,6 +58,24 @@ export function SideDialog({ sideId, onClose }: { sideId: string | null; onClose
           onChange={(value) => set({ length_how: value as EntityOf['side']['length_how'] })}
           choices={HowMeasured.options.map((value) => ({ value, label: value }))}
         />
+        {side.length_how === 'guessed' ? (
+          <>
+            <LengthField
+              label="Length at least"
+              bare="feet"
+              optional
+              value={side.length_low}
+              onChange={(length_low) => set({ length_low })}
+            />
+            <LengthField
+              label="Length at most"
+              bare="feet"
+              optional
+              value={side.length_high}
+              onChange={(length_high) => set({ length_high })}
+            />
+          </>
+        ) : null}
         <SelectField
           label="Height was"
           value={side.height_how}

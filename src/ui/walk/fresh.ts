@@ -66,6 +66,8 @@ export function freshSide(of: Pick<EntityOf['side'], 'letter' | 'order' | 'facin
     ground_right: inches(0),
     floor_shift: inches(0),
     length_how: 'taped',
+    length_low: null,
+    length_high: null,
     height_how: 'taped',
     ...of,
   }

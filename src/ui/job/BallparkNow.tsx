@@ -1,0 +1,53 @@
+'use client'
+
+import { useState } from 'react'
+import { newId } from '../../client/newId'
+import { beginJob, emptyJobHere } from '../../client/openJob'
+import type { EntityOf, JobDocument } from '../../core/job'
+import { Button, Notice } from '../look'
+import { useAlive } from '../state/useAlive'
+import { BallparkDialog } from './BallparkDialog'
+
+/** The owner is on the telephone and there is no job yet: one thing, roughly, from the list of jobs; kept, it begins a job. */
+export function BallparkNow() {
+  const alive = useAlive()
+  const [jobId] = useState(newId)
+  const [job, setJob] = useState<JobDocument | null>(null)
+  const [wrong, setWrong] = useState<string | null>(null)
+
+  async function open(): Promise<void> {
+    const empty = await emptyJobHere(jobId, Intl.DateTimeFormat().resolvedOptions().timeZone)
+    if (empty.ok) setJob(empty.snapshot.job)
+    else setWrong(empty.words)
+  }
+  async function keep(repair: EntityOf['repair']): Promise<void> {
+    const begun = await beginJob(jobId, Intl.DateTimeFormat().resolvedOptions().timeZone)
+    if (!begun.ok) {
+      setWrong(begun.words)
+      return
+    }
+    const said = begun.store.create('repair', repair)
+    if (said) {
+      setWrong(said)
+      return
+    }
+    await begun.store.settled()
+    window.location.assign(`/jobs/${jobId}/price`)
+  }
+
+  return (
+    <>
+      <Button look="quiet" disabled={!alive} onClick={() => void open()}>
+        Ballpark
+      </Button>
+      {wrong ? (
+        <Notice tone="wrong" alert>
+          {wrong}
+        </Notice>
+      ) : null}
+      {job ? (
+        <BallparkDialog job={job} onKeep={(repair) => void keep(repair)} onClose={() => setJob(null)} />
+      ) : null}
+    </>
+  )
+}
