@@ -118,9 +118,12 @@ test('pictures are put on a side together and dragged into another order; other 
   const second = page.getByRole('button', { name: 'Photo 2, drag to another place' })
   await second.focus()
   await page.keyboard.press('Space')
+  // The words a screen reader hears say when the next key may come.
+  await expect(page.getByText(/^Photo 2 over place 2\.$/)).toBeAttached()
   await page.keyboard.press('ArrowLeft')
-  await page.waitForTimeout(300)
+  await expect(page.getByText(/^Photo 2 over place 1\.$/)).toBeAttached()
   await page.keyboard.press('Space')
+  await expect(page.getByText(/put down at place 1\.$/)).toBeAttached()
   await allSent(page)
   const { photos } = await jobOf(page, id)
   expect(photos.map((each) => (each.place.kind === 'side' ? each.place.side_id : null))).toEqual([

@@ -67,6 +67,8 @@ export function PhotosPanel() {
     const [from, to] = last < 0 ? [at, at] : last < at ? [last, at] : [at, last]
     setPicked(new Set([...picked, ...photos.slice(from, to + 1).map((photo) => photo.id)]))
   }
+  /** Its place in the order, as it is counted on the screen. */
+  const place = (id: string | number): number => photos.findIndex((photo) => photo.id === id) + 1
   function drop({ active, over }: DragEndEvent): void {
     if (!over || active.id === over.id) return
     const to = photos.findIndex((photo) => photo.id === over.id)
@@ -116,7 +118,29 @@ export function PhotosPanel() {
             </Notice>
           </div>
         ))}
-        <DndContext id="photos" sensors={sensors} onDragEnd={drop}>
+        <DndContext
+          id="photos"
+          sensors={sensors}
+          onDragEnd={drop}
+          accessibility={{
+            screenReaderInstructions: {
+              draggable:
+                'Press the space bar to pick the photo up, arrow keys to move it, the space bar again to put it down.',
+            },
+            announcements: {
+              onDragStart: ({ active }) => `Photo ${place(active.id)} picked up.`,
+              onDragOver: ({ active, over }) =>
+                over
+                  ? `Photo ${place(active.id)} over place ${place(over.id)}.`
+                  : `Photo ${place(active.id)} over no place.`,
+              onDragEnd: ({ active, over }) =>
+                over
+                  ? `Photo ${place(active.id)} put down at place ${place(over.id)}.`
+                  : `Photo ${place(active.id)} left where it was.`,
+              onDragCancel: ({ active }) => `Photo ${place(active.id)} left where it was.`,
+            },
+          }}
+        >
           <SortableContext items={photos.map((photo) => photo.id)} strategy={rectSortingStrategy}>
             <ul className="grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] gap-3">
               {photos.map((photo, index) => (
