@@ -325,7 +325,7 @@ function effort(name: string, done: Done, sheet: number): WalkRow {
 }
 
 /**
- * The walk in a real browser against the production build: effort of recording thirty findings by shorthand and by touch beside a
+ * The walk in a real browser against the production build: effort of writing thirty findings down by shorthand and by touch beside a
  * plain sheet, frames of the strip with 300 findings and 120 features, the cold open, and sending 500 queued changes.
  */
 export async function benchWalk(): Promise<WalkRow[]> {

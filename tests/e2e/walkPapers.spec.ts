@@ -1,8 +1,19 @@
 /** What comes to the walk on paper and in pictures: a list to answer, photos as canvas, many photos at once. */
-import { expect, test } from '@playwright/test'
+import { expect, test, type Locator, type Page } from '@playwright/test'
 import { drawnFront } from '../../demo/photos'
 import { jobOf, openOwn, part } from './ownJob'
 import { allSent, expectAccessible, openStage, PEOPLE, photo, signIn } from './support'
+
+/** Takes the drawn front in as a photo and opens it to be drawn on. */
+async function openFront(page: Page): Promise<{ picture: Locator; box: { width: number; height: number } }> {
+  await part(page, 'Photos')
+  await page
+    .getByLabel('Photos to take in')
+    .setInputFiles({ name: 'front.jpg', mimeType: 'image/jpeg', buffer: await drawnFront() })
+  await page.getByRole('button', { name: 'Draw on photo 1' }).click()
+  const picture = page.getByRole('dialog').getByRole('img', { name: /^Drawn over it/ })
+  return { picture, box: (await picture.boundingBox())! }
+}
 
 test('a list is pasted, answered item by item, and holds the bid until it is', async ({ page }) => {
   await signIn(page, PEOPLE.estimator)
@@ -56,13 +67,7 @@ test('a photo becomes the canvas of its side: scale by two taps, a finding stand
 }) => {
   await signIn(page, PEOPLE.estimator)
   const id = await openOwn(page)
-  await part(page, 'Photos')
-  await page
-    .getByLabel('Photos to take in')
-    .setInputFiles({ name: 'front.jpg', mimeType: 'image/jpeg', buffer: await drawnFront() })
-  await page.getByRole('button', { name: 'Draw on photo 1' }).click()
-  const picture = page.getByRole('dialog').getByRole('img', { name: /^Drawn over it/ })
-  const box = (await picture.boundingBox())!
+  const { picture, box } = await openFront(page)
   // The drawn door: 80 in high, its foot at 20 ft and 32 in up. Half an inch to a pixel of 1200 × 800.
   const at = (ft: number, up_in: number): { x: number; y: number } => ({
     x: ((96 + ft * 24) / 1200) * box.width,
@@ -176,13 +181,7 @@ test('a voice note stands by its finding; what is no sound is refused with a wor
 test('an odd shape is outlined on the picture and stands on the wall', async ({ page }) => {
   await signIn(page, PEOPLE.estimator)
   const id = await openOwn(page)
-  await part(page, 'Photos')
-  await page
-    .getByLabel('Photos to take in')
-    .setInputFiles({ name: 'front.jpg', mimeType: 'image/jpeg', buffer: await drawnFront() })
-  await page.getByRole('button', { name: 'Draw on photo 1' }).click()
-  const picture = page.getByRole('dialog').getByRole('img', { name: /^Drawn over it/ })
-  const box = (await picture.boundingBox())!
+  const { picture, box } = await openFront(page)
   const at = (x: number, y: number): { x: number; y: number } => ({ x: x * box.width, y: y * box.height })
   await picture.click({ position: at(0.48, 0.795) })
   await picture.click({ position: at(0.48, 0.595) })

@@ -1,4 +1,4 @@
-import { drawnLength, wallTop } from '../geometry'
+import { wallTop } from '../geometry'
 import { COMPONENTS, factsOf, WAYS_TO_LOOK, ZONES, type Fact, type JobDocument, type WayToLook } from '../job'
 import { feet } from '../measure'
 import { areaWords, type AreaCoverage } from './areas'
@@ -32,8 +32,12 @@ const WAY_FOR: Readonly<Record<Exclude<NotLookedReason, 'height'>, WayToLook | n
   'not-asked': null,
 }
 
+function upTo(height: number): WayToLook {
+  return height <= LADDER_REACH ? 'ladder' : 'lift'
+}
+
 function wayFor(reason: NotLookedReason, height: number): WayToLook | null {
-  return reason === 'height' ? (height <= LADDER_REACH ? 'ladder' : 'lift') : WAY_FOR[reason]
+  return reason === 'height' ? upTo(height) : WAY_FOR[reason]
 }
 
 type About = Extract<Fact, { kind: 'hold' }>['about']
@@ -71,14 +75,14 @@ function noted(job: JobDocument): Hold[] {
   })
 }
 
-const unseen = (id: string, why: string, way: WayToLook): Hold => ({
-  id,
-  from: 'unseen',
-  why,
-  way,
-  way_to_look: WAYS_TO_LOOK[way],
-  finding_ids: [],
-})
+/** A hold nobody noted: it follows from what was not seen, or from what is only suspected. */
+const following = (
+  from: 'unseen' | 'suspected',
+  id: string,
+  why: string,
+  way: WayToLook,
+  finding_ids: readonly string[] = [],
+): Hold => ({ id, from, why, way, way_to_look: WAYS_TO_LOOK[way], finding_ids })
 
 function unseenZones(job: JobDocument, zones: readonly ZoneCoverage[]): Hold[] {
   return zones.flatMap((each): Hold[] => {
@@ -88,7 +92,8 @@ function unseenZones(job: JobDocument, zones: readonly ZoneCoverage[]): Hold[] {
     return way === null
       ? []
       : [
-          unseen(
+          following(
+            'unseen',
             `unseen:${each.side_id}:${each.zone}`,
             `${ZONES[each.zone]} (${sideName(job, each.side_id)})`,
             way,
@@ -102,25 +107,11 @@ function unseenAreas(areas: readonly AreaCoverage[]): Hold[] {
     if (each.state.kind !== 'not-looked') return []
     const below = each.area === 'crawl' && each.state.reason === 'covered'
     const way = below ? 'crawl' : wayFor(each.state.reason, each.area === 'roof' ? LADDER_REACH + 1 : 0)
-    return way === null ? [] : [unseen(`unseen:${each.area}:${each.name}`, areaWords(each), way)]
+    return way === null ? [] : [following('unseen', `unseen:${each.area}:${each.name}`, areaWords(each), way)]
   })
-}
-
-function reachOf(job: JobDocument, side_id: string, height: number): WayToLook {
-  const side = job.sides.find((each) => each.id === side_id)
-  if (!side || drawnLength(side, job) === 0) return 'ladder'
-  return height <= LADDER_REACH ? 'ladder' : 'lift'
 }
 
 function suspected(job: JobDocument, alikes: readonly LookAlike[]): Hold[] {
-  const hold = (id: string, why: string, way: WayToLook, finding_ids: readonly string[]): Hold => ({
-    id,
-    from: 'suspected',
-    why,
-    way,
-    way_to_look: WAYS_TO_LOOK[way],
-    finding_ids,
-  })
   const noteds = new Set(
     factsOf(job, 'hold').flatMap(({ about }) => (about.kind === 'finding' ? [about.finding_id] : [])),
   )
@@ -130,15 +121,20 @@ function suspected(job: JobDocument, alikes: readonly LookAlike[]): Hold[] {
       const part = finding.component ? COMPONENTS[finding.component] : 'part not named'
       const { place } = finding
       const where = place.kind === 'side' ? ` (${sideName(job, place.side_id)})` : ''
-      const way = place.kind === 'side' ? reachOf(job, place.side_id, place.height.value) : 'other'
-      return hold(`suspected:${finding.id}`, `${part}${where}`, way, [finding.id])
+      const way = place.kind === 'side' ? upTo(place.height.value) : 'other'
+      return following('suspected', `suspected:${finding.id}`, `${part}${where}`, way, [finding.id])
     })
   const others = alikes.map((alike) => {
     const feature = job.features.find((each) => each.id === alike.feature_id)
     const side = job.sides.find((each) => each.id === feature?.side_id)
     const name = feature && side ? `${feature.kind} ${side.letter}${feature.number}` : 'an opening'
     const up = feature && 'sill' in feature && feature.sill.from !== 'floor-1'
-    return hold(alike.id, `${COMPONENTS[alike.component]} of ${name}`, up ? 'ladder' : 'other', [])
+    return following(
+      'suspected',
+      alike.id,
+      `${COMPONENTS[alike.component]} of ${name}`,
+      up ? 'ladder' : 'other',
+    )
   })
   return [...findings, ...others]
 }

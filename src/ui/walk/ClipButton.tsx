@@ -45,7 +45,7 @@ export function ClipButton({ onTake }: { onTake: (file: Blob) => void }) {
       recorder.current = made
       setSeconds(0)
     } catch {
-      setWrong('The microphone did not answer. Allow it in the browser, or bring a recording as a file.')
+      setWrong('The microphone did not answer. Allow it in the browser, or bring a sound file.')
     }
   }
 
