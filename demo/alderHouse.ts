@@ -52,6 +52,7 @@ export function alderHouse(): JobDocument {
       foundation_height: inches(20),
       storey_height: feet(9),
       climate: ALDER_CLIMATE,
+      surroundings: null,
     },
     intake: ALDER_INTAKE,
     framing_pieces: [...ALDER_FRAMING],

@@ -140,6 +140,7 @@ export function finding(of: Said): Finding {
           feature_id: of.at.feature ?? null,
         }
       : { kind: 'none' },
+    spot: null,
     component: of.component,
     material: of.material ?? 'wood-unknown',
     extent:

@@ -78,6 +78,7 @@ export function kelpRow(): JobDocument {
       foundation_height: inches(16),
       storey_height: feet(8.5),
       climate: INVENTED_CLIMATES[0]!,
+      surroundings: null,
     },
     intake: {
       id: 'intake',

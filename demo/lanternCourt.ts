@@ -97,6 +97,7 @@ export function lanternCourt(): JobDocument {
       foundation_height: inches(8),
       storey_height: feet(9),
       climate: INVENTED_CLIMATES[0]!,
+      surroundings: null,
     },
     intake: {
       id: 'intake',

@@ -18,6 +18,7 @@ export function smallHouse(more: Partial<JobDocument> = {}): JobDocument {
       foundation_height: (18 * 64) as never,
       storey_height: (9 * 768) as never,
       climate: null,
+      surroundings: null,
     },
     sides: [
       side('A', 0, 'front', 40),

@@ -70,6 +70,18 @@ export function featureBox(feature: Feature, walls: Walls): WallBox {
       const foot = (side ? wallTop(side, walls.house) : 0) + feature.above_eave
       return within(foot, foot + feature.height)
     }
+    case 'gutter': {
+      const eave = side ? wallTop(side, walls.house) : 0
+      return within(eave - inches(5), eave)
+    }
+    case 'leader':
+      return within(above(inches(0)), side ? wallTop(side, walls.house) : above(feet(8)))
+    case 'fixture': {
+      // Inside: it stands on its floor, behind the wall.
+      const floor = `floor-${Math.min(3, feature.floor)}` as 'floor-1'
+      const foot = resolveHeight({ value: inches(0), from: floor }, walls.house, at)
+      return within(foot, foot + inches(30))
+    }
     case 'outline': {
       const heights = feature.points.map((point) => point.height)
       return within(Math.min(...heights), Math.max(...heights))

@@ -117,6 +117,26 @@ export function drawFeature(feature: Feature, job: JobDocument, x: number): Shap
           ],
         ]),
       ]
+    case 'gutter':
+      return [polygon('gutter', whole)]
+    case 'leader': {
+      const wide = inches(3)
+      const out = feature.discharge === 'carried-off' ? feet(3) : inches(8)
+      return [
+        polygon('gutter', box(at.left, at.bottom, at.left + wide, at.top)),
+        strokes('gutter-line', [
+          [
+            [at.left, at.bottom + inches(6)],
+            [at.left + out, at.bottom],
+          ],
+        ]),
+      ]
+    }
+    case 'fixture':
+      // Behind the wall: its outline only, as a plan marks what lies hidden.
+      return [
+        strokes('hidden', [[...box(at.left, at.bottom, at.right, at.top), [at.left, at.bottom]] as Point[]]),
+      ]
     case 'outline':
       return [
         polygon(

@@ -60,6 +60,12 @@ function drawOne(feature: Feature, wall: PlanWall, length: number, job: JobDocum
       return [polygon('outline', within(0, feature.depth))]
     case 'dormer':
       return [polygon('outline', within(-1 * feet(4), -1 * feet(1)))]
+    case 'gutter':
+      return [polygon('gutter', within(inches(6), inches(14)))]
+    case 'leader':
+      return [polygon('gutter', within(inches(2), inches(8)))]
+    case 'fixture':
+      return [polygon('outline', within(-feature.in_from_wall - feet(2), -feature.in_from_wall))]
     case 'penetration':
     case 'outline':
       return [polygon('trim', within(-WALL, inches(4)))]

@@ -28,6 +28,20 @@ export const COMPONENTS = {
   subfloor: 'subfloor',
   girder: 'girder',
   mudsill: 'mudsill',
+  'rafter-tail': 'rafter tail',
+  'roof-deck': 'roof deck',
+  rafter: 'rafter',
+  stud: 'wall stud',
+  'rim-joist': 'rim joist',
+  'deck-beam': 'deck beam',
+  pier: 'pier or support',
+  ceiling: 'ceiling',
+  'interior-wall': 'inside wall',
+  floor: 'floor level',
+  'foundation-wall': 'foundation wall',
+  slab: 'slab',
+  'brick-veneer': 'brick',
+  stucco: 'stucco',
   other: 'other part',
 } as const
 
@@ -59,6 +73,12 @@ const STRUCTURAL: ReadonlySet<ComponentId> = new Set<ComponentId>([
   'mudsill',
   'guard',
   'stair',
+  'rafter',
+  'stud',
+  'rim-joist',
+  'deck-beam',
+  'pier',
+  'foundation-wall',
 ])
 
 export function isStructural(component: ComponentId): boolean {

@@ -9,7 +9,7 @@ import * as walk from './walkEntities'
 
 export const JOB_FORMAT = 'detrimus-job'
 /** Raised with every change of shape; `raise` knows the way up from each older one. */
-export const JOB_VERSION = 2
+export const JOB_VERSION = 3
 
 /**
  * Every kind of editable thing: the schema of one, the key it has in the job file, and whether it is one or many.
@@ -33,6 +33,7 @@ export const ENTITY_KINDS = {
   framing_piece: { schema: walk.FramingPiece, key: 'framing_pieces', many: true, money: false },
   area_work: { schema: entities.AreaWork, key: 'area_works', many: true, money: false },
   judgement: { schema: entities.Judgement, key: 'judgements', many: true, money: false },
+  source_decision: { schema: entities.SourceDecision, key: 'source_decisions', many: true, money: false },
   repair: { schema: entities.Repair, key: 'repairs', many: true, money: false },
   typed_price: { schema: entities.TypedPrice, key: 'typed_prices', many: true, money: true },
 } as const
@@ -61,6 +62,7 @@ export const JobDocument = z.strictObject({
   framing_pieces: z.array(walk.FramingPiece),
   area_works: z.array(entities.AreaWork),
   judgements: z.array(entities.Judgement),
+  source_decisions: z.array(entities.SourceDecision),
   repairs: z.array(entities.Repair),
   typed_prices: z.array(entities.TypedPrice),
   facts: z.array(Fact),
@@ -85,6 +87,7 @@ export type ResponseItem = z.infer<typeof walk.ResponseItem>
 export type FramingPiece = z.infer<typeof walk.FramingPiece>
 export type AreaWork = z.infer<typeof entities.AreaWork>
 export type Judgement = z.infer<typeof entities.Judgement>
+export type SourceDecision = z.infer<typeof entities.SourceDecision>
 export type Repair = z.infer<typeof entities.Repair>
 export type TypedPrice = z.infer<typeof entities.TypedPrice>
 
@@ -106,6 +109,7 @@ export type EntityOf = {
   framing_piece: FramingPiece
   area_work: AreaWork
   judgement: Judgement
+  source_decision: SourceDecision
   repair: Repair
   typed_price: TypedPrice
 }

@@ -62,6 +62,20 @@ export const Climate = z.strictObject({
     .length(12),
 })
 
+export const Facing = z.enum(['front', 'right', 'back', 'left'])
+
+/** What stands and blows round the house, as far as somebody noted it. */
+export const Surroundings = z.strictObject({
+  /** The side the storms come from. */
+  storm_side: Facing.nullable(),
+  /** Sides with trees within 10 ft, or without sun. */
+  shaded_sides: z.array(Facing),
+  soil: z.enum(['unknown', 'clay', 'sand-or-gravel', 'fill']),
+  /** Salt water, or a bare ridge, within a mile. */
+  windswept: z.boolean(),
+  irrigation: z.enum(['unknown', 'yes', 'no']),
+})
+
 export const House = z.strictObject({
   ...base,
   year_built: YearBuilt,
@@ -73,6 +87,8 @@ export const House = z.strictObject({
   storey_height: LengthValue,
   /** Null: nobody gave one. */
   climate: Climate.nullable(),
+  /** Null: nobody noted them. */
+  surroundings: Surroundings.nullable(),
 })
 
 /** A part of a wall that is clad otherwise than the rest: brick below, shingles in the gable. */
@@ -90,7 +106,7 @@ export const Side = z.strictObject({
   letter: z.string().regex(/^[A-Z]{1,2}$/),
   /** Place in the walk, from 0. */
   order: z.int().min(0).max(200),
-  facing: z.enum(['front', 'right', 'back', 'left']),
+  facing: Facing,
   /** Null: not measured yet; the strip draws an open end. */
   length: LengthValue.nullable(),
   length_how: HowMeasured,
@@ -132,6 +148,9 @@ export const SeenSign = z.strictObject({
   present: z.boolean(),
 })
 
+/** A spot in plan: at a station of a side, so far in from its wall. */
+export const Spot = z.strictObject({ side_id: Id, station: LengthValue, in_from_wall: LengthValue })
+
 export const Finding = z.strictObject({
   ...base,
   /** From the server, in sequence; null until then. */
@@ -139,6 +158,8 @@ export const Finding = z.strictObject({
   /** What was said, kept as said. */
   words: Words,
   place: Place,
+  /** Inside, on a roof or below the floor: the wall it is nearest to, and how far in from it. Null: not said. */
+  spot: Spot.nullable(),
   component: Component.nullable(),
   material: Material,
   /** Length along the member. */
@@ -178,6 +199,17 @@ export const AreaWork = z.strictObject({
   /** Share of the side where the film has let go. */
   share_peeling_percent: z.number().min(0).max(100).nullable(),
   note: Words,
+})
+
+/** The owner takes a source fix, or declines it: by whose word, and why. */
+export const SourceDecision = z.strictObject({
+  ...base,
+  cause: z.string().max(80),
+  /** Findings the source reached when it was decided; the decision follows them. */
+  finding_ids: z.array(Id),
+  decision: z.enum(['accepted', 'declined']),
+  by: ShortWords,
+  reason: Words,
 })
 
 /** A person states the cause. His name stands by it. */

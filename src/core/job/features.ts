@@ -87,6 +87,36 @@ export const PenetrationFeature = z.strictObject({
   height: LengthValue,
   sill: Height,
 })
+/** A gutter along a roof edge: which ends it empties at. */
+export const GutterFeature = z.strictObject({
+  ...base,
+  kind: z.literal('gutter'),
+  outlets: z.enum(['left', 'right', 'both', 'middle', 'unknown']),
+})
+/** A downspout, and where its water goes. */
+export const LeaderFeature = z.strictObject({
+  ...base,
+  kind: z.literal('leader'),
+  discharge: z.enum(['at-wall', 'carried-off', 'underground', 'unknown']),
+})
+export const FIXTURES = [
+  'toilet',
+  'tub',
+  'shower',
+  'basin',
+  'kitchen-sink',
+  'washer',
+  'water-heater',
+  'other',
+] as const
+/** What holds or brings water inside, by the wall it is nearest to. */
+export const FixtureFeature = z.strictObject({
+  ...base,
+  kind: z.literal('fixture'),
+  what: z.enum(FIXTURES),
+  in_from_wall: LengthValue,
+  floor: z.int().min(1).max(4),
+})
 /** What no kind above fits: drawn as it was outlined, points in order, heights above the ground. */
 export const OutlineFeature = z.strictObject({
   ...base,
@@ -110,4 +140,7 @@ export const Feature = z.discriminatedUnion('kind', [
   DormerFeature,
   PenetrationFeature,
   OutlineFeature,
+  GutterFeature,
+  LeaderFeature,
+  FixtureFeature,
 ])

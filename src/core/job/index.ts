@@ -7,17 +7,20 @@ export {
   type ComponentId,
   type MaterialId,
 } from './components'
-export { METHODS, PersonRole, type MethodId } from './entities'
+export { Facing, METHODS, PersonRole, Spot, Surroundings, type MethodId } from './entities'
+export { FIXTURES } from './features'
 export { Rates, Settings } from './settings'
 export {
   AREAS,
   AREA_IDS,
+  CHECK_IDS,
   Fact,
   KEEP_OFF_SIGNS,
   WAYS_TO_LOOK,
   ZONES,
   ZONE_IDS,
   type AreaId,
+  type CheckId,
   type FactKind,
   type NewFact,
   type WayToLook,

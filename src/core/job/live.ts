@@ -41,6 +41,7 @@ export function live(job: JobDocument): JobDocument {
     findings: keep(job.findings),
     area_works: keep(job.area_works).filter((work) => sideIds.has(work.side_id)),
     judgements: keep(job.judgements),
+    source_decisions: keep(job.source_decisions),
     repairs: keep(job.repairs),
     typed_prices: keep(job.typed_prices),
   }

@@ -42,6 +42,7 @@ export function newJob(of: {
     framing_pieces: [],
     area_works: [],
     judgements: [],
+    source_decisions: [],
     repairs: [],
     typed_prices: [],
     facts: [],

@@ -44,6 +44,11 @@ export const STEPS: Readonly<Record<number, Step>> = {
       framing_pieces: [],
     },
   },
+  2: {
+    bodies: { house: { surroundings: null }, finding: { spot: null } },
+    facts: {},
+    file: { source_decisions: [] },
+  },
 }
 
 function isBody(value: unknown): value is Body {

@@ -59,6 +59,7 @@ export function namesIn(kind: EntityKind, entity: unknown): Named[] {
       const finding = entity as JobDocument['findings'][number]
       return [
         ...placeNames('place', finding.place),
+        ...(finding.spot ? [{ at: 'spot.side_id', id: finding.spot.side_id, kind: 'side' as const }] : []),
         ...list('photo_ids', finding.photo_ids, 'photo'),
         ...list('clip_ids', finding.clip_ids, 'clip'),
       ]
@@ -71,6 +72,7 @@ export function namesIn(kind: EntityKind, entity: unknown): Named[] {
       const id = (entity as JobDocument['framing_pieces'][number]).finding_id
       return id === null ? [] : [{ at: 'finding_id', id, kind: 'finding' }]
     }
+    case 'source_decision':
     case 'judgement':
       return list('finding_ids', (entity as JobDocument['judgements'][number]).finding_ids, 'finding')
     case 'repair': {

@@ -1,7 +1,7 @@
 import type { ComponentId, HowKnown, Settings } from '../job'
 import { certaintyOf, type Certainty } from './certainty'
 import { causeOf, type CauseId } from './knowledge/causes'
-import { OTHER_REFUTES, PRIORS } from './knowledge/priors'
+import { OTHER_REFUTES, SHARES } from './knowledge/priors'
 import type { SignId } from './knowledge/signs'
 
 /** A sign as it bears on one finding. `waterTest`: seen to happen under a hose. */
@@ -108,23 +108,17 @@ export function rankCauses(of: {
   evidence: readonly Evidence[]
   overrides: Settings['likelihood_overrides']
 }): RankedCause[] {
-  const rows = PRIORS[of.component]
-  if (rows === null) return []
   const evidence = noteOnce(of.evidence)
-  const prior = new Map<CauseId | 'other', number>()
-  for (const { share, causes } of rows) {
-    for (const cause of causes) prior.set(cause, (prior.get(cause) ?? 0) + share / causes.length)
-    if (causes.length === 0) prior.set('other', (prior.get('other') ?? 0) + share)
-  }
-  const scored = [...prior].map(([cause, share]) => {
+  const scored = SHARES[of.component].map(({ cause, share, fromOther }) => {
     const supports = cause === 'other' ? [] : causeOf(cause).supports
-    const refutes = cause === 'other' ? OTHER_REFUTES : causeOf(cause).refutes
+    const own = cause === 'other' ? [] : causeOf(cause).refutes
+    const refutes: readonly { sign: SignId; ratio: number }[] = fromOther ? [...own, ...OTHER_REFUTES] : own
     const reasons = shareMechanisms(
       weigh(evidence, (sign) => {
         const override = of.overrides.find((each) => each.cause === cause && each.sign === sign)
         const support = supports.find((each) => each.sign === sign)
         if (support) {
-          return { ratio: override?.ratio ?? support.ratio, mechanism: support.mechanism ?? 'supports' }
+          return { ratio: override?.ratio ?? support.ratio, mechanism: support.mechanism }
         }
         const refute = refutes.find((each) => each.sign === sign)
         return refute ? { ratio: override?.ratio ?? refute.ratio, mechanism: `refutes ${sign}` } : null

@@ -132,7 +132,7 @@ function seatOf(cause: CauseId, finding: Finding, job: JobDocument): Seat {
       }
     }
   }
-  if (seat === 'roof-edge') {
+  if (seat === 'gutter-run' || seat === 'eave') {
     return {
       key: `${cause}:${side.id}`,
       box: line(box.left, box.right, box.top),
@@ -148,7 +148,7 @@ function seatOf(cause: CauseId, finding: Finding, job: JobDocument): Seat {
 
 /** Whether water from a seat can come to a place: same side, within the cause's reach below, beside and above. */
 export function isWithinReach(cause: CauseId, seat: WallBox, place: WallBox): boolean {
-  const { down, side, up } = causeOf(cause).reach_in
+  const { down, side, up } = causeOf(cause).reach
   return (
     seat.side_id === place.side_id &&
     place.right >= seat.left - inches(side) &&

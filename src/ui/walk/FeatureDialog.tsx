@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import { newId } from '../../client/newId'
-import { HowMeasured, type EntityOf, type Feature } from '../../core/job'
+import { FIXTURES, HowMeasured, type EntityOf, type Feature } from '../../core/job'
 import { feet, type Length } from '../../core/measure'
 import { Button, CheckField, Dialog, LengthField, Notice, SelectField, TextField } from '../look'
 import { useJob } from '../state/useJob'
@@ -18,6 +18,7 @@ const FIELDS: readonly { field: string; label: string; bare?: 'feet' }[] = [
   { field: 'width', label: 'Width' },
   { field: 'height', label: 'Height' },
   { field: 'casing_width', label: 'Casing' },
+  { field: 'in_from_wall', label: 'In from the wall' },
   { field: 'depth', label: 'Depth out from the wall' },
   { field: 'deck_height', label: 'Floor above the ground' },
   { field: 'eave_height', label: 'Its eave above the ground', bare: 'feet' },
@@ -132,8 +133,50 @@ export function FeatureDialog(props: { sideId: string; featureId?: string | null
             }}
           />
         ) : null}
-        {'what' in feature ? (
+        {feature.kind === 'fixture' ? (
+          <>
+            <SelectField
+              label="What it is"
+              value={feature.what}
+              onChange={(what) => set({ what })}
+              choices={FIXTURES.map((value) => ({ value, label: value.replace('-', ' ') }))}
+            />
+            <SelectField
+              label="Floor"
+              value={String(feature.floor)}
+              onChange={(floor) => set({ floor: Number(floor) })}
+              choices={['1', '2', '3'].map((value) => ({ value, label: value }))}
+            />
+          </>
+        ) : 'what' in feature ? (
           <TextField label="What it is" value={feature.what} onChange={(what) => set({ what })} />
+        ) : null}
+        {feature.kind === 'gutter' ? (
+          <SelectField
+            label="It empties at"
+            value={feature.outlets}
+            onChange={(outlets) => set({ outlets })}
+            choices={[
+              { value: 'unknown', label: 'not looked' },
+              { value: 'left', label: 'its left end' },
+              { value: 'right', label: 'its right end' },
+              { value: 'both', label: 'both ends' },
+              { value: 'middle', label: 'the middle' },
+            ]}
+          />
+        ) : null}
+        {feature.kind === 'leader' ? (
+          <SelectField
+            label="Its water goes"
+            value={feature.discharge}
+            onChange={(discharge) => set({ discharge })}
+            choices={[
+              { value: 'unknown', label: 'not looked' },
+              { value: 'at-wall', label: 'out at the wall' },
+              { value: 'carried-off', label: '4 ft or more away' },
+              { value: 'underground', label: 'into the ground' },
+            ]}
+          />
         ) : null}
         {feature.kind === 'porch' ? (
           <CheckField

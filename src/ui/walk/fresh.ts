@@ -15,6 +15,7 @@ export function freshFinding(of: {
     number: null,
     words: of.words ?? '',
     place: of.place,
+    spot: null,
     component: null,
     material: 'unknown',
     extent: null,
@@ -42,6 +43,7 @@ export function freshHouse(): EntityOf['house'] {
     foundation_height: inches(18),
     storey_height: feet(9),
     climate: null,
+    surroundings: null,
   }
 }
 

@@ -11,6 +11,9 @@ export const FEATURE_NAMES: Record<Feature['kind'], string> = {
   'small-roof': 'small roof',
   dormer: 'dormer',
   penetration: 'pipe or fixture',
+  gutter: 'gutter',
+  leader: 'downspout',
+  fixture: 'bath, sink or toilet inside',
   outline: 'free outline',
 }
 
@@ -75,6 +78,12 @@ export function freshFeature(kind: Feature['kind'], where: Where): EntityOf['fea
       return { ...base, kind, width: feet(6), height: feet(5), above_eave: feet(2), pitch_in_12: 8 }
     case 'penetration':
       return { ...base, kind, what: 'pipe', width: inches(6), height: inches(6), sill: floor(inches(0)) }
+    case 'gutter':
+      return { ...base, kind, width: feet(20), outlets: 'unknown' }
+    case 'leader':
+      return { ...base, kind, width: inches(3), discharge: 'unknown' }
+    case 'fixture':
+      return { ...base, kind, width: feet(5), what: 'tub', in_from_wall: inches(0), floor: 1 }
     case 'outline':
       return {
         ...base,

@@ -1,10 +1,10 @@
-import type { ComponentId } from '../../job'
-import type { CauseId } from './causes'
+import { COMPONENT_IDS, type ComponentId } from '../../job'
+import { CAUSE_IDS, causeOf, USUAL, type CauseId } from './causes'
 import type { SignId } from './signs'
 
 /**
  * What usually is the source of a finding, by the member where it is. Shares in percent; our judgement.
- * `other` stands for everything without a cause of its own; some signs speak against that too.
+ * `other` stands for everything not named in the table; some signs speak against that too.
  */
 export type PriorRow = { readonly name: string; readonly share: number; readonly causes: readonly CauseId[] }
 
@@ -20,6 +20,30 @@ const FASCIA = [
   row('exposure', 8, 'ordinary-exposure'),
   row('other', 8),
 ]
+const RAFTER_TAIL = [
+  row('exposure', 30, 'ordinary-exposure'),
+  row('gutter', 20, 'gutter-overflow', 'gutter-mis-hung'),
+  row('drip edge', 15, 'no-drip-edge'),
+  row('unprimed ends', 15, 'end-grain-joint', 'back-never-primed'),
+  row('ice', 5, 'ice-or-blown-rain'),
+  row('other', 15),
+]
+const SOFFIT = [
+  row('roof leak, eave', 30, 'roof-leak-down', 'ice-or-blown-rain', 'roof-debris'),
+  row('gutter', 25, 'gutter-overflow', 'gutter-mis-hung'),
+  row('animals', 10, 'animals'),
+  row('vent condensate', 5, 'vent-into-cavity'),
+  row('paint', 20, 'finish-overdue', 'coating-fault'),
+  row('other', 10),
+]
+const CROWN = [
+  row('built-up joints', 28, 'never-sealed', 'joint-open'),
+  row('gutter, edge', 22, 'gutter-overflow', 'no-drip-edge'),
+  row('drip, capillary', 15, 'metal-edge-capillary'),
+  row('short filler repair', 15, 'cosmetic-repair', 'mismatched-patch'),
+  row('exposure', 10, 'ordinary-exposure'),
+  row('other', 10),
+]
 const SILL = [
   row('exposure', 26, 'ordinary-exposure'),
   row('sealant at jamb', 16, 'joint-open'),
@@ -32,75 +56,81 @@ const SILL = [
 const HEAD_CASING = [
   row('flashing absent', 32, 'head-flashing-absent'),
   row('short', 14, 'head-flashing-short'),
-  row('sealant', 16, 'joint-open'),
+  row('sealant', 16, 'joint-open', 'never-sealed'),
   row('exposure', 10, 'ordinary-exposure'),
+  row('drainage sealed', 8, 'drainage-sealed'),
   row('barrier', 8, 'barrier-faulty'),
-  row('other', 20),
+  row('other', 12),
 ]
 const SIDE_CASING = [
-  row('foot: wicking/unsealed end', 24, 'end-grain-joint'),
+  row('foot: wicking/unsealed end', 24, 'end-grain-joint', 'pan-or-unit-corner'),
   row('head fault from above', 26, 'head-flashing-absent', 'head-flashing-short'),
   row('sealant', 18, 'joint-open'),
   row('back unprimed', 12, 'back-never-primed'),
-  row('earlier patch', 8, 'earlier-patch'),
+  row('earlier patch', 8, 'mismatched-patch', 'cosmetic-repair'),
   row('other', 12),
 ]
 const JAMB_FOOT = [
-  row('wicking', 34, 'end-grain-joint'),
+  row('wicking', 34, 'end-grain-joint', 'no-capillary-break'),
   row('splash', 22, 'splash-back'),
   row('pan/threshold', 22, 'door-threshold'),
-  row('grade/landing', 10, 'soil-on-wood'),
+  row('grade/landing', 10, 'soil-on-wood', 'paving-dam'),
   row('other', 12),
 ]
 const CORNER = [
   row('end grain/ground', 24, 'end-grain-joint'),
   row('sealant at siding', 18, 'joint-open'),
-  row('kick-out/gutter end', 12, 'kick-out-missing'),
+  row('kick-out/gutter end', 12, 'kick-out-missing', 'gutter-end-in-wall'),
   row('back unprimed', 16, 'back-never-primed'),
   row('splash', 14, 'splash-back'),
   row('other', 16),
 ]
 const BASE = [
   row('splash', 30, 'splash-back'),
-  row('grade/mulch/clearance', 28, 'soil-on-wood', 'grade-slopes-in'),
+  row('grade/mulch/clearance', 28, 'soil-on-wood', 'grade-slopes-in', 'clearance-too-small', 'paving-dam'),
   row('unprimed edge', 16, 'back-never-primed'),
-  row('gutter/downspout', 12, 'gutter-overflow'),
-  row('other', 14),
+  row('gutter/downspout', 12, 'gutter-overflow', 'leader-at-wall'),
+  row('sprinkler', 6, 'sprinkler'),
+  row('other', 8),
 ]
 const FIELD = [
   row('finish', 22, 'finish-overdue'),
-  row('butt joints', 20, 'joint-open'),
+  row('butt joints', 20, 'joint-open', 'never-sealed'),
   row('penetration', 14, 'penetration-unflashed'),
   row('kick-out', 12, 'kick-out-missing'),
   row('barrier', 10, 'barrier-faulty'),
-  row('other', 22),
+  row('nails', 10, 'nails-overdriven', 'shake-substrate'),
+  row('other', 12),
 ]
 const SHEATHING = [
   row('kick-out', 16, 'kick-out-missing'),
   row('window head/sill', 26, 'head-flashing-absent', 'head-flashing-short', 'pan-or-unit-corner'),
   row('ledger', 12, 'ledger-unflashed'),
-  row('base/grade', 14, 'soil-on-wood'),
+  row('base/grade', 14, 'soil-on-wood', 'splash-back', 'grade-slopes-in'),
+  row('roof-wall flashing', 12, 'step-flashing'),
   row('barrier', 10, 'barrier-faulty'),
-  row('other', 22),
+  row('other', 10),
 ]
 const LEDGER = [
   row('no flashing', 56, 'ledger-unflashed'),
   row('door threshold', 12, 'door-threshold'),
   row('attachment gap', 10, 'ledger-attachment'),
-  row('other', 22),
+  row('siding/gutter above', 10, 'gutter-overflow', 'kick-out-missing'),
+  row('other', 12),
 ]
 const DECK_POST = [
-  row('end grain in soil/concrete', 78, 'end-grain-joint'),
+  row('end grain in soil/concrete', 58, 'end-grain-joint', 'soil-on-wood'),
+  row('no base', 20, 'no-capillary-break'),
   row('splash', 14, 'splash-back'),
   row('other', 8),
 ]
 const CRAWL = [
   row('vapour', 28, 'crawl-vapour'),
   row('plumbing/pan', 26, 'plumbing-leak', 'pan-or-tub-joint'),
-  row('exterior leak', 16, 'exterior-leak-in'),
-  row('grade/flood', 10, 'grade-slopes-in'),
+  row('exterior leak', 16, 'exterior-leak-in', 'pan-or-unit-corner', 'ledger-unflashed', 'kick-out-missing'),
+  row('grade/flood', 10, 'grade-slopes-in', 'water-table', 'leader-at-wall'),
   row('door/threshold', 6, 'door-threshold'),
-  row('insects', 4, 'insects'),
+  row('insects', 4, 'subterranean-termites', 'carpenter-ants', 'wood-beetles'),
   row('old/inactive', 4, 'old-inactive'),
   row('other', 6),
 ]
@@ -108,22 +138,46 @@ const MUDSILL = [
   row('grade/soil', 28, 'soil-on-wood', 'grade-slopes-in'),
   row('splash', 16, 'splash-back'),
   row('window/door/ledger above', 24, 'pan-or-unit-corner', 'door-threshold', 'ledger-unflashed'),
-  row('termites', 8, 'insects'),
+  row('no capillary break', 10, 'no-capillary-break'),
+  row('termites', 8, 'subterranean-termites'),
   row('plumbing', 6, 'plumbing-leak'),
-  row('other', 18),
+  row('other', 8),
+]
+const ROOF_DECK = [
+  row('boot/flashing', 30, 'pipe-collar', 'step-flashing'),
+  row('chimney/step', 22, 'chimney-flashing'),
+  row('worn covering', 18, 'roof-worn'),
+  row('condensation', 14, 'attic-air-leak', 'vent-into-cavity'),
+  row('valley', 8, 'valley'),
+  row('other', 8),
+]
+const FLOOR = [
+  row('as-built/creep', 38, 'as-built'),
+  row('pier/pad', 22, 'pier-displaced', 'pad-unlevel', 'home-made-support'),
+  row('settlement', 14, 'settlement'),
+  row('decayed bearing', 12, 'bearing-decayed'),
+  row('over-span', 8, 'over-spanned'),
+  row('heave', 3, 'heave'),
+  row('other', 3),
+]
+const DECK_WOOD = [
+  row('exposure', 60, 'ordinary-exposure'),
+  row('ledger above', 12, 'ledger-unflashed'),
+  row('connectors', 12, 'connector-missing'),
+  row('other', 16),
 ]
 
-/** Null where no table was written: such a finding is *not explained yet*. */
-export const PRIORS: Readonly<Record<ComponentId, readonly PriorRow[] | null>> = {
+/** The members whose table is written out: field standard names against the judgement tables. */
+const WRITTEN: Readonly<Partial<Record<ComponentId, readonly PriorRow[]>>> = {
   fascia: FASCIA,
   'rake-board': FASCIA,
-  soffit: null,
-  'frieze-board': null,
-  'crown-moulding': null,
+  'rafter-tail': RAFTER_TAIL,
+  soffit: SOFFIT,
+  'frieze-board': CROWN,
+  'crown-moulding': CROWN,
   'lap-siding': FIELD,
   'base-course': BASE,
   'corner-board': CORNER,
-  'water-table': null,
   'head-casing': HEAD_CASING,
   'side-casing': SIDE_CASING,
   'window-sill': SILL,
@@ -131,18 +185,64 @@ export const PRIORS: Readonly<Record<ComponentId, readonly PriorRow[] | null>> =
   'jamb-foot': JAMB_FOOT,
   threshold: JAMB_FOOT,
   sheathing: SHEATHING,
+  stud: SHEATHING,
   ledger: LEDGER,
-  'deck-board': null,
-  'deck-joist': null,
+  'rim-joist': LEDGER,
+  'deck-board': DECK_WOOD,
+  'deck-joist': DECK_WOOD,
   'deck-post': DECK_POST,
-  guard: null,
-  stair: null,
   joist: CRAWL,
   subfloor: CRAWL,
   girder: CRAWL,
   mudsill: MUDSILL,
-  other: null,
+  'roof-deck': ROOF_DECK,
+  rafter: ROOF_DECK,
+  floor: FLOOR,
 }
+
+/** Of what a table calls *other*, this share is causes we know that reach the member; the rest stays unknown. Our judgement. */
+const KNOWN_OF_OTHER = 0.6
+/** Without a written table, this share stays unknown. Our judgement. */
+const UNKNOWN_WITHOUT_TABLE = 12
+
+/** Causes that damage a member and are not in its table, by how usual they are. */
+function unnamed(component: ComponentId, named: ReadonlySet<CauseId>): { cause: CauseId; weight: number }[] {
+  return CAUSE_IDS.flatMap((cause) => {
+    const { damages, usual } = causeOf(cause)
+    return !named.has(cause) && damages.includes(component) ? [{ cause, weight: USUAL[usual] }] : []
+  })
+}
+
+export type Share = { readonly cause: CauseId | 'other'; readonly share: number; readonly fromOther: boolean }
+
+function sharesFor(component: ComponentId): readonly Share[] {
+  const rows = WRITTEN[component] ?? [row('other', 100)]
+  const named = new Set(rows.flatMap((each) => each.causes))
+  const rest = unnamed(component, named)
+  const whole = rest.reduce((sum, each) => sum + each.weight, 0)
+  const other = rows.filter((each) => each.causes.length === 0).reduce((sum, each) => sum + each.share, 0)
+  const unknown = WRITTEN[component] ? other * (1 - KNOWN_OF_OTHER) : UNKNOWN_WITHOUT_TABLE
+  if (rest.length === 0 && named.size === 0) return []
+  const spread = rest.length === 0 ? 0 : other - unknown
+  return [
+    ...rows.flatMap(({ share, causes }) =>
+      causes.map((cause): Share => ({ cause, share: share / causes.length, fromOther: false })),
+    ),
+    ...rest.map(({ cause, weight }): Share => ({ cause, share: (spread * weight) / whole, fromOther: true })),
+    { cause: 'other', share: other - spread, fromOther: true },
+  ]
+}
+
+/** The tables as written, for the handbook and its tests. */
+export const PRIORS: Readonly<Partial<Record<ComponentId, readonly PriorRow[]>>> = WRITTEN
+
+/**
+ * Shares of every cause that can be behind damage of a member, percent; empty where nothing is known of the member.
+ * What a written table leaves to *other* is spread over the further causes that reach the member.
+ */
+export const SHARES: Readonly<Record<ComponentId, readonly Share[]>> = Object.fromEntries(
+  COMPONENT_IDS.map((component) => [component, sharesFor(component)]),
+) as Record<ComponentId, readonly Share[]>
 
 /** Signs that speak against *something else*, and how strongly. Our judgement. */
 export const OTHER_REFUTES: readonly { readonly sign: SignId; readonly ratio: number }[] = [

@@ -1,0 +1,52 @@
+import { EARLIER_WORK_CAUSES } from './earlierWork'
+import { GROUND_WATER_CAUSES } from './groundWater'
+import { INSIDE_CAUSES } from './inside'
+import { LIFE_CAUSES } from './life'
+import { NULL_CAUSES } from './nothing'
+import { ROOF_WATER_CAUSES } from './roofWater'
+import { STRUCTURE_CAUSES } from './structure'
+import { WALL_WATER_CAUSES } from './wallWater'
+import type { Cause } from './cause'
+
+export { FAMILIES, USUAL } from './cause'
+export type { Cause, Family, HouseFact, Reach, SeatKind, Usual, Weighed } from './cause'
+
+export const CAUSES = {
+  ...NULL_CAUSES,
+  ...ROOF_WATER_CAUSES,
+  ...WALL_WATER_CAUSES,
+  ...GROUND_WATER_CAUSES,
+  ...INSIDE_CAUSES,
+  ...LIFE_CAUSES,
+  ...STRUCTURE_CAUSES,
+  ...EARLIER_WORK_CAUSES,
+} as const satisfies Record<string, Cause>
+
+export type CauseId = keyof typeof CAUSES
+export const CAUSE_IDS = Object.keys(CAUSES) as CauseId[]
+
+/** Names that causes had in job files of earlier versions. */
+const RENAMED: Readonly<Record<string, CauseId>> = {
+  insects: 'subterranean-termites',
+  'earlier-patch': 'mismatched-patch',
+}
+
+export function isCause(id: string): id is CauseId {
+  return Object.hasOwn(CAUSES, id)
+}
+
+/** The cause a job file names, under its name of today; null where there is none. */
+export function causeNamed(id: string): CauseId | null {
+  if (isCause(id)) return id
+  return RENAMED[id] ?? null
+}
+
+/** The cause as its general type, so that every cause has the same parts. */
+export function causeOf(id: CauseId): Cause {
+  return CAUSES[id]
+}
+
+/** A cause without a place: there is nothing to fix but the paint. */
+export function isNull(id: CauseId): boolean {
+  return causeOf(id).seat === 'none'
+}
