@@ -12,5 +12,7 @@ export {
 } from './knowledge/causes'
 export { SIGNS, SIGN_GROUPS, SIGN_IDS, isSign, signOf, type SignId } from './knowledge/signs'
 export { PRIORS, SHARES } from './knowledge/priors'
-export { rankCauses, type Evidence, type RankedCause, type Reason } from './rankCauses'
+export { rankCauses, type RankedCause } from './rankCauses'
+export { KNOWN_WEIGHT, weigh, type Evidence, type Reason } from './weigh'
+export { CHECKS, type Check, type Permit } from './knowledge/checks'
 export { isWithinReach, traceJob, type Source, type Trace, type TracedFinding } from './traceJob'

@@ -4,7 +4,8 @@ import { inches, type Length } from '../measure'
 import { CERTAINTY_FROM, certaintyOf, type Certainty } from './certainty'
 import { causeOf, isCause, type CauseId } from './knowledge/causes'
 import { isSign } from './knowledge/signs'
-import { rankCauses, type Evidence, type RankedCause, type Reason } from './rankCauses'
+import { rankCauses, type RankedCause } from './rankCauses'
+import type { Evidence, Reason } from './weigh'
 
 /** What is thought to be behind one finding. */
 export type TracedFinding = {

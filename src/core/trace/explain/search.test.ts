@@ -1,0 +1,114 @@
+import { expect, test } from '@jest/globals'
+import fc from 'fast-check'
+import { costOf, type ExplainProblem, type Option } from './problem'
+import { explain } from './search'
+
+const none = (cost: number): Option => ({ source: null, cost, anchor: null })
+const by = (source: number, cost: number, anchor: string | null = 'here'): Option => ({
+  source,
+  cost,
+  anchor,
+})
+
+test('one source for three findings beats three of their own', () => {
+  const problem: ExplainProblem = {
+    sources: [{ open: 2, needs: 1 }, ...[0, 1, 2].map(() => ({ open: 1.5, needs: 1 }))],
+    findings: [0, 1, 2].map((n) => [none(9), by(0, 1), by(n + 1, 0.5)]),
+  }
+  const found = explain(problem)
+  expect(found.chosen).toEqual([1, 1, 1])
+  expect(found.cost).toBeCloseTo(5, 9)
+  expect(found.without(0).more).toBeCloseTo(1, 9)
+})
+
+test('a source in whose favour nothing speaks is not opened, however far it reaches', () => {
+  const findings = [0, 1, 2, 3].map(() => [none(5), by(0, 0.1, null)])
+  expect(explain({ sources: [{ open: 0.1, needs: 1 }], findings }).chosen).toEqual([0, 0, 0, 0])
+})
+
+test('a repeated fault needs its evidence from two places', () => {
+  const one = [0, 1].map(() => [none(5), by(0, 0.1, 'window 1')])
+  expect(explain({ sources: [{ open: 0.5, needs: 2 }], findings: one }).chosen).toEqual([0, 0])
+  const two = ['window 1', 'window 2'].map((place) => [none(5), by(0, 0.1, place)])
+  expect(explain({ sources: [{ open: 0.5, needs: 2 }], findings: two }).chosen).toEqual([1, 1])
+})
+
+test('what speaks strongly for a source takes a finding that would lean the other way', () => {
+  const problem: ExplainProblem = { sources: [{ open: -3, needs: 1 }], findings: [[none(1), by(0, 2.5)]] }
+  expect(explain(problem)).toMatchObject({ cost: -0.5, chosen: [1] })
+})
+
+const cost = fc.integer({ min: -20, max: 60 }).map((n) => n / 10)
+const problems = fc
+  .record({
+    sources: fc.array(fc.record({ open: cost, needs: fc.constantFrom(1, 1, 1, 2) }), {
+      minLength: 1,
+      maxLength: 5,
+    }),
+    findings: fc.array(
+      fc.record({
+        base: cost,
+        ways: fc.array(
+          fc.record({ source: fc.nat({ max: 4 }), cost, anchor: fc.constantFrom(null, 'p', 'q') }),
+          { maxLength: 4 },
+        ),
+      }),
+      { minLength: 1, maxLength: 6 },
+    ),
+  })
+  .map(({ sources, findings }): ExplainProblem => ({
+    sources,
+    findings: findings.map(({ base, ways }) => {
+      const seen = new Set<number>()
+      const own = ways.filter(
+        (way) => way.source < sources.length && !seen.has(way.source) && seen.add(way.source),
+      )
+      return [none(base), ...own]
+    }),
+  }))
+
+/** Every choice there is: the slow twin the search is held to. */
+function bruteForce(problem: ExplainProblem, closed: number | null = null): number {
+  let best = Infinity
+  const chosen: number[] = []
+  const visit = (finding: number): void => {
+    if (finding === problem.findings.length) {
+      best = Math.min(best, costOf(problem, chosen) ?? Infinity)
+      return
+    }
+    problem.findings[finding]!.forEach((option, index) => {
+      if (closed !== null && option.source === closed) return
+      chosen[finding] = index
+      visit(finding + 1)
+    })
+  }
+  visit(0)
+  return best
+}
+
+test('as cheap as the best of all choices, on small houses', () => {
+  fc.assert(
+    fc.property(problems, (problem) => {
+      const found = explain(problem)
+      expect(costOf(problem, found.chosen)).toBeCloseTo(found.cost, 9)
+      expect(found.cost).toBeCloseTo(bruteForce(problem), 9)
+      expect(found.bound).toBeCloseTo(found.cost, 9)
+    }),
+    { numRuns: 1500 },
+  )
+})
+
+test('what it costs to do without a source, as all choices have it', () => {
+  fc.assert(
+    fc.property(problems, (problem) => {
+      const found = explain(problem)
+      problem.sources.forEach((_, source) => {
+        const used = found.chosen.some(
+          (index, finding) => problem.findings[finding]![index]!.source === source,
+        )
+        if (used) expect(found.without(source).more).toBeCloseTo(bruteForce(problem, source) - found.cost, 9)
+      })
+    }),
+    { numRuns: 400 },
+  )
+})
