@@ -3,6 +3,7 @@ import { newJob, type ComponentId, type JobDocument, type MethodId, type Repair 
 import { feet, formatLength, scaleLength, type Cents, type Length } from '../measure'
 import { priceJob } from '../price'
 import { isSiding, scopeJob } from '../scope'
+import { NO_TRACE } from '../trace'
 import { takeoffJob, type Pace } from '../takeoff'
 
 /** What one thing costs, roughly: for the telephone, never for a bid. */
@@ -87,7 +88,7 @@ function oneItemJob(job: JobDocument, of: BallparkOf, pace: Pace): JobDocument {
 
 function priceAt(job: JobDocument, of: BallparkOf, pace: Pace): Cents | 'withheld' | 'no-price' {
   const one = oneItemJob(job, of, pace)
-  const scope = scopeJob(one, { findings: [], sources: [], unexplained: [] }, [])
+  const scope = scopeJob(one, NO_TRACE, [])
   const takeoff = takeoffJob(one, scope, pace)
   const price = priceJob(one, scope, takeoff, cutJob(one, takeoff))
   if (price.kind === 'withheld') return 'withheld'

@@ -1,8 +1,6 @@
 import { expect, test } from '@jest/globals'
 import { alderHouse, finding, sillNose, smallHouse } from '../../../tests/support/jobs'
-import { inches } from '../measure'
-import { isWithinReach, traceJob } from './traceJob'
-import type { WallBox } from '../geometry'
+import { traceJob } from './traceJob'
 
 const short = ['metal-stops-short', 'rot-at-head-corner-only']
 const head = finding({
@@ -93,27 +91,6 @@ test('a hose test that wets it shows the cause', () => {
     ],
   })
   expect(traceJob(job).findings[0]).toMatchObject({ cause: 'pan-or-unit-corner', certainty: 'shown' })
-})
-
-const place = (left: number, bottom: number): WallBox => ({
-  side_id: 'side-a',
-  left: inches(left),
-  right: inches(left + 6),
-  bottom: inches(bottom),
-  top: inches(bottom + 6),
-})
-
-test.each([
-  ['just below the head', 40, 100, true],
-  ['a foot aside', 40 + 36 + 12, 100, true],
-  ['two feet aside', 40 + 36 + 24 + 12, 100, false],
-  ['a foot above', 40, 134, false],
-])('head flashing reaches %s: %s', (_, left, bottom, reached) => {
-  const seat = { ...place(40, 120), right: inches(76), top: inches(120) }
-  expect(isWithinReach('head-flashing-absent', seat, place(left, bottom))).toBe(reached)
-  expect(isWithinReach('head-flashing-absent', seat, { ...place(left, bottom), side_id: 'side-b' })).toBe(
-    false,
-  )
 })
 
 test('one detail repeated is one source, wherever it sits', () => {

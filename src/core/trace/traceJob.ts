@@ -1,21 +1,33 @@
-import { casingOf, featureBox, findingBox, type WallBox } from '../geometry'
-import { COMPONENTS, factsOf, isDamage, type Finding, type JobDocument } from '../job'
-import { inches, type Length } from '../measure'
+import { type WallBox } from '../geometry'
+import { COMPONENTS, isDamage, type Finding, type JobDocument } from '../job'
+import type { Length } from '../measure'
 import { CERTAINTY_FROM, certaintyOf, type Certainty } from './certainty'
-import { causeOf, isCause, type CauseId } from './knowledge/causes'
-import { isSign } from './knowledge/signs'
-import { rankCauses, type RankedCause } from './rankCauses'
-import type { Evidence, Reason } from './weigh'
+import { explain, type Explained } from './explain/search'
+import { isNull, type CauseId } from './knowledge/causes'
+import { modelOf, SEARCH, type Candidate, type Model } from './model'
+import type { RankedCause } from './rankCauses'
+import type { Reason } from './weigh'
 
 /** What is thought to be behind one finding. */
 export type TracedFinding = {
   readonly finding_id: string
+  /** All causes in order, as the whole house has them. */
   readonly ranked: readonly RankedCause[]
   /** The cause a person stated, with his name; it goes before the ranking. */
   readonly stated: { readonly cause: CauseId; readonly by: string; readonly reason: string } | null
-  /** What stands: the stated cause, or the likeliest one that is at least possible; null: not explained yet. */
+  /** What stands: the stated cause, or the one of the best explanation; null: not explained yet. */
   readonly cause: CauseId | null
   readonly certainty: Certainty | 'stated' | null
+  /** A second source that reaches it, and has signs here of its own. */
+  readonly also: readonly CauseId[]
+}
+
+/** The second-best explanation of what one source explains. */
+export type RunnerUp = {
+  /** What would be behind its findings instead; null: nothing we know. */
+  readonly causes: readonly (CauseId | null)[]
+  /** How much likelier the first is, as odds. Our judgement. */
+  readonly odds: number
 }
 
 /** One source and the findings it reaches. */
@@ -24,13 +36,22 @@ export type Source = {
   readonly letter: string | null
   readonly cause: CauseId
   readonly certainty: Certainty | 'stated'
+  readonly probability: number
   /** Who stated it, when a person did. */
   readonly by: string | null
   readonly finding_ids: readonly string[]
+  /** Findings with another source that this one reaches as well. */
+  readonly also_ids: readonly string[]
+  /** One habit over many places: one line on the bid. */
+  readonly repeated: boolean
   /** Run of wall where the source sits; null when it has none to draw. */
   readonly seat: WallBox | null
+  /** All its places, when it is repeated. */
+  readonly places: readonly WallBox[]
+  readonly feature_ids: readonly string[]
   readonly seat_words: string
   readonly reasons: readonly (Reason & { readonly finding_id: string })[]
+  readonly runnerUp: RunnerUp | null
 }
 
 export type Trace = {
@@ -38,262 +59,275 @@ export type Trace = {
   readonly sources: readonly Source[]
   /** Findings that nothing explains yet. An honest result; it never holds up a price. */
   readonly unexplained: readonly string[]
-}
-
-function evidenceFor(finding: Finding, job: JobDocument): Evidence[] {
-  const seen = finding.signs.flatMap(({ sign, how, present }) =>
-    isSign(sign) ? [{ sign, how, present }] : [],
-  )
-  const tested = factsOf(job, 'test').flatMap((test) => {
-    const about = test.about.kind === 'finding' && test.about.finding_id === finding.id
-    if (!about || test.sign === null || !isSign(test.sign)) return []
-    const how = test.check === 'lift-a-course' ? ('opened' as const) : ('touched' as const)
-    return [{ sign: test.sign, how, present: test.present, waterTest: test.check === 'hose' }]
-  })
-  // A test replaces the same sign seen from further off: one thing is weighed once.
-  return [...seen.filter(({ sign }) => !tested.some((test) => test.sign === sign)), ...tested]
-}
-
-function traceFinding(finding: Finding, job: JobDocument): TracedFinding {
-  const ranked = finding.component
-    ? rankCauses({
-        component: finding.component,
-        evidence: evidenceFor(finding, job),
-        overrides: job.settings.likelihood_overrides,
-      })
-    : []
-  const judged = job.judgements.findLast((each) => each.finding_ids.includes(finding.id))
-  if (judged && isCause(judged.cause)) {
-    const stated = { cause: judged.cause, by: judged.by, reason: judged.reason }
-    return { finding_id: finding.id, ranked, stated, cause: stated.cause, certainty: 'stated' }
+  /** Whether the search was finished: no explanation is better. `gap` is how far off the best could be, in cost. */
+  readonly search: {
+    readonly exact: boolean
+    readonly gap: number
+    readonly sources: number
+    readonly nodes: number
   }
-  const top = ranked.find((each) => each.cause !== 'other')
-  // Without a single sign the member's prior is only a guess about houses in general, not a word about this one.
-  const heard = top !== undefined && top.reasons.some((reason) => reason.counted > 1)
-  const stands = heard && top.probability >= CERTAINTY_FROM.possible
+}
+
+/** Nothing traced: what stages get where there is no job, only one thing. */
+export const NO_TRACE: Trace = {
+  findings: [],
+  sources: [],
+  unexplained: [],
+  search: { exact: true, gap: 0, sources: 0, nodes: 0 },
+}
+
+/** How sharply costs turn into probabilities: 1 would take our ratios at their word. Settled on simulated houses, see `docs/trace.md`. */
+export const SHARPNESS = { finding: 1, source: 1 } as const
+
+const chance = (more: number): number => 1 / (1 + Math.exp(-SHARPNESS.source * more))
+
+/** What stood in the best explanation: which candidate is used, and by which findings. */
+type Used = { readonly candidate: Candidate; readonly index: number; readonly ids: readonly string[] }
+
+function usedIn(model: Model, explained: Explained): Used[] {
+  const ids = new Map<number, string[]>()
+  explained.chosen.forEach((option, at) => {
+    const { candidate } = model.behind[at]![option]!
+    if (candidate === null) return
+    ids.set(candidate, [...(ids.get(candidate) ?? []), model.weighings[at]!.finding.id])
+  })
+  return [...ids].map(([index, of]) => ({ index, candidate: model.candidates[index]!, ids: of }))
+}
+
+/** Causes of one finding in order: each by its likeliest source, given what else the house shows. */
+function rankedFor(
+  at: number,
+  model: Model,
+  explained: Explained,
+  users: ReadonlyMap<number, number>,
+): RankedCause[] {
+  const weighing = model.weighings[at]!
+  const mine = explained.chosen[at]!
+  const weights = new Map<CauseId | 'other', { weight: number; shown: boolean }>()
+  model.problem.findings[at]!.forEach((option, index) => {
+    const { cause, candidate } = model.behind[at]![index]!
+    // A source that stands for the sake of other findings costs this one nothing to join.
+    const others = candidate === null ? 0 : (users.get(candidate) ?? 0) - (index === mine ? 1 : 0)
+    const open = candidate === null || others > 0 ? 0 : model.problem.sources[candidate]!.open
+    const weight = Math.exp(-SHARPNESS.finding * (option.cost + open))
+    const shown = candidate !== null && model.candidates[candidate]!.shown
+    const held = weights.get(cause)
+    weights.set(cause, {
+      weight: Math.max(held?.weight ?? 0, weight),
+      shown: shown || (held?.shown ?? false),
+    })
+  })
+  const total = [...weights.values()].reduce((sum, each) => sum + each.weight, 0)
+  return [...weights]
+    .map(([cause, { weight, shown }]): RankedCause => ({
+      cause,
+      probability: weight / total,
+      certainty: certaintyOf(weight / total, { shown }),
+      reasons: weighing.reasons.get(cause) ?? [],
+    }))
+    .sort((a, b) => b.probability - a.probability)
+}
+
+function speaksFor(reasons: readonly Reason[]): boolean {
+  return reasons.some((each) => each.counted > SEARCH.speaks)
+}
+
+function tracedOf(at: number, model: Model, explained: Explained, used: readonly Used[]): TracedFinding {
+  const { finding, stated, reasons } = model.weighings[at]!
+  const users = new Map(used.map((each) => [each.index, each.ids.length]))
+  const ranked = rankedFor(at, model, explained, users)
+  if (stated) {
+    return { finding_id: finding.id, ranked, stated, cause: stated.cause, certainty: 'stated', also: [] }
+  }
+  const { cause, candidate } = model.behind[at]![explained.chosen[at]!]!
+  const own = ranked.find((each) => each.cause === cause)
+  // Without a source and without a single sign for it, a cause is only a guess about houses in general.
+  const stands =
+    cause !== 'other' &&
+    (candidate !== null || speaksFor(own?.reasons ?? [])) &&
+    (own?.probability ?? 0) >= CERTAINTY_FROM.possible
+  const also = used.flatMap((each) =>
+    each.index !== candidate &&
+    each.candidate.cause !== cause &&
+    each.candidate.members.get(finding.id)?.speaks === true &&
+    speaksFor(reasons.get(each.candidate.cause) ?? [])
+      ? [each.candidate.cause]
+      : [],
+  )
   return {
     finding_id: finding.id,
     ranked,
     stated: null,
-    cause: stands && top.cause !== 'other' ? top.cause : null,
-    certainty: stands ? top.certainty : null,
+    cause: stands ? cause : null,
+    certainty: stands && own ? own.certainty : null,
+    also: stands ? [...new Set(also)] : [],
   }
 }
 
-type Seat = { readonly key: string; readonly box: WallBox | null; readonly words: string }
-
-function seatOf(cause: CauseId, finding: Finding, job: JobDocument): Seat {
-  const { seat } = causeOf(cause)
-  const box = findingBox(finding, job)
-  const side = box ? job.sides.find((each) => each.id === box.side_id) : undefined
-  if (seat === 'none') return { key: `null:${cause}`, box: null, words: 'no place' }
-  if (!box || !side) return { key: `finding:${finding.id}`, box: null, words: 'place not known yet' }
-  const place = finding.place.kind === 'side' ? finding.place : null
-  const feature = place?.feature_id ? job.features.find((each) => each.id === place.feature_id) : undefined
-  const hits = (kinds: readonly string[]): typeof feature =>
-    feature ??
-    job.features.find((each) => {
-      const at = featureBox(each, job)
-      return (
-        each.side_id === side.id &&
-        kinds.includes(each.kind) &&
-        at.left - inches(12) <= box.right &&
-        at.right + inches(12) >= box.left &&
-        at.top >= box.bottom
-      )
-    })
-  const line = (left: number, right: number, height: number): WallBox => ({
-    side_id: side.id,
-    left: left as Length,
-    right: right as Length,
-    bottom: height as Length,
-    top: height as Length,
-  })
-  if (seat === 'opening-head' || seat === 'opening-foot') {
-    const opening = hits(['window', 'door'])
-    if (opening) {
-      const at = featureBox(opening, job)
-      const casing = casingOf(opening)
-      const height = seat === 'opening-head' ? at.top + casing : at.bottom
-      return {
-        key: `${cause}:${opening.id}`,
-        box: line(at.left - casing, at.right + casing, height),
-        words: `${opening.kind} ${side.letter}${opening.number}`,
-      }
-    }
-  }
-  if (seat === 'ledger') {
-    const deck = hits(['deck'])
-    if (deck) {
-      const at = featureBox(deck, job)
-      return {
-        key: `${cause}:${deck.id}`,
-        box: line(at.left, at.right, at.top),
-        words: `deck ${side.letter}${deck.number}`,
-      }
-    }
-  }
-  if (seat === 'gutter-run' || seat === 'eave') {
-    return {
-      key: `${cause}:${side.id}`,
-      box: line(box.left, box.right, box.top),
-      words: `${side.facing}, roof edge`,
-    }
-  }
-  return {
-    key: `${cause}:${finding.id}`,
-    box: line(box.left, box.right, box.top),
-    words: `${side.facing}, at ${finding.component ? COMPONENTS[finding.component] : 'the finding'}`,
-  }
-}
-
-/** Whether water from a seat can come to a place: same side, within the cause's reach below, beside and above. */
-export function isWithinReach(cause: CauseId, seat: WallBox, place: WallBox): boolean {
-  const { down, side, up } = causeOf(cause).reach
-  return (
-    seat.side_id === place.side_id &&
-    place.right >= seat.left - inches(side) &&
-    place.left <= seat.right + inches(side) &&
-    place.top >= seat.bottom - inches(down) &&
-    place.bottom <= seat.top + inches(up)
+/** The run a source is drawn along: as far as the findings it explains reach, within its seat. */
+function runOf(box: WallBox, ids: readonly string[], model: Model): WallBox {
+  const stretches = model.weighings.flatMap(({ finding, target }) =>
+    ids.includes(finding.id) && target.side_id === box.side_id && target.kind === 'wall' ? [target] : [],
   )
+  if (stretches.length === 0 || box.right - box.left < LONG_SEAT) return box
+  const left = Math.max(box.left, Math.min(...stretches.map((each) => each.left)))
+  const right = Math.min(box.right, Math.max(...stretches.map((each) => each.right)))
+  return right > left ? { ...box, left: Math.round(left) as Length, right: Math.round(right) as Length } : box
+}
+/** Seats longer than a door are drawn only where they show: 64ths of an inch. */
+const LONG_SEAT = 64 * 12 * 8
+
+function listWords(words: readonly string[]): string {
+  return [...new Set(words.filter((each) => each !== ''))].join(', ')
 }
 
-type Draft = Seat & { readonly cause: CauseId; readonly members: TracedFinding[] }
+function runnerUpOf(
+  used: Used,
+  model: Model,
+  explained: Explained,
+): { more: number; runnerUp: RunnerUp | null } {
+  const { more, chosen } = explained.without(used.index)
+  const at = new Map(model.weighings.map((each, index) => [each.finding.id, index]))
+  const causes = used.ids.flatMap((id) => {
+    const index = at.get(id)!
+    const option = chosen.get(index)
+    if (option === undefined) return []
+    const { cause } = model.behind[index]![option]!
+    return [cause === 'other' ? null : cause]
+  })
+  const distinct = [...new Set(causes)]
+  if (distinct.length === 0) return { more, runnerUp: null }
+  return { more, runnerUp: { causes: distinct, odds: Math.exp(SHARPNESS.source * more) } }
+}
 
-/**
- * One bad habit repeated is one source: what has the same cause and a finding of the same repeated detail is joined, wherever it
- * sits. On one side the run reaches over all its places; over several it is drawn on the first.
- */
-function joinDetails(drafts: readonly Draft[], job: JobDocument): Draft[] {
-  const detailsOf = (draft: Draft): ReadonlySet<string> =>
-    new Set(
-      draft.members.flatMap(({ finding_id }) => {
-        const detail = job.findings.find((each) => each.id === finding_id)?.detail_id ?? null
-        return detail === null ? [] : [detail]
+type Unlettered = Omit<Source, 'letter'>
+
+function placeWords(used: Used, model: Model, job: JobDocument): string {
+  const words = listWords(used.candidate.seats.map((seat) => seat.words))
+  if (words !== '') return words
+  const first = model.weighings.find((each) => each.finding.id === used.ids[0])
+  const side = job.sides.find((each) => each.id === first?.target.side_id)
+  const part = first?.finding.component ? COMPONENTS[first.finding.component] : 'the finding'
+  return side ? `${side.facing}, at ${part}` : 'place not known yet'
+}
+
+function sourceOf(
+  used: Used,
+  model: Model,
+  explained: Explained,
+  traced: readonly TracedFinding[],
+  job: JobDocument,
+): Unlettered {
+  const { candidate, ids } = used
+  const stated = ids.flatMap((id) => {
+    const said = traced.find((each) => each.finding_id === id)?.stated
+    return said && said.cause === candidate.cause ? [said] : []
+  })
+  const { more, runnerUp } = runnerUpOf(used, model, explained)
+  const probability = chance(more)
+  const seats = candidate.repeated
+    ? candidate.seats.filter((seat) =>
+        [...candidate.members].some(([id, each]) => ids.includes(id) && each.seat.key === seat.key),
+      )
+    : candidate.seats
+  const boxes = seats.flatMap((seat) => (seat.box ? [runOf(seat.box, ids, model)] : []))
+  const reasons = ids.flatMap((id) =>
+    (model.weighings.find((each) => each.finding.id === id)?.reasons.get(candidate.cause) ?? []).map(
+      (reason) => ({
+        ...reason,
+        finding_id: id,
       }),
-    )
-  return drafts.reduce<Draft[]>((joined, draft) => {
-    const mine = detailsOf(draft)
-    const host = joined.find(
-      (other) => other.cause === draft.cause && [...detailsOf(other)].some((detail) => mine.has(detail)),
-    )
-    if (!host) return [...joined, draft]
-    const box =
-      host.box && draft.box && host.box.side_id === draft.box.side_id
-        ? {
-            ...host.box,
-            left: Math.min(host.box.left, draft.box.left) as Length,
-            right: Math.max(host.box.right, draft.box.right) as Length,
-          }
-        : host.box
-    const whole: Draft = {
-      ...host,
-      box,
-      words: `${host.words}, ${draft.words}`,
-      members: [...host.members, ...draft.members],
-    }
-    return joined.map((other) => (other === host ? whole : other))
-  }, [])
-}
-
-/** A weak lone source gives way to a neighbour that can reach its finding and is possible for it. */
-function absorbLoners(drafts: readonly Draft[], job: JobDocument): Draft[] {
-  const kept = [...drafts].sort((a, b) => b.members.length - a.members.length)
-  for (const loner of [...kept].reverse()) {
-    const only = loner.members[0]
-    if (loner.members.length !== 1 || !only || only.stated) continue
-    const own = only.ranked.find((each) => each.cause === loner.cause)
-    if ((own?.probability ?? 0) >= CERTAINTY_FROM.likely) continue
-    const finding = job.findings.find((each) => each.id === only.finding_id)
-    const place = finding ? findingBox(finding, job) : null
-    const host = kept.find(
-      (other) =>
-        other !== loner &&
-        other.box !== null &&
-        place !== null &&
-        isWithinReach(other.cause, other.box, place) &&
-        (only.ranked.find((each) => each.cause === other.cause)?.probability ?? 0) >= CERTAINTY_FROM.possible,
-    )
-    if (!host) continue
-    host.members.push(only)
-    kept.splice(kept.indexOf(loner), 1)
+    ),
+  )
+  return {
+    cause: candidate.cause,
+    certainty: stated.length > 0 ? 'stated' : certaintyOf(probability, { shown: candidate.shown }),
+    probability,
+    by: stated[0]?.by ?? null,
+    finding_ids: ids,
+    also_ids: traced.flatMap((each) =>
+      !ids.includes(each.finding_id) &&
+      each.also.includes(candidate.cause) &&
+      candidate.members.has(each.finding_id)
+        ? [each.finding_id]
+        : [],
+    ),
+    repeated: candidate.repeated,
+    seat: boxes[0] ?? null,
+    places: boxes,
+    feature_ids: seats.flatMap((seat) => (seat.feature_id === null ? [] : [seat.feature_id])),
+    seat_words: placeWords({ ...used, candidate: { ...candidate, seats } }, model, job),
+    reasons: reasons.sort((a, b) => Math.abs(Math.log(b.counted)) - Math.abs(Math.log(a.counted))),
+    runnerUp,
   }
-  return kept
 }
 
-function certaintyOfSource(draft: Draft): Certainty | 'stated' {
-  if (draft.members.some((member) => member.stated?.cause === draft.cause)) return 'stated'
-  const best = draft.members
-    .map((member) => member.ranked.find((each) => each.cause === draft.cause))
-    .reduce((a, b) => ((b?.probability ?? 0) > (a?.probability ?? 0) ? b : a), undefined)
-  return best?.certainty ?? certaintyOf(0, { shown: false })
+/** What has no source to fix, gathered by its null cause. */
+function sourcelessOf(traced: readonly TracedFinding[]): Unlettered[] {
+  const groups = new Map<CauseId, TracedFinding[]>()
+  for (const each of traced) {
+    if (each.cause !== null && isNull(each.cause))
+      groups.set(each.cause, [...(groups.get(each.cause) ?? []), each])
+  }
+  return [...groups].map(([cause, members]) => {
+    const best = members
+      .map((each) => each.ranked.find((one) => one.cause === cause))
+      .reduce((a, b) => ((b?.probability ?? 0) > (a?.probability ?? 0) ? b : a), undefined)
+    const said = members.find((each) => each.stated)?.stated ?? null
+    return {
+      cause,
+      certainty: said ? 'stated' : (best?.certainty ?? 'possible'),
+      probability: best?.probability ?? 1,
+      by: said?.by ?? null,
+      finding_ids: members.map((each) => each.finding_id),
+      also_ids: [],
+      repeated: false,
+      seat: null,
+      places: [],
+      feature_ids: [],
+      seat_words: 'no place',
+      reasons: members.flatMap((each) =>
+        (each.ranked.find((one) => one.cause === cause)?.reasons ?? []).map((reason) => ({
+          ...reason,
+          finding_id: each.finding_id,
+        })),
+      ),
+      runnerUp: null,
+    }
+  })
+}
+
+function letterOf(index: number): string {
+  return String.fromCharCode(97 + (index % 26)) + (index >= 26 ? String(Math.floor(index / 26)) : '')
 }
 
 /**
- * Traces every finding, and joins them into the sources that explain them.
+ * Traces every finding of a job: the fewest and likeliest sources, each credible on its own evidence and within its reach, that
+ * explain them all; what has no source; and what nothing explains yet.
  *
- * Thin on purpose: a finding joins a source on its own side, above or beside it, within the reach of the cause; it is not yet
- * a search for the smallest set of sources.
+ * The search is exact (`explain/search.ts`); every weight in it is our judgement.
  */
 export function traceJob(job: JobDocument): Trace {
-  const findings = job.findings.filter(isDamage).map((finding) => traceFinding(finding, job))
-  const drafts = new Map<string, Draft>()
-  for (const traced of findings) {
-    const finding = job.findings.find((each) => each.id === traced.finding_id)
-    if (traced.cause === null || !finding) continue
-    const seat = seatOf(traced.cause, finding, job)
-    const draft = drafts.get(seat.key)
-    if (!draft) {
-      drafts.set(seat.key, { ...seat, cause: traced.cause, members: [traced] })
-      continue
-    }
-    draft.members.push(traced)
-    if (draft.box && seat.box) {
-      const box = {
-        ...draft.box,
-        left: Math.min(draft.box.left, seat.box.left) as Length,
-        right: Math.max(draft.box.right, seat.box.right) as Length,
-      }
-      drafts.set(seat.key, { ...draft, box })
-    }
-  }
+  const damaged: readonly Finding[] = job.findings.filter(isDamage)
+  const model = modelOf(job, damaged)
+  const explained = explain(model.problem)
+  const used = usedIn(model, explained)
+  const findings = model.weighings.map((_, at) => tracedOf(at, model, explained, used))
   const order = new Map(job.sides.map((side, index) => [side.id, index]))
-  const kept = absorbLoners(joinDetails([...drafts.values()], job), job).sort((a, b) => {
-    const at = (draft: Draft): number =>
-      causeOf(draft.cause).family === 'null'
-        ? 1e12
-        : (order.get(draft.box?.side_id ?? '') ?? 99) * 1e9 + (draft.box?.left ?? 0)
-    return at(a) - at(b)
-  })
-  let next = 0
-  const sources = kept.map((draft): Source => {
-    const isNull = causeOf(draft.cause).seat === 'none'
-    const letter = isNull
-      ? null
-      : String.fromCharCode(97 + (next % 26)) + (next >= 26 ? String(Math.floor(next / 26)) : '')
-    if (!isNull) next += 1
-    return {
-      letter,
-      cause: draft.cause,
-      certainty: certaintyOfSource(draft),
-      by: draft.members.find((member) => member.stated)?.stated?.by ?? null,
-      finding_ids: draft.members.map((member) => member.finding_id),
-      seat: draft.box,
-      seat_words: draft.words,
-      reasons: draft.members
-        .flatMap((member) =>
-          (member.ranked.find((each) => each.cause === draft.cause)?.reasons ?? []).map((reason) => ({
-            ...reason,
-            finding_id: member.finding_id,
-          })),
-        )
-        .sort((a, b) => Math.abs(Math.log(b.counted)) - Math.abs(Math.log(a.counted))),
-    }
-  })
+  const at = (source: Unlettered): number =>
+    source.seat ? (order.get(source.seat.side_id) ?? 99) * 1e9 + source.seat.left : 1e12
+  const placed = used
+    .map((each) => sourceOf(each, model, explained, findings, job))
+    .sort((a, b) => at(a) - at(b) || (a.cause < b.cause ? -1 : 1))
+  const sources = [
+    ...placed.map((source, index): Source => ({ ...source, letter: letterOf(index) })),
+    ...sourcelessOf(findings).map((source): Source => ({ ...source, letter: null })),
+  ]
+  const gap = explained.cost - explained.bound
   return {
     findings,
     sources,
     unexplained: findings.filter((each) => each.cause === null).map((each) => each.finding_id),
+    search: { exact: gap < 1e-6, gap, sources: model.candidates.length, nodes: explained.nodes },
   }
 }

@@ -20,7 +20,7 @@ type Choice = { readonly cost: number; readonly taken: readonly (Local | null)[]
 
 const LEAST = 1e-9
 /** A part that needs more than this is left with its bound: seen on no house, real or simulated. */
-const NODES_AT_MOST = 20_000
+const NODES_AT_MOST = 4_000
 
 function localOf(problem: ExplainProblem, part: Part, without: number | null): LocalProblem {
   const sources = part.sources.filter((source) => source !== without)
@@ -62,21 +62,37 @@ function beaten(local: LocalProblem): boolean[] {
   return out
 }
 
+/** What is settled at a node of the search. */
+type Node = {
+  readonly status: readonly Status[]
+  /** The way a finding must take. */
+  readonly forced: readonly (Local | null)[]
+  /** Ways a finding may not take any more, as `finding × sources + source`. */
+  readonly barred: ReadonlySet<number>
+}
+
 class Search {
   nodes = 0
   best: Choice
   /** Lowest bound among what was left unsearched; infinite when nothing was. */
   left = Infinity
+  private readonly many: number
   constructor(private readonly local: LocalProblem) {
+    this.many = local.open.length
     this.best = { cost: local.base.reduce((sum, each) => sum + each, 0), taken: local.base.map(() => null) }
   }
 
   run(): void {
     const drop = beaten(this.local)
-    this.visit(
-      drop.map((each) => (each ? 'closed' : 'free')),
-      this.local.options.map(() => null),
-    )
+    this.visit({
+      status: drop.map((each) => (each ? 'closed' : 'free')),
+      forced: this.local.options.map(() => null),
+      barred: new Set(),
+    })
+  }
+
+  private isBarred(node: Node, finding: number, source: number): boolean {
+    return node.barred.size > 0 && node.barred.has(finding * this.many + source)
   }
 
   /**
@@ -84,11 +100,9 @@ class Search {
    * offer while the sources it could take still have cost to cover.
    * Source: Erlenkotter, “A Dual-Based Procedure for Uncapacitated Facility Location”, Operations Research 26, 1978.
    */
-  private bound(
-    status: readonly Status[],
-    forced: readonly (Local | null)[],
-  ): { bound: number; slack: number[] } {
+  private bound(node: Node): { bound: number; slack: number[] } {
     const { open, base, options } = this.local
+    const { status, forced } = node
     let fixed = 0
     const slack = open.map((cost, source) => {
       if (status[source] === 'open') fixed += cost
@@ -104,11 +118,14 @@ class Search {
         offers.push(held.cost)
         return []
       }
-      const free = mine.filter((each) => status[each.source] === 'free').sort((a, b) => a.cost - b.cost)
-      const sure = mine.reduce(
-        (least, each) => (status[each.source] === 'open' ? Math.min(least, each.cost) : least),
-        base[finding]!,
-      )
+      let sure = base[finding]!
+      const free: Local[] = []
+      for (const each of mine) {
+        if (status[each.source] === 'closed' || this.isBarred(node, finding, each.source)) continue
+        if (status[each.source] === 'open') sure = Math.min(sure, each.cost)
+        else free.push(each)
+      }
+      free.sort((a, b) => a.cost - b.cost)
       top.push(sure)
       offers.push(Math.min(sure, free[0]?.cost ?? Infinity))
       return free
@@ -139,37 +156,52 @@ class Search {
     return { bound: fixed + offers.reduce((sum, each) => sum + each, 0), slack }
   }
 
-  /** Each finding takes its cheapest way among some sources; sources that then lack evidence of their own are given up in turn. */
-  private settle(allowed: readonly boolean[], forced: readonly (Local | null)[]): Choice | null {
-    const { base, options, open, needs } = this.local
+  /** Each finding takes its cheapest way among some sources. */
+  private assign(node: Node, may: readonly boolean[]): (Local | null)[] {
+    const { base, options } = this.local
+    return options.map((mine, finding): Local | null => {
+      const held = node.forced[finding]
+      if (held) return held
+      let best: Local | null = null
+      for (const each of mine) {
+        if (!may[each.source] || this.isBarred(node, finding, each.source)) continue
+        if (each.cost < (best?.cost ?? base[finding]!)) best = each
+      }
+      return best
+    })
+  }
+
+  private anchorsOf(taken: readonly (Local | null)[]): Map<number, Set<string>> {
+    const anchors = new Map<number, Set<string>>()
+    for (const each of taken) {
+      if (!each) continue
+      const held = anchors.get(each.source) ?? new Set<string>()
+      if (each.anchor !== null) held.add(each.anchor)
+      anchors.set(each.source, held)
+    }
+    return anchors
+  }
+
+  private costOf(taken: readonly (Local | null)[]): number {
+    let cost = 0
+    const used = new Set<number>()
+    taken.forEach((each, finding) => {
+      cost += each?.cost ?? this.local.base[finding]!
+      if (each) used.add(each.source)
+    })
+    for (const source of used) cost += this.local.open[source]!
+    return cost
+  }
+
+  /** The cheapest assignment among some sources that gives up, in turn, those left without evidence of their own. */
+  private settle(node: Node, allowed: readonly boolean[]): Choice | null {
     const may = [...allowed]
     for (;;) {
-      const taken = options.map((mine, finding): Local | null => {
-        const held = forced[finding]
-        if (held) return held
-        let best: Local | null = null
-        for (const each of mine) {
-          if (may[each.source] && each.cost < (best?.cost ?? base[finding]!)) best = each
-        }
-        return best
-      })
-      const anchors = new Map<number, Set<string>>()
-      for (const each of taken) {
-        if (!each) continue
-        const held = anchors.get(each.source) ?? new Set<string>()
-        if (each.anchor !== null) held.add(each.anchor)
-        anchors.set(each.source, held)
-      }
-      const weak = [...anchors].find(([source, held]) => held.size < needs[source]!)
-      if (weak) {
-        if (!may[weak[0]]) return null
-        may[weak[0]] = false
-        continue
-      }
-      let cost = 0
-      taken.forEach((each, finding) => (cost += each?.cost ?? base[finding]!))
-      for (const source of anchors.keys()) cost += open[source]!
-      return { cost, taken }
+      const taken = this.assign(node, may)
+      const weak = [...this.anchorsOf(taken)].find(([source, held]) => held.size < this.local.needs[source]!)
+      if (!weak) return { cost: this.costOf(taken), taken }
+      if (!may[weak[0]]) return null
+      may[weak[0]] = false
     }
   }
 
@@ -177,103 +209,98 @@ class Search {
     if (choice && choice.cost < this.best.cost - LEAST) this.best = choice
   }
 
-  /** A good explanation near a node: sources whose cost is covered, then without each that does not earn its keep. */
-  private guess(
-    status: readonly Status[],
-    slack: readonly number[],
-    forced: readonly (Local | null)[],
-  ): void {
-    let allowed = status.map(
-      (each, source) => each === 'open' || (each === 'free' && slack[source]! <= LEAST),
-    )
-    let choice = this.settle(allowed, forced)
-    this.keep(choice)
+  /** Drops from an explanation each source that does not earn its keep. */
+  private thin(
+    node: Node,
+    allowed: readonly boolean[],
+    settle: (may: readonly boolean[]) => Choice | null,
+  ): Choice | null {
+    let may = allowed
+    let choice = settle(may)
     for (let better = true; better && choice;) {
       better = false
       for (const source of new Set(choice.taken.flatMap((each) => (each ? [each.source] : [])))) {
-        const fewer = allowed.map((each, at) => each && at !== source)
-        const tried = this.settle(fewer, forced)
+        if (node.status[source] === 'open') continue
+        const fewer = may.map((each, at) => each && at !== source)
+        const tried = settle(fewer)
         if (tried && tried.cost < choice.cost - LEAST) {
           choice = tried
-          allowed = fewer
+          may = fewer
           better = true
           break
         }
       }
     }
-    this.keep(choice)
+    return choice
   }
 
-  private visit(status: readonly Status[], forced: readonly (Local | null)[]): void {
+  private visit(node: Node): void {
     this.nodes += 1
-    const { bound, slack } = this.bound(status, forced)
+    const { bound, slack } = this.bound(node)
     if (bound >= this.best.cost - LEAST) return
     if (this.nodes > NODES_AT_MOST) {
       this.left = Math.min(this.left, bound)
       return
     }
-    this.guess(status, slack, forced)
+    const covered = node.status.map(
+      (each, source) => each === 'open' || (each === 'free' && slack[source]! <= LEAST),
+    )
+    const relaxed = this.thin(node, covered, (may) => {
+      const taken = this.assign(node, may)
+      return { cost: this.costOf(taken), taken }
+    })!
+    const strict = this.settle(node, covered)
+    this.keep(this.nodes === 1 ? this.thin(node, covered, (may) => this.settle(node, may)) : strict)
     if (bound >= this.best.cost - LEAST) return
-    const next = this.choose(status, slack)
-    if (next === null) return this.finish(status, forced)
-    const with_ = (as: Status): Status[] => status.map((each, source) => (source === next ? as : each))
-    this.visit(with_('open'), forced)
-    this.visit(with_('closed'), forced)
+    const used = this.anchorsOf(relaxed.taken)
+    const lacking = [...used].find(([source, held]) => held.size < this.local.needs[source]!)?.[0]
+    if (lacking !== undefined) return this.giveEvidence(node, lacking, used.get(lacking)!)
+    this.keep(relaxed)
+    const next = this.choose(node, slack)
+    if (next !== null) {
+      const with_ = (as: Status): Node => ({
+        ...node,
+        status: node.status.map((each, at) => (at === next ? as : each)),
+      })
+      this.visit(with_('open'))
+      this.visit(with_('closed'))
+      return
+    }
+    // All sources are settled. One that is open and unused costs its opening all the same: its closed twin is searched elsewhere.
+    const idle = node.status.findIndex((each, source) => each === 'open' && !used.has(source))
+    if (idle >= 0) this.giveEvidence(node, idle, new Set())
+  }
+
+  /** A source in use without evidence of its own: either it is not there, or one of the findings that speak for it is its. */
+  private giveEvidence(node: Node, source: number, has: ReadonlySet<string>): void {
+    const open = node.status.map((each, at): Status => (at === source ? 'open' : each))
+    const barred = new Set(node.barred)
+    this.local.options.forEach((mine, finding) => {
+      if (node.forced[finding]) return
+      const own = mine.find((each) => each.source === source && each.anchor !== null && !has.has(each.anchor))
+      if (!own || this.isBarred(node, finding, source)) return
+      const forced = node.forced.map((each, at) => (at === finding ? own : each))
+      this.visit({ status: open, forced, barred: new Set(barred) })
+      // What was tried with this finding is not tried again without it.
+      barred.add(finding * this.many + source)
+    })
+    if (node.status[source] === 'free') {
+      this.visit({ ...node, status: node.status.map((each, at) => (at === source ? 'closed' : each)) })
+    }
   }
 
   /** The free source that most depends on: covered, and wanted by most findings. */
-  private choose(status: readonly Status[], slack: readonly number[]): number | null {
+  private choose(node: Node, slack: readonly number[]): number | null {
     const wanted = this.local.open.map(() => 0)
     this.local.options.forEach((mine, finding) => {
       for (const each of mine) wanted[each.source]! += Math.max(0, this.local.base[finding]! - each.cost)
     })
     let best: number | null = null
     const worth = (source: number): number => wanted[source]! + (slack[source]! <= LEAST ? 1e6 : 0)
-    status.forEach((each, source) => {
+    node.status.forEach((each, source) => {
       if (each === 'free' && (best === null || worth(source) > worth(best))) best = source
     })
     return best
-  }
-
-  /** All sources are settled: every open one must be used, and have its evidence. Where it has not, each finding that could give it is tried. */
-  private finish(status: readonly Status[], forced: readonly (Local | null)[]): void {
-    const { base, options, open, needs } = this.local
-    const taken = options.map((mine, finding): Local | null => {
-      const held = forced[finding]
-      if (held) return held
-      let best: Local | null = null
-      for (const each of mine) {
-        if (status[each.source] === 'open' && each.cost < (best?.cost ?? base[finding]!)) best = each
-      }
-      return best
-    })
-    const lacking = status.findIndex((each, source) => {
-      if (each !== 'open') return false
-      const anchors = new Set(
-        taken.flatMap((one) => (one?.source === source && one.anchor !== null ? [one.anchor] : [])),
-      )
-      return anchors.size < needs[source]!
-    })
-    if (lacking < 0) {
-      let cost = 0
-      taken.forEach((each, finding) => (cost += each?.cost ?? base[finding]!))
-      status.forEach((each, source) => (cost += each === 'open' ? open[source]! : 0))
-      return this.keep({ cost, taken })
-    }
-    const has = new Set(
-      taken.flatMap((one) => (one?.source === lacking && one.anchor !== null ? [one.anchor] : [])),
-    )
-    options.forEach((mine, finding) => {
-      if (forced[finding]) return
-      const own = mine.find(
-        (each) => each.source === lacking && each.anchor !== null && !has.has(each.anchor),
-      )
-      if (own)
-        this.visit(
-          status,
-          forced.map((each, at) => (at === finding ? own : each)),
-        )
-    })
   }
 }
 

@@ -1,0 +1,202 @@
+import { casingOf, featureBox, foundationTop, wallTop, type WallBox } from '../geometry'
+import type { Feature, JobDocument, Side } from '../job'
+import { inches, type Length } from '../measure'
+import type { SeatKind } from './knowledge/causes'
+
+/** A place where a source can sit. */
+export type Seat = {
+  readonly key: string
+  readonly words: string
+  /** Run of wall it is drawn along; null: it belongs to no wall. */
+  readonly box: WallBox | null
+  /** In from the wall: a fixture. */
+  readonly inside: number
+  readonly feature_id: string | null
+}
+
+const LINE = (box: WallBox, height: number, left: number = box.left, right: number = box.right): WallBox => ({
+  side_id: box.side_id,
+  left: Math.round(left) as Length,
+  right: Math.round(right) as Length,
+  bottom: Math.round(height) as Length,
+  top: Math.round(height) as Length,
+})
+
+const KIND_WORDS: Partial<Record<Feature['kind'], string>> = {
+  'small-roof': 'small roof',
+  'chimney-chase': 'chimney chase',
+  penetration: 'hole',
+  leader: 'downspout',
+}
+
+type Draft = Omit<Seat, 'key' | 'inside' | 'feature_id'> & { inside?: number; tag?: string }
+
+/** All places of one kind that the house as recorded has. */
+export function seatsOf(kind: SeatKind, job: JobDocument): Seat[] {
+  const sideOf = (feature: Feature): Side | undefined => job.sides.find((side) => side.id === feature.side_id)
+  const nameOf = (feature: Feature): string => {
+    const what =
+      feature.kind === 'fixture' ? feature.what.replace('-', ' ') : (KIND_WORDS[feature.kind] ?? feature.kind)
+    return `${what} ${sideOf(feature)?.letter ?? ''}${feature.number}`
+  }
+  const from = (
+    kinds: readonly Feature['kind'][],
+    draw: (box: WallBox, feature: Feature) => Draft | Draft[],
+  ): Seat[] =>
+    job.features
+      .filter((feature) => kinds.includes(feature.kind))
+      .flatMap((feature) =>
+        [draw(featureBox(feature, job), feature)].flat().map((draft, index): Seat => ({
+          key: `${kind}:${feature.id}${draft.tag ?? (index ? `:${index}` : '')}`,
+          words: draft.words,
+          box: draft.box,
+          inside: draft.inside ?? 0,
+          feature_id: feature.id,
+        })),
+      )
+  const sides = (
+    draw: (side: Side, whole: WallBox) => Draft | null,
+    of: readonly Side[] = job.sides,
+  ): Seat[] =>
+    of.flatMap((side) => {
+      const whole: WallBox = {
+        side_id: side.id,
+        left: inches(0),
+        right: side.length ?? inches(0),
+        bottom: inches(0),
+        top: wallTop(side, job.house),
+      }
+      const draft = draw(side, whole)
+      return draft
+        ? [{ key: `${kind}:${side.id}`, words: draft.words, box: draft.box, inside: 0, feature_id: null }]
+        : []
+    })
+  const eaves = job.sides.filter((side) => side.roof_edge === 'eave' || side.roof_edge === 'hip')
+  const house = (words: string): Seat[] => [{ key: kind, words, box: null, inside: 0, feature_id: null }]
+  switch (kind) {
+    case 'none':
+    case 'in-place':
+      return []
+    case 'opening-head':
+      return from(['window', 'door', 'bay'], (box, feature) => {
+        const casing = casingOf(feature)
+        return {
+          words: nameOf(feature),
+          box: LINE(box, box.top + casing, box.left - casing, box.right + casing),
+        }
+      })
+    case 'opening-foot':
+      return from(['window', 'door', 'bay'], (box, feature) => {
+        const casing = casingOf(feature)
+        return { words: nameOf(feature), box: LINE(box, box.bottom, box.left - casing, box.right + casing) }
+      })
+    case 'opening':
+      return from(['window', 'door', 'bay'], (box, feature) => ({ words: nameOf(feature), box }))
+    case 'gutter-run': {
+      const hung = from(['gutter'], (box, feature) => ({ words: nameOf(feature), box: LINE(box, box.top) }))
+      const bare = job.features.some((each) => each.kind === 'gutter')
+        ? []
+        : sides((side, whole) => ({ words: `${side.facing}, roof edge`, box: LINE(whole, whole.top) }), eaves)
+      return [...hung, ...bare, ...porchEdges(job, from)]
+    }
+    case 'eave':
+      return [
+        ...sides(
+          (side, whole) => ({ words: `${side.facing}, roof edge`, box: LINE(whole, whole.top) }),
+          eaves,
+        ),
+        ...porchEdges(job, from),
+      ]
+    case 'gutter-end':
+      return from(['gutter'], (box, feature) => [
+        {
+          words: `${nameOf(feature)}, left end`,
+          box: LINE(box, box.top, box.left, box.left + inches(6)),
+          tag: ':left',
+        },
+        {
+          words: `${nameOf(feature)}, right end`,
+          box: LINE(box, box.top, box.right - inches(6), box.right),
+          tag: ':right',
+        },
+      ])
+    case 'leader':
+      return from(['leader'], (box, feature) => ({ words: nameOf(feature), box }))
+    case 'roof-end':
+      return from(['small-roof', 'porch', 'bay', 'chimney-chase'], (box, feature) => {
+        const side = sideOf(feature)
+        // A chase meets the main roof at the eave: there the roof ends on it.
+        const atEave = feature.kind === 'chimney-chase' && side ? wallTop(side, job.house) : box.top
+        const low = feature.kind === 'small-roof' ? box.bottom : atEave
+        return [
+          {
+            words: `${nameOf(feature)}, left end`,
+            box: LINE(box, low, box.left - inches(2), box.left + inches(6)),
+            tag: ':left',
+          },
+          {
+            words: `${nameOf(feature)}, right end`,
+            box: LINE(box, low, box.right - inches(6), box.right + inches(2)),
+            tag: ':right',
+          },
+        ]
+      })
+    case 'roof-wall-line':
+      return from(['small-roof', 'porch', 'dormer', 'bay'], (box, feature) => ({
+        words: nameOf(feature),
+        box: LINE(box, feature.kind === 'dormer' ? box.bottom : box.top),
+      }))
+    case 'metal-edge':
+      return from(['small-roof', 'bay', 'porch'], (box, feature) => ({
+        words: nameOf(feature),
+        box: LINE(box, feature.kind === 'small-roof' ? box.bottom : box.top),
+      }))
+    case 'chase-top':
+      return from(['chimney-chase'], (box, feature) => ({ words: nameOf(feature), box: LINE(box, box.top) }))
+    case 'chimney':
+      return from(['chimney-chase'], (box, feature) => {
+        const side = sideOf(feature)
+        return {
+          words: nameOf(feature),
+          box: LINE(box, side ? wallTop(side, job.house) + inches(24) : box.top),
+        }
+      })
+    case 'penetration':
+      return from(['penetration'], (box, feature) => ({ words: nameOf(feature), box }))
+    case 'ledger':
+      return from(['deck', 'porch'], (box, feature) => {
+        const top = feature.kind === 'porch' ? box.bottom + feature.deck_height : box.top
+        return { words: nameOf(feature), box: LINE(box, top) }
+      })
+    case 'ground':
+      return sides((side, whole) => ({
+        words: `${side.facing}, along the ground`,
+        box: { ...whole, top: Math.max(0, foundationTop(job.house, side)) as Length },
+      }))
+    case 'face':
+      return sides((side, whole) => ({ words: `${side.facing} wall`, box: whole }))
+    case 'fixture':
+      return from(['fixture'], (box, feature) => ({
+        words: nameOf(feature),
+        box: LINE(box, box.bottom),
+        inside: feature.kind === 'fixture' ? feature.in_from_wall : 0,
+      }))
+    case 'crawl':
+      return house('below the floor')
+    case 'attic':
+      return house('attic')
+    case 'roof':
+      return house('roof')
+  }
+}
+
+/** Edges of roofs of their own: they drip and hang gutters like the main one. */
+function porchEdges(
+  job: JobDocument,
+  from: (kinds: readonly Feature['kind'][], draw: (box: WallBox, feature: Feature) => Draft) => Seat[],
+): Seat[] {
+  return from(['small-roof', 'porch'], (box, feature) => ({
+    words: `${KIND_WORDS[feature.kind] ?? feature.kind} ${job.sides.find((side) => side.id === feature.side_id)?.letter ?? ''}${feature.number}, edge`,
+    box: LINE(box, feature.kind === 'small-roof' ? box.bottom : box.top),
+  }))
+}

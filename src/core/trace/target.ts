@@ -1,0 +1,135 @@
+import { featureBox, findingBox, placeOf, resolveHeight } from '../geometry'
+import type { Finding, JobDocument, Place } from '../job'
+import { inches } from '../measure'
+import type { Ring, Stretch } from './ring'
+
+/** Where a finding is, as far as water is concerned. Heights above the house’s zero, 64ths of an inch. */
+export type Target = {
+  readonly finding: Finding
+  /** `words`: a place only named; findings with the same words are at the same place. */
+  readonly kind: 'wall' | 'inside' | 'words'
+  readonly side_id: string | null
+  readonly stretch: Stretch | null
+  /** Stations on its side. */
+  readonly left: number
+  readonly right: number
+  readonly bottom: number
+  readonly top: number
+  /** In from the wall; 0 outside. */
+  readonly inside: number
+  /** Inside, high up under the roof. */
+  readonly aloft: boolean
+  readonly feature_id: string | null
+  /** Same for findings that share a named place. */
+  readonly key: string
+}
+
+const FLOOR_DEEP = inches(12)
+const SPOT_WIDE = inches(24)
+
+/** A spot named by its opening, as people write it: “under the back window C3”. */
+function spotFromWords(
+  words: string,
+  job: JobDocument,
+): { side_id: string; station: number; in_from_wall: number } | null {
+  const named = /\b([A-Z]{1,2})(\d{1,3})\b/.exec(words)
+  if (!named) return null
+  const side = job.sides.find((each) => each.letter === named[1])
+  const feature = job.features.find((each) => each.side_id === side?.id && each.number === Number(named[2]))
+  if (!side || !feature) return null
+  return { side_id: side.id, station: feature.station + feature.width / 2 - SPOT_WIDE / 2, in_from_wall: 0 }
+}
+
+const ALOFT: ReadonlySet<string> = new Set(['roof-deck', 'rafter', 'ceiling'])
+
+function wordsOf(place: Place): string {
+  switch (place.kind) {
+    case 'words':
+    case 'roof':
+    case 'deck':
+    case 'crawl':
+      return place.words
+    case 'room':
+      return place.room
+    case 'none':
+    case 'side':
+    case 'photo':
+      return ''
+  }
+}
+
+export function targetOf(finding: Finding, job: JobDocument, ring: Ring): Target {
+  const place = placeOf(finding, job)
+  const words = wordsOf(place).trim().toLowerCase()
+  const key = words === '' ? `finding:${finding.id}` : `${place.kind}:${words}`
+  const named: Target = {
+    finding,
+    kind: 'words',
+    side_id: null,
+    stretch: null,
+    left: 0,
+    right: 0,
+    bottom: 0,
+    top: 0,
+    inside: 0,
+    aloft: finding.component !== null && ALOFT.has(finding.component),
+    feature_id: place.kind === 'deck' ? place.feature_id : null,
+    key,
+  }
+  const box = findingBox(finding, job)
+  if (box && place.kind === 'side') {
+    const from = ring.at(box.side_id, box.left)
+    if (from === null) return named
+    const { side_id, bottom, top } = box
+    const stretch = { from, to: from + (box.right - box.left) }
+    return {
+      ...named,
+      kind: 'wall',
+      side_id,
+      stretch,
+      left: box.left,
+      right: box.right,
+      bottom,
+      top,
+      feature_id: place.feature_id,
+    }
+  }
+  if (place.kind === 'deck' && place.feature_id !== null) {
+    const deck = job.features.find((each) => each.id === place.feature_id)
+    const from = deck ? ring.at(deck.side_id, deck.station) : null
+    if (deck && from !== null) {
+      const at = featureBox(deck, job)
+      return {
+        ...named,
+        kind: 'wall',
+        side_id: deck.side_id,
+        stretch: { from, to: from + deck.width },
+        left: at.left,
+        right: at.right,
+        bottom: at.bottom,
+        top: at.top,
+      }
+    }
+  }
+  const spot =
+    finding.spot ??
+    (place.kind === 'crawl' || place.kind === 'room' ? spotFromWords(wordsOf(place), job) : null)
+  if (spot) {
+    const from = ring.at(spot.side_id, spot.station)
+    if (from === null) return named
+    const floor = resolveHeight({ value: inches(0), from: 'floor-1' }, job.house)
+    const long = Math.max(finding.extent?.value ?? 0, SPOT_WIDE)
+    return {
+      ...named,
+      kind: 'inside',
+      side_id: spot.side_id,
+      stretch: { from, to: from + long },
+      left: spot.station,
+      right: spot.station + long,
+      bottom: floor - FLOOR_DEEP,
+      top: floor,
+      inside: spot.in_from_wall,
+    }
+  }
+  return named
+}
