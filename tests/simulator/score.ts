@@ -159,11 +159,22 @@ export type Score = {
   readonly reliability: readonly { readonly said: number; readonly right: number; readonly many: number }[]
   /** False sources on a house without a fault. */
   readonly falsePerFaultless: number
+  /** Sources by how sure, and how often they were right. */
+  readonly sources: readonly { readonly said: number; readonly right: number; readonly many: number }[]
   readonly misses: ReadonlyMap<string, number>
   readonly inventions: ReadonlyMap<string, number>
 }
 
 const BINS = 10
+
+type Bin = { said: number; right: number; many: number }
+function shares(bins: readonly Bin[]): Bin[] {
+  return bins.map(({ said, right, many }) => ({
+    said: said / Math.max(1, many),
+    right: right / Math.max(1, many),
+    many,
+  }))
+}
 
 /** Scores a tracer over houses whose truth is known. */
 export function score(tracer: Tracer, houses: readonly { job: JobDocument; truth: Truth }[]): Score {
@@ -177,6 +188,7 @@ export function score(tracer: Tracer, houses: readonly { job: JobDocument; truth
   let faultless = 0
   let invented = 0
   const bins = Array.from({ length: BINS }, () => ({ said: 0, right: 0, many: 0 }))
+  const sourceBins = Array.from({ length: BINS }, () => ({ said: 0, right: 0, many: 0 }))
   const misses = new Map<string, number>()
   const inventions = new Map<string, number>()
   const count = (of: Map<string, number>, key: string): void => void of.set(key, (of.get(key) ?? 0) + 1)
@@ -185,7 +197,12 @@ export function score(tracer: Tracer, houses: readonly { job: JobDocument; truth
     said += answer.sources.length
     real += truth.sources.length
     for (const each of answer.sources) {
-      if (truth.sources.some((one) => isSame(each, one))) right += 1
+      const isRight = truth.sources.some((one) => isSame(each, one))
+      const bin = sourceBins[Math.min(BINS - 1, Math.floor(each.probability * BINS))]!
+      bin.said += each.probability
+      bin.right += isRight ? 1 : 0
+      bin.many += 1
+      if (isRight) right += 1
       else
         count(
           inventions,
@@ -226,12 +243,9 @@ export function score(tracer: Tracer, houses: readonly { job: JobDocument; truth
     topOne: topRight / Math.max(1, findings),
     brier: brier / Math.max(1, named),
     calibration: bins.reduce((sum, each) => sum + Math.abs(each.said - each.right), 0) / Math.max(1, named),
-    reliability: bins.map((each) => ({
-      said: each.said / Math.max(1, each.many),
-      right: each.right / Math.max(1, each.many),
-      many: each.many,
-    })),
+    reliability: shares(bins),
     falsePerFaultless: invented / Math.max(1, faultless),
+    sources: shares(sourceBins),
     misses,
     inventions,
   }

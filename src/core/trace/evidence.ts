@@ -76,6 +76,15 @@ function contrast(finding: Finding, job: JobDocument): Evidence[] {
   return found
 }
 
+/** How deep it goes says something by itself: weather stays at the surface. */
+function depth(finding: Finding, noted: readonly Evidence[]): Evidence[] {
+  const grade = gradeOf(finding)
+  if (grade === null || !BY_HAND.has(finding.how_known)) return []
+  const sign: SignId | null = grade <= 1 ? 'grade-1-or-less' : grade >= 3 ? 'deep-or-gone' : null
+  if (sign === null || noted.some((each) => each.sign === sign)) return []
+  return [{ sign, how: finding.how_known, present: true, derived: true }]
+}
+
 /** So many others like it must have been touched before they say anything. Our judgement. */
 const LIKE_AT_LEAST = 3
 
@@ -102,7 +111,7 @@ export function evidenceFor(finding: Finding, job: JobDocument): Evidence[] {
   )
   const noted = [...seen, ...tested]
   const more = contrast(finding, job).filter((each) => !noted.some((known) => known.sign === each.sign))
-  return [...noted, ...more].map((each) => trusted(each, finding, job))
+  return [...noted, ...more, ...depth(finding, noted)].map((each) => trusted(each, finding, job))
 }
 
 /** Whether a check is one that opens or wets a wall: it needs the owner’s word. */

@@ -1,4 +1,4 @@
-import type { Finding, JobDocument, Settings, Side } from '../job'
+import { gradeOf, type Finding, type JobDocument, type Settings, type Side } from '../job'
 import { inches } from '../measure'
 import { evidenceFor } from './evidence'
 import type { ExplainProblem, Option } from './explain/problem'
@@ -12,7 +12,7 @@ import {
   type HouseFact,
   type SeatKind,
 } from './knowledge/causes'
-import { SHARES } from './knowledge/priors'
+import { SHARES, type Share } from './knowledge/priors'
 import { closeness, shieldsOf } from './reach'
 import { ringOf, type Ring } from './ring'
 import { seatsOf, type Seat } from './seats'
@@ -71,12 +71,12 @@ export type Model = {
   readonly weighings: readonly Weighing[]
   readonly candidates: readonly Candidate[]
   readonly problem: ExplainProblem
-  /** Behind each option of the problem: a candidate by index, or a sourceless cause. */
-  readonly behind: readonly (readonly {
-    readonly candidate: number | null
-    readonly cause: CauseId | 'other'
-  }[])[]
+  /** Behind each option of the problem. */
+  readonly behind: readonly (readonly Behind[])[]
 }
+
+/** A candidate by index, or, for the one option without a source, the likeliest of what needs none. */
+export type Behind = { readonly candidate: number | null; readonly cause: CauseId | 'other' }
 
 type Overrides = Settings['likelihood_overrides']
 type Facts = ReadonlySet<HouseFact>
@@ -235,7 +235,7 @@ export function modelOf(job: JobDocument, damaged: readonly Finding[]): Model {
   const weighings = weighed.map(({ finding, evidence, target, stated }): Weighing => {
     const reasons = new Map<CauseId | 'other', readonly WeighedReason[]>()
     const sourceless: Sourceless[] = []
-    const shares = finding.component ? SHARES[finding.component] : []
+    const shares = sharesFor(finding)
     for (const { cause, share, fromOther } of shares) {
       if (stated && cause !== stated.cause) {
         if (cause === 'other') sourceless.push({ cause, cost: STATED_OTHERWISE, reasons: [] })
@@ -311,6 +311,52 @@ export function modelOf(job: JobDocument, damaged: readonly Finding[]): Model {
   }
 }
 
+/**
+ * How often a finding lies in reach of a seat of a kind at all. The tables by member are means over all places: beside a chimney chase
+ * the chase is a likelier source than a table for siding says. Our judgement.
+ */
+const NEAR: Readonly<Partial<Record<SeatKind, number>>> = {
+  'roof-end': 0.2,
+  'gutter-end': 0.25,
+  leader: 0.3,
+  'roof-wall-line': 0.2,
+  'metal-edge': 0.25,
+  'chase-top': 0.05,
+  chimney: 0.1,
+  penetration: 0.25,
+  fixture: 0.4,
+  ledger: 0.3,
+}
+const AT_THE_LEDGER: ReadonlySet<string> = new Set(['ledger', 'rim-joist'])
+
+function nearnessOf(cause: CauseId, finding: Finding): number {
+  const { seat } = causeOf(cause)
+  if (seat === 'ledger' && AT_THE_LEDGER.has(finding.component ?? '')) return 1
+  return NEAR[seat] ?? 1
+}
+
+/**
+ * The tables by member are about decay. The shallower the damage, the more of it is weather and overdue paint, whatever the member:
+ * so much of each grade. Our judgement.
+ */
+const WEATHER: readonly number[] = [0, 0.5, 0.15, 0.05, 0.05]
+const UNTOUCHED = 0.2
+
+function sharesFor(finding: Finding): readonly Share[] {
+  if (!finding.component) return []
+  const grade = gradeOf(finding)
+  const weather = grade === null ? UNTOUCHED : WEATHER[grade]!
+  const causes = (['finish-overdue', 'ordinary-exposure'] as const).filter((cause) =>
+    causeOf(cause).damages.includes(finding.component!),
+  )
+  const table = SHARES[finding.component]
+  if (causes.length === 0 || weather === 0) return table
+  return table.map((each) => {
+    const more = causes.some((cause) => cause === each.cause) ? (100 * weather) / causes.length : 0
+    return { ...each, share: each.share * (1 - weather) + more }
+  })
+}
+
 /** Leaving a finding that somebody judged unexplained is never worth it. */
 const STATED_OTHERWISE = 50
 
@@ -354,7 +400,8 @@ function candidatesOf(of: {
       const share = finding.component
         ? (SHARES[finding.component].find((each) => each.cause === cause)?.share ?? 1)
         : 1
-      const reached = Math.max(-Math.log(SEARCH.mostLikely), -Math.log(share / 100) - plain)
+      const here = (share / 100 / nearnessOf(cause, finding)) * Math.exp(plain)
+      const reached = -Math.log(Math.min(SEARCH.mostLikely, here))
       return [
         id,
         { seat, speaks, cost: stated ? 0 : reached - damage - Math.log(close) - (speaks ? surplus : 0) },
@@ -414,17 +461,23 @@ function habitsOf(
   })
 }
 
+/** Cost of *one of these*: all that needs no source stands together against the sources. */
+function together(costs: readonly number[]): number {
+  const least = Math.min(...costs)
+  return least - Math.log(costs.reduce((sum, cost) => sum + Math.exp(least - cost), 0))
+}
+
 function problemOf(
   candidates: readonly Priced[],
   weighings: readonly Weighing[],
 ): Pick<Model, 'problem' | 'behind'> {
   const at = new Map(weighings.map((each, index) => [each.finding.id, index]))
-  const options: Option[][] = weighings.map((each) =>
-    each.sourceless.map(({ cost }): Option => ({ source: null, cost, anchor: null })),
-  )
-  const behind: { candidate: number | null; cause: CauseId | 'other' }[][] = weighings.map((each) =>
-    each.sourceless.map(({ cause }) => ({ candidate: null, cause })),
-  )
+  const options: Option[][] = weighings.map(({ sourceless }) => [
+    { source: null, cost: together(sourceless.map((each) => each.cost)), anchor: null },
+  ])
+  const behind: Behind[][] = weighings.map(({ sourceless }) => [
+    { candidate: null, cause: sourceless.reduce((a, b) => (b.cost < a.cost ? b : a)).cause },
+  ])
   candidates.forEach(({ candidate }, source) => {
     for (const [id, { cost, speaks, seat }] of candidate.members) {
       const index = at.get(id)!

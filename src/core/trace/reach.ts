@@ -12,6 +12,8 @@ export type Shield = { readonly box: WallBox; readonly feature_id: string }
 /** How close counts at the far end of a reach, against 1 at the source. Our judgement. */
 const AT_THE_END = 0.35
 const HOUSE_WIDE = 0.9
+/** Water seldom turns a corner. Our judgement. */
+const ROUND_THE_CORNER = 0.4
 
 /** Roofs of their own, and heads found sound and flashed, turn out what runs down to them. */
 export function shieldsOf(job: JobDocument, flashedHeads: ReadonlySet<string>): Shield[] {
@@ -76,7 +78,7 @@ export function closeness(of: {
     above / Math.max(1, inches(reach.up)),
     target.inside / Math.max(1, inside),
   )
-  return faded(Math.min(1, far))
+  return faded(Math.min(1, far)) * (seat.box.side_id === target.side_id ? 1 : ROUND_THE_CORNER)
 }
 
 function faded(far: number): number {

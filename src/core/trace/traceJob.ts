@@ -104,13 +104,17 @@ function rankedFor(
   const weighing = model.weighings[at]!
   const mine = explained.chosen[at]!
   const weights = new Map<CauseId | 'other', { weight: number; shown: boolean }>()
+  for (const { cause, cost } of weighing.sourceless) {
+    weights.set(cause, { weight: Math.exp(-SHARPNESS.finding * cost), shown: false })
+  }
   model.problem.findings[at]!.forEach((option, index) => {
     const { cause, candidate } = model.behind[at]![index]!
+    if (candidate === null) return
     // A source that stands for the sake of other findings costs this one nothing to join.
-    const others = candidate === null ? 0 : (users.get(candidate) ?? 0) - (index === mine ? 1 : 0)
-    const open = candidate === null || others > 0 ? 0 : model.problem.sources[candidate]!.open
+    const others = (users.get(candidate) ?? 0) - (index === mine ? 1 : 0)
+    const open = others > 0 ? 0 : model.problem.sources[candidate]!.open
     const weight = Math.exp(-SHARPNESS.finding * (option.cost + open))
-    const shown = candidate !== null && model.candidates[candidate]!.shown
+    const { shown } = model.candidates[candidate]!
     const held = weights.get(cause)
     weights.set(cause, {
       weight: Math.max(held?.weight ?? 0, weight),

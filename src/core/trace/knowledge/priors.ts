@@ -71,11 +71,12 @@ const SIDE_CASING = [
   row('other', 12),
 ]
 const JAMB_FOOT = [
-  row('wicking', 34, 'end-grain-joint', 'no-capillary-break'),
-  row('splash', 22, 'splash-back'),
-  row('pan/threshold', 22, 'door-threshold'),
+  row('wicking', 32, 'end-grain-joint', 'no-capillary-break'),
+  row('splash', 20, 'splash-back'),
+  row('pan/threshold', 20, 'door-threshold'),
   row('grade/landing', 10, 'soil-on-wood', 'paving-dam'),
-  row('other', 12),
+  row('exposure', 9, 'ordinary-exposure'),
+  row('other', 9),
 ]
 const CORNER = [
   row('end grain/ground', 24, 'end-grain-joint'),
@@ -86,12 +87,13 @@ const CORNER = [
   row('other', 16),
 ]
 const BASE = [
-  row('splash', 30, 'splash-back'),
-  row('grade/mulch/clearance', 28, 'soil-on-wood', 'grade-slopes-in', 'clearance-too-small', 'paving-dam'),
-  row('unprimed edge', 16, 'back-never-primed'),
+  row('splash', 28, 'splash-back'),
+  row('grade/mulch/clearance', 26, 'soil-on-wood', 'grade-slopes-in', 'clearance-too-small', 'paving-dam'),
+  row('unprimed edge', 14, 'back-never-primed'),
   row('gutter/downspout', 12, 'gutter-overflow', 'leader-at-wall'),
-  row('sprinkler', 6, 'sprinkler'),
-  row('other', 8),
+  row('sprinkler', 5, 'sprinkler'),
+  row('finish, exposure', 9, 'finish-overdue', 'ordinary-exposure'),
+  row('other', 6),
 ]
 const FIELD = [
   row('finish', 22, 'finish-overdue'),

@@ -78,6 +78,7 @@ export const GROUND_AND_INSIDE_SIGNS = {
   'source-uphill-on-floor': damage('E', 'wet source found some feet away, uphill'),
   'decay-same-on-all-alike': damage('T', 'same decay on all members like it'),
   'one-of-many-alike': damage('T', 'only this one of many alike is bad'),
+  'deep-or-gone': damage('T', 'deep or gone'),
   'age-past-usual-life': damage('E', 'older than such a part usually lasts'),
   'detail-right': detail('E', 'detail is right: slope, drip, gap'),
   'horizontal-in-rain': damage('E', 'flat or end grain standing in the rain'),
