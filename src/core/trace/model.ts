@@ -321,17 +321,28 @@ const NEAR: Readonly<Partial<Record<SeatKind, number>>> = {
   leader: 0.3,
   'roof-wall-line': 0.2,
   'metal-edge': 0.25,
-  'chase-top': 0.05,
+  'chase-top': 0.02,
   chimney: 0.1,
   penetration: 0.25,
   fixture: 0.4,
   ledger: 0.3,
 }
+/** Of siding, sheathing and framing, so much lies in reach of an opening. Our judgement. */
+const NEAR_AN_OPENING = 0.4
+const PARTS_OF_OPENINGS: ReadonlySet<string> = new Set([
+  'head-casing',
+  'side-casing',
+  'window-sill',
+  'sill-nose',
+  'jamb-foot',
+  'threshold',
+])
 const AT_THE_LEDGER: ReadonlySet<string> = new Set(['ledger', 'rim-joist'])
 
 function nearnessOf(cause: CauseId, finding: Finding): number {
   const { seat } = causeOf(cause)
   if (seat === 'ledger' && AT_THE_LEDGER.has(finding.component ?? '')) return 1
+  if (seat.startsWith('opening') && !PARTS_OF_OPENINGS.has(finding.component ?? '')) return NEAR_AN_OPENING
   return NEAR[seat] ?? 1
 }
 

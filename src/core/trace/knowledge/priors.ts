@@ -78,6 +78,14 @@ const JAMB_FOOT = [
   row('exposure', 9, 'ordinary-exposure'),
   row('other', 9),
 ]
+const THRESHOLD = [
+  row('pan/threshold', 34, 'door-threshold'),
+  row('exposure', 20, 'ordinary-exposure', 'finish-overdue'),
+  row('wicking', 15, 'end-grain-joint', 'no-capillary-break'),
+  row('splash', 12, 'splash-back'),
+  row('grade/landing', 9, 'soil-on-wood', 'paving-dam'),
+  row('other', 10),
+]
 const CORNER = [
   row('end grain/ground', 24, 'end-grain-joint'),
   row('sealant at siding', 18, 'joint-open'),
@@ -185,7 +193,7 @@ const WRITTEN: Readonly<Partial<Record<ComponentId, readonly PriorRow[]>>> = {
   'window-sill': SILL,
   'sill-nose': SILL,
   'jamb-foot': JAMB_FOOT,
-  threshold: JAMB_FOOT,
+  threshold: THRESHOLD,
   sheathing: SHEATHING,
   stud: SHEATHING,
   ledger: LEDGER,

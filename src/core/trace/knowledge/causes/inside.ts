@@ -70,6 +70,7 @@ export const INSIDE_CAUSES = {
       'ground-bare': 3,
       'subfloor-over-18-in-summer': 4,
       'worse-under-tight-flooring': 3,
+      'independent-of-rain': [1.5, 'time'],
     },
     against: { 'ground-cover-intact': 0.2, 'one-bay-only': 0.1, 'dry-elsewhere': 0.2 },
     odds: { slab: 0.02, 'decay-climate-high': 1.3 },

@@ -37,7 +37,7 @@ export const NULL_CAUSES = {
       'decay-same-on-all-alike': 4,
       'age-past-usual-life': 3,
       'detail-right': 3,
-      'horizontal-in-rain': 3,
+      'horizontal-in-rain': 1.5,
       'grade-1-or-less': [1.5, 'depth'],
       'sill-and-lower-jamb-only': [4, 'shape'],
     },

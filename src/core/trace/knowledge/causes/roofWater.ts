@@ -107,6 +107,7 @@ export const ROOF_WATER_CAUSES = {
       'base-rot-within-4-ft-of-outlet': 4,
       'wet-below-floor-at-outlet-corner': 4,
       'short-or-missing-elbow': 3,
+      'dry-elsewhere': [2, 'contrast'],
     },
     against: { 'discharge-4-ft-away': 0.15, 'damage-over-8-ft-from-outlet': 0.2 },
     leadsTo: ['support-washed-out', 'settlement', 'lateral-pressure', 'heave'],

@@ -282,6 +282,7 @@ export const WALL_WATER_CAUSES = {
       'framing-below-soft-head-dry': 5,
       'corner-key-open': 4,
       'nail-fin-unit-no-pan': 2,
+      'dry-elsewhere': [2, 'contrast'],
     },
     against: {
       'jamb-soft-above-mid': 0.3,
@@ -302,7 +303,7 @@ export const WALL_WATER_CAUSES = {
     usual: 'C',
     repeats: true,
     damages: ['window-sill', 'sill-nose', 'side-casing', 'lap-siding'],
-    for: { 'sill-flat-or-back-sloped': 10 },
+    for: { 'sill-flat-or-back-sloped': 12 },
     against: { 'detail-right': 0.3 },
     fix: ['New sill or nose with slope and drip kerf', 'replace-member', 1, 4],
     only: 'A new nose with slope and kerf is the fix.',
@@ -320,6 +321,7 @@ export const WALL_WATER_CAUSES = {
       'no-pan-at-door': 3,
       'sweep-worn': 2,
       'only-door-width-soft': 5,
+      'dry-elsewhere': [2, 'contrast'],
     },
     against: {
       'only-jamb-feet-soft': 0.3,
@@ -353,6 +355,7 @@ export const WALL_WATER_CAUSES = {
       'rim-wet-along-length': 6,
       'sheathing-soft-at-ledger': 5,
       'stain-below-ledger': 4,
+      'dry-elsewhere': [1.5, 'contrast'],
     },
     against: {
       'cap-flashing-dry': 0.08,
@@ -569,7 +572,7 @@ export const WALL_WATER_CAUSES = {
     reach: [72, 32, 2, 36],
     usual: 'C',
     damages: ['joist', 'subfloor', 'girder', 'rim-joist', 'mudsill', 'interior-wall', 'ceiling'],
-    for: { 'along-one-wall': 5, 'only-after-rain': 3 },
+    for: { 'along-one-wall': 5, 'only-after-rain': 3, 'dry-elsewhere': [2, 'contrast'] },
     against: { 'every-bay-alike': 0.2, 'independent-of-rain': 0.15 },
     fix: ['Find where the wall leaks and mend that first', null, 2, 10],
     only: 'Wet again from the wall.',
