@@ -30,7 +30,8 @@ test.each<
     'window-sill',
     ['sill-and-lower-jamb-only', 'framing-below-soft-head-dry', 'one-of-many-alike'],
     'pan-or-unit-corner',
-    78.6,
+    // 78.6 as first worked out; since then *sill and lower jamb only* speaks, more weakly, for weather too.
+    74.3,
     'likely',
   ],
   [

@@ -29,14 +29,20 @@ import {
 
 /** Weights of the search. Our judgement; `docs/trace.md` says what was changed after looking at simulated houses. */
 export const SEARCH = {
+  /** Naming a source at all costs this much: needless work is sold on an invented one. */
+  naming: 0.75,
   /** A habit costs this much more than one fault of its kind: it pays from about the third place on. */
   habit: 1,
+  /** Places with evidence of their own that make a habit, unless somebody noted that it repeats: then two. */
+  habitFrom: 3,
+  /** A finding that a person joined to others as one detail belongs with them. */
+  sameDetail: 0.5,
   /** A source that reaches a finding damages it with at most this chance. */
   mostLikely: 0.95,
   /** A place not on the drawing is possible, and a little less so. */
   notDrawn: 0.6,
   /** From this ratio on a sign speaks for a cause. */
-  speaks: 1.05,
+  speaks: 1.3,
 } as const
 
 /** One source that may be: a cause at a seat, or a habit at many. */
@@ -357,16 +363,21 @@ function sharesFor(finding: Finding): readonly Share[] {
   if (!finding.component) return []
   const grade = gradeOf(finding)
   const weather = grade === null ? UNTOUCHED : WEATHER[grade]!
-  const causes = (['finish-overdue', 'ordinary-exposure'] as const).filter((cause) =>
-    causeOf(cause).damages.includes(finding.component!),
-  )
+  const here = WEATHER_IS.filter(({ cause }) => causeOf(cause).damages.includes(finding.component!))
   const table = SHARES[finding.component]
-  if (causes.length === 0 || weather === 0) return table
+  const whole = here.reduce((sum, each) => sum + each.part, 0)
+  if (whole === 0 || weather === 0) return table
   return table.map((each) => {
-    const more = causes.some((cause) => cause === each.cause) ? (100 * weather) / causes.length : 0
-    return { ...each, share: each.share * (1 - weather) + more }
+    const part = here.find(({ cause }) => cause === each.cause)?.part ?? 0
+    return { ...each, share: each.share * (1 - weather) + (100 * weather * part) / whole }
   })
 }
+/** What weather and the coat do by themselves, by how often. Our judgement. */
+const WEATHER_IS = [
+  { cause: 'finish-overdue', part: 0.45 },
+  { cause: 'ordinary-exposure', part: 0.35 },
+  { cause: 'coating-fault', part: 0.2 },
+] as const
 
 /** Leaving a finding that somebody judged unexplained is never worth it. */
 const STATED_OTHERWISE = 50
@@ -420,7 +431,7 @@ function candidatesOf(of: {
     })
     return [
       {
-        open: Math.max(0, open),
+        open: Math.max(0, open) + (someoneSays ? 0 : SEARCH.naming),
         needs: 1,
         // What a habit may still share out: the rest is in the costs of the findings already.
         detailLog: someoneSays ? 0 : Math.min(detailLog, -Math.log(usual)),
@@ -430,6 +441,9 @@ function candidatesOf(of: {
   })
   return [...single, ...habitsOf(single, byId)]
 }
+
+/** Where it is all the same, what may be one habit is one. */
+const TIE = 0.01
 
 /** One habit of the builder over many places: counted once, with evidence from two places at least. */
 function habitsOf(
@@ -449,16 +463,21 @@ function habitsOf(
     const members = new Map<string, Member>()
     for (const { candidate, detailLog } of speaking) {
       for (const [id, member] of candidate.members) {
-        const cost = member.cost - detailLog / candidate.members.size
+        const detail_id = byId.get(id)!.finding.detail_id
+        const joined = detail_id === null ? TIE : SEARCH.sameDetail
+        const cost = member.cost - detailLog / candidate.members.size - joined
         if (cost < (members.get(id)?.cost ?? Infinity)) members.set(id, { ...member, cost })
       }
     }
     const details = new Set([...members.keys()].map((id) => byId.get(id)!.finding.detail_id))
     const oneDetail = details.size === 1 && !details.has(null)
+    const said = [...members.keys()].some((id) =>
+      byId.get(id)!.evidence.some((each) => each.present && each.sign === 'several-openings-same-fault'),
+    )
     return [
       {
         open: -Math.log(USUAL[causeOf(cause).usual]) + (oneDetail ? 0 : SEARCH.habit),
-        needs: 2,
+        needs: oneDetail || said ? 2 : SEARCH.habitFrom,
         candidate: {
           cause,
           seats: speaking.flatMap(({ candidate }) => candidate.seats),

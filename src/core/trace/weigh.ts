@@ -52,6 +52,8 @@ export const SEES: Readonly<Record<HowKnown, number>> = {
 }
 /** Furthest that evidence moves a cause without a decisive check. Our judgement. */
 export const CAP = { up: 50, down: 1 / 30 } as const
+/** A sign this strong, seen close or better, says by itself what it is: pellets, mud tubes. It lifts the cap. Our judgement. */
+export const TELLING_RATIO = 20
 /** A sign this strong that was opened or water-tested shows its cause. Our judgement. */
 export const DECISIVE_RATIO = 4
 
@@ -154,10 +156,13 @@ export function isDecisive(evidence: readonly Evidence[], cause: CauseId): boole
   })
 }
 
-/** Sum of logs, capped until a check was decisive. */
+const CLOSE: ReadonlySet<HowKnown> = new Set<HowKnown>(['opened', 'touched', 'instrument', 'seen-close'])
+
+/** Sum of logs, capped until a check was decisive or a sign says by itself what it is. */
 export function cappedSum(reasons: readonly WeighedReason[], decisive: boolean): number {
   const sum = reasons.reduce((total, each) => total + each.log, 0)
-  return decisive ? sum : Math.min(Math.log(CAP.up), Math.max(Math.log(CAP.down), sum))
+  const tells = reasons.some((each) => each.present && each.tabled >= TELLING_RATIO && CLOSE.has(each.how))
+  return decisive || tells ? sum : Math.min(Math.log(CAP.up), Math.max(Math.log(CAP.down), sum))
 }
 
 /** Whether a sign says something of the place a source would sit, as against the shape of the damage. */

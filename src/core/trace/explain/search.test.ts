@@ -94,7 +94,7 @@ test('as cheap as the best of all choices, on small houses', () => {
       expect(found.cost).toBeCloseTo(bruteForce(problem), 9)
       expect(found.bound).toBeCloseTo(found.cost, 9)
     }),
-    { numRuns: 1500 },
+    { numRuns: 3000 },
   )
 })
 

@@ -40,12 +40,16 @@ function localOf(problem: ExplainProblem, part: Part, without: number | null): L
   }
 }
 
-/** Sources that another one beats everywhere: it costs no more to open, reaches all the same findings as cheaply, with their anchors. */
+/**
+ * Sources that another one beats everywhere: it costs no more to open, reaches all the same findings as cheaply, with their anchors.
+ * One that gains by being opened is never beaten: both may be.
+ */
 function beaten(local: LocalProblem): boolean[] {
   const by = local.open.map(() => new Map<number, Local>())
   local.options.forEach((options, finding) => options.forEach((each) => by[each.source]!.set(finding, each)))
   const out = local.open.map(() => false)
   for (let b = 0; b < local.open.length; b += 1) {
+    if (local.open[b]! < 0) continue
     for (let a = 0; a < local.open.length && !out[b]; a += 1) {
       if (a === b || out[a] || local.open[a]! > local.open[b]! || local.needs[a]! > local.needs[b]!) continue
       if (by[a]!.size < by[b]!.size) continue

@@ -211,9 +211,9 @@ const WRITTEN: Readonly<Partial<Record<ComponentId, readonly PriorRow[]>>> = {
 }
 
 /** Of what a table calls *other*, this share is causes we know that reach the member; the rest stays unknown. Our judgement. */
-const KNOWN_OF_OTHER = 0.6
+const KNOWN_OF_OTHER = 0.85
 /** Without a written table, this share stays unknown. Our judgement. */
-const UNKNOWN_WITHOUT_TABLE = 12
+const UNKNOWN_WITHOUT_TABLE = 5
 
 /** Causes that damage a member and are not in its table, by how usual they are. */
 function unnamed(component: ComponentId, named: ReadonlySet<CauseId>): { cause: CauseId; weight: number }[] {

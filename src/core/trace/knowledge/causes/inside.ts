@@ -49,7 +49,7 @@ export const INSIDE_CAUSES = {
     usual: 'U',
     damages: [...FLOOR, 'ceiling'],
     for: {
-      'cold-line-wet-on-humid-days': 6,
+      'cold-line-wet-on-humid-days': 20,
       'cooling-running': 3,
       'drips-along-pipe': 4,
       'independent-of-rain': 2,
@@ -85,7 +85,7 @@ export const INSIDE_CAUSES = {
     reach: [36, 120, 36, 2400],
     usual: 'C',
     damages: ['roof-deck', 'rafter', 'sheathing', 'stud', 'ceiling', 'soffit', 'joist', 'subfloor'],
-    for: { 'duct-disconnected': 10, lint: 8, 'mildew-round-path': 3, 'worse-in-winter': 2 },
+    for: { 'duct-disconnected': 25, lint: 8, 'mildew-round-path': 3, 'worse-in-winter': 2 },
     against: { 'duct-outside-and-tight': 0.05 },
     fix: ['Duct to the outside, taped and hung', null, 1, 4],
     only: 'Mould and rot again each winter.',

@@ -76,7 +76,7 @@ export const ROOF_WATER_CAUSES = {
     runsDown: true,
     usual: 'C',
     damages: [...WALL, 'corner-board', 'fascia', 'head-casing', 'side-casing'],
-    for: { 'end-cap-touches-siding': 5, 'wet-fan-at-gutter-end': 5, 'siding-swollen-at-gutter-end': 3 },
+    for: { 'end-cap-touches-siding': 10, 'wet-fan-at-gutter-end': 12, 'siding-swollen-at-gutter-end': 3 },
     against: { 'gutter-end-clear-and-flashed': 0.1 },
     fix: ['Cut the gutter end back an inch and flash behind it', null, 2, 5],
     only: 'The wall is wet behind the new siding within a season.',

@@ -157,7 +157,7 @@ export const STRUCTURE_CAUSES = {
       'crack-along-bar': 5,
       'salts-or-coast': 3,
       'tendon-pocket-open': 3,
-      'lintel-bed-joint-lifted': 6,
+      'lintel-bed-joint-lifted': 25,
     },
     against: { 'no-rust-at-bar': 0.1 },
     odds: { windswept: 1.3 },
