@@ -1,7 +1,7 @@
 import { door, emptyJob, finding, side, window } from '../../demo/build'
 import type { ComponentId, Feature, Finding, HowKnown, JobDocument } from '../../src/core/job'
 import { feet, inches } from '../../src/core/measure'
-import type { CauseId, SignId } from '../../src/core/trace'
+import type { CauseId } from '../../src/core/trace'
 
 /**
  * One written case: what was found, and what somebody who knows the trade would and would not say of it.
@@ -134,7 +134,7 @@ function findingFrom(text: string, n: number): Finding {
     if (word.startsWith('@')) how = word.slice(1) as HowKnown
     else if (/^[0-4]$/.test(word)) grade = Number(word) as 0
     else if (word === '?') grade = null
-    else noted.push({ sign: word.replace(/^-/, '') as SignId, how, present: !word.startsWith('-') })
+    else noted.push({ sign: word.replace(/^-/, ''), how, present: !word.startsWith('-') })
   }
   const words = place.split(/\s+/)
   const made = { ...base, stated_grade: grade, signs: noted }

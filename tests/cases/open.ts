@@ -310,7 +310,7 @@ export const OPEN: readonly Case[] = [
   {
     title: 'heard of, never seen: a word of the owner is not enough',
     found: ['fascia | A 20 128 | @told wash-marks-behind-gutter 2'],
-    cause: 'gutter-overflow',
+    cause: null,
   },
   {
     title: 'fresh paint on the board: what the eye sees of it counts half',

@@ -294,9 +294,11 @@ function below({ found, noted, world }: Of, book: Notebook): void {
     book.see('wet-only-after-use', pan, 0.5)
     const wall = world.faults.some(
       (fault) =>
-        fault.feature?.startsWith('window') === true && found.spots.some((each) => fault.wets(each.spot) > 0),
+        fault.feature !== null &&
+        fault.feature.startsWith('window') &&
+        found.spots.some((each) => fault.wets(each.spot) > 0),
     )
-    book.see('along-one-wall', wall && (spot.inside ?? 99) < 40, 0.6, 0.03)
+    book.see('along-one-wall', wall && spot.inside < 40, 0.6, 0.03)
     book.see('only-after-rain', wall, 0.3, 0.02)
   }
   const termites = world.faults.some(

@@ -2,8 +2,9 @@ import type { JobDocument } from '../../src/core/job'
 import type { CauseId } from '../../src/core/trace'
 import { chanceFrom, type Chance } from './chance'
 import { faultsOf, openingsOf } from './faults'
-import { featuresOf, sidesOf, spotsOf } from './house'
+import { featuresOf, sidesOf } from './house'
 import { lookAt } from './look'
+import { spotsOf } from './spots'
 import { FLOOR_IN, FOUNDATION_IN, STOREY_IN, type Spot, type World } from './world'
 
 /** A source as it truly is, with the findings it chiefly brought about. */

@@ -158,11 +158,15 @@ export function isDecisive(evidence: readonly Evidence[], cause: CauseId): boole
 
 const CLOSE: ReadonlySet<HowKnown> = new Set<HowKnown>(['opened', 'touched', 'instrument', 'seen-close'])
 
+/** Whether a sign among the reasons says by itself what it is. */
+export function tells(reasons: readonly WeighedReason[]): boolean {
+  return reasons.some((each) => each.present && each.tabled >= TELLING_RATIO && CLOSE.has(each.how))
+}
+
 /** Sum of logs, capped until a check was decisive or a sign says by itself what it is. */
 export function cappedSum(reasons: readonly WeighedReason[], decisive: boolean): number {
   const sum = reasons.reduce((total, each) => total + each.log, 0)
-  const tells = reasons.some((each) => each.present && each.tabled >= TELLING_RATIO && CLOSE.has(each.how))
-  return decisive || tells ? sum : Math.min(Math.log(CAP.up), Math.max(Math.log(CAP.down), sum))
+  return decisive || tells(reasons) ? sum : Math.min(Math.log(CAP.up), Math.max(Math.log(CAP.down), sum))
 }
 
 /** Whether a sign says something of the place a source would sit, as against the shape of the damage. */

@@ -1,8 +1,10 @@
+import { CLADDING_CAUSES } from './cladding'
 import { EARLIER_WORK_CAUSES } from './earlierWork'
 import { GROUND_WATER_CAUSES } from './groundWater'
 import { INSIDE_CAUSES } from './inside'
 import { LIFE_CAUSES } from './life'
 import { NULL_CAUSES } from './nothing'
+import { OPENING_CAUSES } from './openings'
 import { ROOF_WATER_CAUSES } from './roofWater'
 import { STRUCTURE_CAUSES } from './structure'
 import { WALL_WATER_CAUSES } from './wallWater'
@@ -14,6 +16,8 @@ export type { Cause, Family, HouseFact, Reach, SeatKind, Usual, Weighed } from '
 export const CAUSES = {
   ...NULL_CAUSES,
   ...ROOF_WATER_CAUSES,
+  ...OPENING_CAUSES,
+  ...CLADDING_CAUSES,
   ...WALL_WATER_CAUSES,
   ...GROUND_WATER_CAUSES,
   ...INSIDE_CAUSES,

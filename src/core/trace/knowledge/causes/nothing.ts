@@ -48,6 +48,7 @@ export const NULL_CAUSES = {
       'butts-tight-and-bowed': 0.2,
       'ragged-rows': 0.1,
       'cut-blister-shows-film': 0.2,
+      'round-half-inch-holes': 0.05,
       'under-cover': 0.1,
       'deck-edge-soft-along-run': 0.3,
     },

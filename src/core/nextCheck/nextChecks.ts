@@ -1,0 +1,204 @@
+import { factsOf, type CheckId, type Fact, type JobDocument } from '../job'
+import {
+  causeOf,
+  CHECKS,
+  isNull,
+  signOf,
+  traceJob,
+  type CauseId,
+  type Permit,
+  type SignId,
+  type Trace,
+  type TracedFinding,
+} from '../trace'
+import { answers, expectedGain_bits, type Prospect } from './gain'
+
+/** What to look at next, and why it is worth it. */
+export type NextCheck = {
+  readonly check: CheckId
+  readonly sign: SignId
+  readonly finding_id: string
+  readonly minutes: number
+  readonly waits_days: number
+  readonly permit: Permit
+  /** Whether the permission it needs is recorded. */
+  readonly permitted: boolean
+  readonly chance_yes: number
+  readonly gain_bits: number
+  /** Hours of work by which the bid is expected to change, and the same in money where rates are known. */
+  readonly change_hours: number
+  readonly change_cents: number | null
+  /** What would stand at the finding after each answer. */
+  readonly ifYes: CauseId | null
+  readonly ifNo: CauseId | null
+}
+
+/** Causes less likely than this are not worth a check by themselves. Our judgement. */
+const WORTH_ASKING = 0.03
+/** From so sure on nothing more is asked. Our judgement. */
+const SURE = 0.93
+/** A day’s wait weighs like so many minutes of work. Our judgement. */
+const MINUTES_A_DAY_WAITED = 20
+/** So many are carried through the whole house; the rest are only ranked. */
+const CARRIED = 6
+
+type Draft = Omit<NextCheck, 'change_hours' | 'change_cents' | 'ifYes' | 'ifNo'> & { readonly rank: number }
+
+function likelihoodOf(sign: SignId, cause: CauseId | 'other', check: CheckId): number {
+  const { sensitivity, specificity } = CHECKS[check]
+  const plain = 1 - specificity
+  if (cause === 'other') return Math.min(0.5, plain * 2)
+  const { supports, refutes } = causeOf(cause)
+  const support = supports.find((each) => each.sign === sign)
+  if (support) return Math.max(plain, sensitivity * (1 - 1 / (1 + support.ratio)))
+  const refute = refutes.find((each) => each.sign === sign)
+  return refute ? plain * refute.ratio : plain
+}
+
+/** Hours of source fixes that an explanation asks for. */
+function hoursOf(trace: Trace): number {
+  return trace.sources.reduce((sum, source) => {
+    if (source.letter === null) return sum
+    const { fix } = causeOf(source.cause)
+    return sum + (fix ? (fix.hours[0] + fix.hours[1]) / 2 : 0)
+  }, 0)
+}
+
+function isOpen(traced: TracedFinding): boolean {
+  return (
+    traced.stated === null &&
+    traced.ranked.length > 0 &&
+    (traced.ranked[0]?.probability ?? 1) < SURE &&
+    traced.certainty !== 'shown'
+  )
+}
+
+function draftsFor(traced: TracedFinding, job: JobDocument, permitted: (permit: Permit) => boolean): Draft[] {
+  const causes = traced.ranked.filter((each) => each.probability >= WORTH_ASKING)
+  const known = new Set([
+    ...(job.findings.find((each) => each.id === traced.finding_id)?.signs.map((each) => each.sign) ?? []),
+    ...factsOf(job, 'test').flatMap((test) =>
+      test.about.kind === 'finding' && test.about.finding_id === traced.finding_id && test.sign
+        ? [test.sign]
+        : [],
+    ),
+  ])
+  return (Object.keys(CHECKS) as CheckId[]).flatMap((check) => {
+    const { shows, minutes, waits, permit } = CHECKS[check]
+    return shows.flatMap((sign): Draft[] => {
+      const bears = causes.some(
+        ({ cause }) =>
+          cause !== 'other' &&
+          [...causeOf(cause).supports, ...causeOf(cause).refutes].some((each) => each.sign === sign),
+      )
+      if (!bears || known.has(sign)) return []
+      const prospects: Prospect[] = causes.map(({ cause, probability }) => ({
+        chance: probability,
+        yes: likelihoodOf(sign, cause, check),
+      }))
+      const whole = prospects.reduce((sum, each) => sum + each.chance, 0)
+      const even = prospects.map((each) => ({ ...each, chance: each.chance / whole }))
+      const gain = expectedGain_bits(even)
+      // What would be fixed before and after: a check that cannot change that is worth little, however much it tells.
+      const worth = (chances: readonly number[]): number => {
+        const top = chances.indexOf(Math.max(...chances))
+        const cause = causes[top]?.cause ?? 'other'
+        if (cause === 'other' || isNull(cause)) return 0
+        const { fix } = causeOf(cause)
+        return fix ? (fix.hours[0] + fix.hours[1]) / 2 : 0
+      }
+      const after = answers(even)
+      const now = worth(even.map((each) => each.chance))
+      const change =
+        after.yes * Math.abs(worth(after.ifYes) - now) + (1 - after.yes) * Math.abs(worth(after.ifNo) - now)
+      const cost = minutes + waits * MINUTES_A_DAY_WAITED
+      return [
+        {
+          check,
+          sign,
+          finding_id: traced.finding_id,
+          minutes,
+          waits_days: waits,
+          permit,
+          permitted: permitted(permit),
+          chance_yes: after.yes,
+          gain_bits: gain,
+          rank: (change + gain) / cost,
+        },
+      ]
+    })
+  })
+}
+
+function supposed(job: JobDocument, draft: Draft, present: boolean): JobDocument {
+  const test: Fact = {
+    kind: 'test',
+    id: 'supposed',
+    by: '',
+    at: '2000-01-01T00:00:00Z',
+    about: { kind: 'finding', finding_id: draft.finding_id },
+    check: draft.check,
+    result: '',
+    sign: draft.sign,
+    present,
+  }
+  return { ...job, facts: [...job.facts, test] }
+}
+
+/**
+ * Checks in the order they are worth doing: by the change of the bid they are expected to bring a minute, each of the foremost carried
+ * through the whole house for both answers. What needs no permission and no trade goes before what does, all else being equal.
+ *
+ * Ends: nothing where everything is stated, shown or all but sure.
+ * Source: expected value of information on our judgement data; hours of fixes are judgement too.
+ */
+export function nextChecks(job: JobDocument, trace: Trace): NextCheck[] {
+  const levels = factsOf(job, 'permission').map((fact) => fact.level)
+  const permitted = (permit: Permit): boolean =>
+    permit === 'look' ||
+    (permit === 'probe' && levels.some((level) => level !== 'look-and-touch')) ||
+    (permit === 'open' && levels.includes('open'))
+  const rate = job.rates ? job.rates.burdened_rate_cents * (1 + job.rates.overhead.share) : null
+  const drafts = trace.findings.filter(isOpen).flatMap((traced) => draftsFor(traced, job, permitted))
+  const seen = new Set<string>()
+  const foremost = drafts
+    .sort((a, b) => b.rank - a.rank || Number(b.permitted) - Number(a.permitted))
+    .filter((draft) => {
+      // One look answers the same question for all findings of an opening: it is named once.
+      const finding = job.findings.find((each) => each.id === draft.finding_id)
+      const at =
+        finding?.place.kind === 'side' ? (finding.place.feature_id ?? draft.finding_id) : draft.finding_id
+      const key =
+        signOf(draft.sign).about === 'detail' ? `${draft.sign} ${at}` : `${draft.sign} ${draft.finding_id}`
+      if (seen.has(key)) return false
+      seen.add(key)
+      return true
+    })
+    .slice(0, CARRIED)
+  const now = hoursOf(trace)
+  return foremost
+    .map((foremostDraft): NextCheck => {
+      const { rank, ...draft } = foremostDraft
+      const after = (present: boolean): Trace => traceJob(supposed(job, { ...draft, rank }, present))
+      const [yes, no] = [after(true), after(false)]
+      const change =
+        draft.chance_yes * Math.abs(hoursOf(yes) - now) + (1 - draft.chance_yes) * Math.abs(hoursOf(no) - now)
+      const causeIn = (of: Trace): CauseId | null =>
+        of.findings.find((each) => each.finding_id === draft.finding_id)?.cause ?? null
+      return {
+        ...draft,
+        change_hours: change,
+        change_cents: rate === null ? null : Math.round(change * rate),
+        ifYes: causeIn(yes),
+        ifNo: causeIn(no),
+      }
+    })
+    .sort((a, b) => worthOf(b) - worthOf(a))
+}
+
+/** Expected hours of change a minute, a little for what it tells besides; what needs the owner or a trade waits its turn. */
+function worthOf(check: NextCheck): number {
+  const cost = check.minutes + check.waits_days * MINUTES_A_DAY_WAITED
+  const asking = check.permitted ? 1 : check.permit === 'trade' ? 3 : 1.5
+  return (check.change_hours + 0.2 * check.gain_bits) / (cost * asking)
+}

@@ -1,0 +1,167 @@
+import type { Option } from './explain/problem'
+import { causeOf, USUAL, type CauseId } from './knowledge/causes'
+import { SHARES } from './knowledge/priors'
+import {
+  SEARCH,
+  type Behind,
+  type Candidate,
+  type Facts,
+  type Member,
+  type Model,
+  type Overrides,
+  type Weighing,
+} from './modelTypes'
+import type { Seat } from './seats'
+import { nearnessOf, oddsOf, withOdds } from './usual'
+import { cappedSum, isAboutDetail, isDecisive, noteOnce, tells, weigh } from './weigh'
+
+/** A cause at a seat before it is priced: which findings it reaches, how well, and what their damage says of it. */
+export type Draft = {
+  readonly cause: CauseId
+  readonly seat: Seat
+  readonly members: Map<string, { close: number; damage: number; speaks: boolean }>
+}
+
+export type Priced = { readonly candidate: Candidate; readonly open: number; readonly needs: number }
+
+/** Prices every draft, and adds the habits that several of them make together. */
+export function candidatesOf(of: {
+  drafts: readonly Draft[]
+  weighings: readonly Weighing[]
+  overrides: Overrides
+  factsAt: (side_id: string | null) => Facts
+}): Priced[] {
+  const byId = new Map(of.weighings.map((each) => [each.finding.id, each]))
+  /** For each finding and cause, the seat that is nearest: what it notes of the detail is about that one. */
+  const nearest = new Map<string, { key: string; close: number }>()
+  for (const { cause, seat, members } of of.drafts) {
+    for (const [id, { close }] of members) {
+      const { target } = byId.get(id)!
+      const here = seat.feature_id !== null && seat.feature_id === target.feature_id ? close + 1 : close
+      const held = nearest.get(`${id} ${cause}`)
+      if (!held || here > held.close) nearest.set(`${id} ${cause}`, { key: seat.key, close: here })
+    }
+  }
+  const single = of.drafts.flatMap(({ cause, seat, members }): (Priced & { detailLog: number })[] => {
+    const mine = [...members].filter(([id]) => nearest.get(`${id} ${cause}`)?.key === seat.key)
+    if (![...members.values()].some((each) => each.speaks)) return []
+    const evidence = noteOnce(
+      mine.flatMap(([id]) => byId.get(id)!.evidence.filter((each) => isAboutDetail(each.sign))),
+    )
+    const shown = isDecisive(evidence, cause)
+    const detail = weigh({ cause, evidence, overrides: of.overrides, fromOther: false })
+    const side_id = seat.box?.side_id ?? null
+    const usual = withOdds(USUAL[causeOf(cause).usual], oddsOf(cause, of.factsAt(side_id)))
+    const plain = -Math.log(USUAL[causeOf(cause).usual])
+    const someoneSays = [...members.keys()].some((id) => byId.get(id)!.stated?.cause === cause)
+    const detailLog = cappedSum(detail, shown)
+    // A sign that says by itself what it is needs no such caution.
+    const telling =
+      tells(detail) || [...members.keys()].some((id) => tells(byId.get(id)!.reasons.get(cause) ?? []))
+    // What speaks for it beyond its rarity is shared by the findings that speak for it: a source is never opened for its own sake.
+    const open = someoneSays ? 0 : -Math.log(usual) - detailLog
+    const surplus = Math.max(0, -open) / [...members.values()].filter((each) => each.speaks).length
+    const priced = [...members].map(([id, { close, damage, speaks }]): [string, Member] => {
+      const { finding, stated } = byId.get(id)!
+      const share = finding.component
+        ? (SHARES[finding.component].find((each) => each.cause === cause)?.share ?? 1)
+        : 1
+      const here = (share / 100 / nearnessOf(cause, finding)) * Math.exp(plain)
+      const reached = -Math.log(Math.min(SEARCH.mostLikely, here))
+      return [
+        id,
+        { seat, speaks, cost: stated ? 0 : reached - damage - Math.log(close) - (speaks ? surplus : 0) },
+      ]
+    })
+    return [
+      {
+        open: Math.max(0, open) + (someoneSays || shown || telling ? 0 : SEARCH.naming),
+        needs: 1,
+        // What a habit may still share out: the rest is in the costs of the findings already.
+        detailLog: someoneSays ? 0 : Math.min(detailLog, -Math.log(usual)),
+        candidate: { cause, seats: [seat], repeated: false, members: new Map(priced), detail, shown },
+      },
+    ]
+  })
+  return [...single, ...habitsOf(single, byId)]
+}
+
+/** Where it is all the same, what may be one habit is one. */
+const TIE = 0.01
+
+/** One habit of the builder over many places: counted once, with evidence from two places at least. */
+function habitsOf(
+  single: readonly (Priced & { readonly detailLog: number })[],
+  byId: ReadonlyMap<string, Weighing>,
+): Priced[] {
+  const byCause = new Map<CauseId, (Priced & { readonly detailLog: number })[]>()
+  for (const each of single) {
+    const { cause } = each.candidate
+    if (causeOf(cause).repeats) byCause.set(cause, [...(byCause.get(cause) ?? []), each])
+  }
+  return [...byCause].flatMap(([cause, places]): Priced[] => {
+    const speaking = places.filter(({ candidate }) =>
+      [...candidate.members.values()].some((each) => each.speaks),
+    )
+    if (speaking.length < 2) return []
+    const members = new Map<string, Member>()
+    for (const { candidate, detailLog } of speaking) {
+      for (const [id, member] of candidate.members) {
+        const detail_id = byId.get(id)!.finding.detail_id
+        const joined = detail_id === null ? TIE : SEARCH.sameDetail
+        const cost = member.cost - detailLog / candidate.members.size - joined
+        if (cost < (members.get(id)?.cost ?? Infinity)) members.set(id, { ...member, cost })
+      }
+    }
+    const details = new Set([...members.keys()].map((id) => byId.get(id)!.finding.detail_id))
+    const oneDetail = details.size === 1 && !details.has(null)
+    const said = [...members.keys()].some((id) =>
+      byId.get(id)!.evidence.some((each) => each.present && each.sign === 'several-openings-same-fault'),
+    )
+    return [
+      {
+        open: -Math.log(USUAL[causeOf(cause).usual]) + (oneDetail ? 0 : SEARCH.habit),
+        needs: oneDetail || said ? 2 : SEARCH.habitFrom,
+        candidate: {
+          cause,
+          seats: speaking.flatMap(({ candidate }) => candidate.seats),
+          repeated: true,
+          members,
+          detail: speaking.flatMap(({ candidate }) => candidate.detail),
+          shown: speaking.some(({ candidate }) => candidate.shown),
+        },
+      },
+    ]
+  })
+}
+
+/** Cost of *one of these*: all that needs no source stands together against the sources. */
+function together(costs: readonly number[]): number {
+  const least = Math.min(...costs)
+  return least - Math.log(costs.reduce((sum, cost) => sum + Math.exp(least - cost), 0))
+}
+
+/** The search as numbers: what each finding may take, and what is behind each option. */
+export function problemOf(
+  candidates: readonly Priced[],
+  weighings: readonly Weighing[],
+): Pick<Model, 'problem' | 'behind'> {
+  const at = new Map(weighings.map((each, index) => [each.finding.id, index]))
+  const options: Option[][] = weighings.map(({ sourceless }) => [
+    { source: null, cost: together(sourceless.map((each) => each.cost)), anchor: null },
+  ])
+  const behind: Behind[][] = weighings.map(({ sourceless }) => [
+    { candidate: null, cause: sourceless.reduce((a, b) => (b.cost < a.cost ? b : a)).cause },
+  ])
+  candidates.forEach(({ candidate }, source) => {
+    for (const [id, { cost, speaks, seat }] of candidate.members) {
+      const index = at.get(id)!
+      options[index]!.push({ source, cost, anchor: speaks ? seat.key : null })
+      behind[index]!.push({ candidate: source, cause: candidate.cause })
+    }
+  })
+  return {
+    problem: { sources: candidates.map(({ open, needs }) => ({ open, needs })), findings: options },
+    behind,
+  }
+}

@@ -1,0 +1,95 @@
+import { gradeOf, type Finding } from '../job'
+import { causeOf, type CauseId, type HouseFact, type SeatKind } from './knowledge/causes'
+import { SHARES, type Share } from './knowledge/priors'
+
+type Facts = ReadonlySet<HouseFact>
+
+/** Odds multiplier of a cause by what is true of the house, exposure of the wall included. */
+export function oddsOf(cause: CauseId, facts: Facts): number {
+  const { odds, family } = causeOf(cause)
+  let times = odds.reduce((product, each) => (facts.has(each.when) ? product * each.times : product), 1)
+  if (family === 'wall-water') {
+    for (const [fact, by] of EXPOSURE) if (facts.has(fact)) times *= by
+  }
+  return times
+}
+
+/** Exposure of a wall multiplies the odds of everything that wets it. Published in part (survey of wet-coast walls), from memory; our judgement. */
+const EXPOSURE: readonly (readonly [HouseFact, number])[] = [
+  ['no-overhang', 1.6],
+  ['wide-overhang', 0.5],
+  ['storm-side', 1.3],
+  ['sheltered-side', 0.75],
+  ['shaded-side', 1.2],
+  ['windswept', 1.2],
+]
+
+/** A probability after its odds were multiplied; never quite nothing, never quite sure. */
+export function withOdds(probability: number, times: number): number {
+  const odds = (probability / (1 - probability)) * times
+  return Math.min(0.95, Math.max(0.002, odds / (1 + odds)))
+}
+
+/**
+ * How often a finding lies in reach of a seat of a kind at all. The tables by member are means over all places: beside a chimney chase
+ * the chase is a likelier source than a table for siding says. Our judgement.
+ */
+const NEAR: Readonly<Partial<Record<SeatKind, number>>> = {
+  'roof-end': 0.2,
+  'gutter-end': 0.25,
+  leader: 0.3,
+  'roof-wall-line': 0.2,
+  'metal-edge': 0.25,
+  'chase-top': 0.02,
+  chimney: 0.1,
+  penetration: 0.25,
+  fixture: 0.4,
+  ledger: 0.3,
+}
+/** Of siding, sheathing and framing, so much lies in reach of an opening. Our judgement. */
+const NEAR_AN_OPENING = 0.4
+const PARTS_OF_OPENINGS: ReadonlySet<string> = new Set([
+  'head-casing',
+  'side-casing',
+  'window-sill',
+  'sill-nose',
+  'jamb-foot',
+  'threshold',
+])
+const AT_THE_LEDGER: ReadonlySet<string> = new Set(['ledger', 'rim-joist'])
+
+/** Share of the findings of a member that lie in reach of such a seat. */
+export function nearnessOf(cause: CauseId, finding: Finding): number {
+  const { seat } = causeOf(cause)
+  if (seat === 'ledger' && AT_THE_LEDGER.has(finding.component ?? '')) return 1
+  if (seat.startsWith('opening') && !PARTS_OF_OPENINGS.has(finding.component ?? '')) return NEAR_AN_OPENING
+  return NEAR[seat] ?? 1
+}
+
+/**
+ * The tables by member are about decay. The shallower the damage, the more of it is weather and overdue paint, whatever the member:
+ * so much of each grade. Our judgement.
+ */
+const WEATHER: readonly number[] = [0, 0.5, 0.15, 0.05, 0.05]
+const UNTOUCHED = 0.2
+
+/** Shares of every cause for one finding: the table of its member, and weather by how deep the damage goes. */
+export function sharesFor(finding: Finding): readonly Share[] {
+  if (!finding.component) return []
+  const grade = gradeOf(finding)
+  const weather = grade === null ? UNTOUCHED : WEATHER[grade]!
+  const here = WEATHER_IS.filter(({ cause }) => causeOf(cause).damages.includes(finding.component!))
+  const table = SHARES[finding.component]
+  const whole = here.reduce((sum, each) => sum + each.part, 0)
+  if (whole === 0 || weather === 0) return table
+  return table.map((each) => {
+    const part = here.find(({ cause }) => cause === each.cause)?.part ?? 0
+    return { ...each, share: each.share * (1 - weather) + (100 * weather * part) / whole }
+  })
+}
+/** What weather and the coat do by themselves, by how often. Our judgement. */
+const WEATHER_IS = [
+  { cause: 'finish-overdue', part: 0.45 },
+  { cause: 'ordinary-exposure', part: 0.35 },
+  { cause: 'coating-fault', part: 0.2 },
+] as const
