@@ -18,9 +18,10 @@ module.exports = {
     only('db-imports-core', '^src/db/', '^src/(db|core)/'),
     only('server-imports-db-core', '^src/server/', '^src/(server|db|core)/'),
     only('client-imports-core', '^src/client/', '^src/(client|core)/'),
-    only('ui-imports-client-core', '^src/ui/', '^src/(ui|client|core)/'),
+    only('ui-imports-client-core', '^src/ui/', '^src/(ui|client|core|workers)/'),
     only('app-imports-faces', '^src/app/', '^src/(app|ui|client|server|core|sim)/'),
     only('sim-imports-client-core', '^src/sim/', '^src/(sim|client|core)/'),
+    only('workers-import-core', '^src/workers/', '^src/(workers|core)/'),
     only('cli-imports-core', '^src/cli/', '^src/(cli|core)/'),
     {
       name: 'look-knows-no-client',

@@ -1,6 +1,8 @@
 import { readFileSync } from 'node:fs'
+import { nextChecks } from '../core/nextCheck'
 import { derive, type Derived } from '../core/pipeline'
 import { jobFileSchema, parseJobFile } from '../core/job'
+import { handbookText } from '../core/trace/handbook'
 import { jobFileWords } from '../core/words'
 
 /**
@@ -15,12 +17,15 @@ const STAGES: Readonly<Record<string, (derived: Derived) => unknown>> = {
   takeoff: (d) => d.takeoff,
   cut: (d) => d.cut,
   price: (d) => d.price,
+  checks: (d) => nextChecks(d.job, d.trace),
+  guards: (d) => d.guards,
   bid: (d) => d.bid,
   all: (d) => d,
 }
 
 const USAGE = `usage: npm run -s core -- STAGE [FILE]
        npm run -s core -- schema
+       npm run -s core -- handbook
 STAGE is one of ${Object.keys(STAGES).join(', ')}. FILE is a job file; - or nothing reads standard input.`
 
 function refuse(words: string): never {
@@ -32,6 +37,10 @@ function main(argv: readonly string[]): void {
   const [stage, file = '-'] = argv
   if (stage === 'schema') {
     process.stdout.write(`${JSON.stringify(jobFileSchema(), null, 2)}\n`)
+    return
+  }
+  if (stage === 'handbook') {
+    process.stdout.write(handbookText())
     return
   }
   const pick = stage === undefined ? undefined : STAGES[stage]

@@ -7,7 +7,7 @@ import { live, type JobDocument } from './job'
 import { priceJob, priceLooks } from './price'
 import { scopeJob } from './scope'
 import { takeoffJob } from './takeoff'
-import { traceJob } from './trace'
+import { chainsOf, guardsOf, traceJob, type Chain, type Guard } from './trace'
 import { listState } from './walk'
 
 /** Everything derived from a job: the stages in walking order. */
@@ -18,6 +18,10 @@ export type Derived = Stages & {
   readonly bid: BidModel
   /** The walk in order, with what is recorded at each stop. */
   readonly route: readonly Stop[]
+  /** Mistakes easily made with what is found. */
+  readonly guards: readonly Guard[]
+  /** What stands before a source, by its letter. */
+  readonly chains: Readonly<Record<string, readonly Chain[]>>
   /** Null until every side has a length. */
   readonly closing: Closing | null
   /** Things that do not fit together; shown, never refused. */
@@ -92,6 +96,12 @@ export function derive(document: JobDocument, today: string): Derived {
     bid: bidJob(job, stages, today),
     closing: closed,
     route: routeOf(job, coverage),
+    guards: guardsOf(job, trace),
+    chains: Object.fromEntries(
+      trace.sources.flatMap((source) =>
+        source.letter === null ? [] : [[source.letter, chainsOf(source, trace.sources, job)]],
+      ),
+    ),
     problems: problemsOf(job, closed, coverage.notPermitted),
   }
 }

@@ -14,6 +14,7 @@ import {
 import { feet, formatCents, formatLength, type Cents } from '../measure'
 import type { Looks, Price } from '../price'
 import {
+  decisionOn,
   METHOD_KNOWLEDGE,
   outsideScope,
   outsideWords,
@@ -192,6 +193,20 @@ function listHeading(job: JobDocument): string {
 }
 
 /** Clauses whose trigger is there. Numbers are those of our own list of clauses. */
+/** Source fixes the owner declined: by whose word, why, and what it does to the warranty. */
+function declinedWords(stages: Stages, job: JobDocument): string {
+  return stages.trace.sources
+    .flatMap((source) => {
+      const decision = source.letter === null ? null : decisionOn(source, job)
+      if (decision?.decision !== 'declined') return []
+      const { name, fix, ifOnlyEffect } = causeOf(source.cause)
+      return [
+        `${name}, ${source.seat_words}: the fix (${fix?.words.toLowerCase() ?? 'none'}) was declined by ${decision.by}${decision.reason ? ` (${decision.reason})` : ''}. ${ifOnlyEffect} Recurrence there is excluded from the warranty.`,
+      ]
+    })
+    .join(' ')
+}
+
 function clausesOf(job: JobDocument, stages: Stages, preparedOn: string): BidModel['clauses'] {
   const { clauses } = job.settings
   const front = job.job
@@ -229,6 +244,9 @@ function clausesOf(job: JobDocument, stages: Stages, preparedOn: string): BidMod
             )
             .join(' '),
         }
+      : null,
+    declinedWords(stages, job)
+      ? { number: 9, heading: 'Declined advice', text: declinedWords(stages, job) }
       : null,
     clauses.excluded ? { number: 10, heading: 'Not included', text: clauses.excluded } : null,
     stages.price.kind === 'priced'

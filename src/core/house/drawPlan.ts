@@ -65,7 +65,7 @@ function drawOne(feature: Feature, wall: PlanWall, length: number, job: JobDocum
     case 'leader':
       return [polygon('gutter', within(inches(2), inches(8)))]
     case 'fixture':
-      return [polygon('outline', within(-feature.in_from_wall - feet(2), -feature.in_from_wall))]
+      return [polygon('outline', within(-1 * (feature.in_from_wall + feet(2)), -1 * feature.in_from_wall))]
     case 'penetration':
     case 'outline':
       return [polygon('trim', within(-WALL, inches(4)))]

@@ -15,6 +15,7 @@ import {
   gableRise,
   stripOrder,
   wallTop,
+  type WallBox,
 } from '../geometry'
 
 /** What the strip is drawn for: house units to a pixel, the stage's ink, and what is chosen. */
@@ -94,41 +95,65 @@ function drawUnseen(coverage: Coverage, spans: readonly SideSpan[], job: JobDocu
 /** Sources as a blue run along the faulty detail with its letter at the start, water paths down to the findings. */
 function drawSources(trace: Trace, spans: readonly SideSpan[], job: JobDocument, view: StripView): Mark[] {
   return trace.sources.flatMap((source): Mark[] => {
-    const span = spans.find((each) => each.id === source.seat?.side_id)
-    if (!source.seat || !span || source.letter === null) return []
-    const y = source.seat.top
-    const left = span.x + source.seat.left
-    const right = Math.max(span.x + source.seat.right, left + 10 * view.px)
-    const thick = 2 * view.px
-    const paths = source.finding_ids.flatMap((id) => {
-      const finding = job.findings.find((each) => each.id === id)
-      const at = finding ? findingBox(finding, job) : null
-      if (!at || at.side_id !== span.id) return []
-      const from = Math.min(Math.max(span.x + (at.left + at.right) / 2, left), right)
-      const to: Point = [span.x + (at.left + at.right) / 2, at.top]
-      return Math.abs(to[1] - y) < 8 * view.px ? [] : [[[from, y] as Point, to]]
+    if (source.letter === null) return []
+    const { letter } = source
+    return source.places.flatMap((seat, index): Mark[] => {
+      const span = spans.find((each) => each.id === seat.side_id)
+      if (!span) return []
+      const y = seat.top
+      const left = span.x + seat.left
+      const right = Math.max(span.x + seat.right, left + 10 * view.px)
+      const thick = 2 * view.px
+      const paths = nearestTo(seat, source.places, [...source.finding_ids, ...source.also_ids], job).flatMap(
+        (id) => {
+          const finding = job.findings.find((each) => each.id === id)
+          const at = finding ? findingBox(finding, job) : null
+          if (!at || at.side_id !== span.id) return []
+          const from = Math.min(Math.max(span.x + (at.left + at.right) / 2, left), right)
+          const to: Point = [span.x + (at.left + at.right) / 2, at.top]
+          return Math.abs(to[1] - y) < 8 * view.px ? [] : [[[from, y] as Point, to]]
+        },
+      )
+      return [
+        {
+          kind: 'mark',
+          of: 'source',
+          ids: index === 0 ? [letter] : [letter, String(index + 1)],
+          name: `Source ${source.letter}: ${causeOf(source.cause).name}, ${source.seat_words}, reaches ${source.finding_ids.length} findings`,
+          shapes: [
+            { kind: 'strokes', ink: 'water-path', lines: paths },
+            { kind: 'polygon', ink: 'water', points: box(left, y - thick, right, y + thick) },
+            {
+              kind: 'label',
+              ink: 'water-text',
+              at: [left - 5 * view.px, y - 4 * view.px],
+              text: letter,
+              size_px: 15,
+              anchor: 'end',
+            },
+          ],
+          box: { left: left - 14 * view.px, right, bottom: y - 8 * view.px, top: y + 8 * view.px },
+        },
+      ]
     })
-    return [
-      {
-        kind: 'mark',
-        of: 'source',
-        ids: [source.letter],
-        name: `Source ${source.letter}: ${causeOf(source.cause).name}, ${source.seat_words}, reaches ${source.finding_ids.length} findings`,
-        shapes: [
-          { kind: 'strokes', ink: 'water-path', lines: paths },
-          { kind: 'polygon', ink: 'water', points: box(left, y - thick, right, y + thick) },
-          {
-            kind: 'label',
-            ink: 'water-text',
-            at: [left - 5 * view.px, y - 4 * view.px],
-            text: source.letter,
-            size_px: 15,
-            anchor: 'end',
-          },
-        ],
-        box: { left: left - 14 * view.px, right, bottom: y - 8 * view.px, top: y + 8 * view.px },
-      },
-    ]
+  })
+}
+
+/** Of the findings of a source with many places, those that are nearest to this one. */
+function nearestTo(
+  seat: WallBox,
+  places: readonly WallBox[],
+  ids: readonly string[],
+  job: JobDocument,
+): string[] {
+  if (places.length === 1) return [...ids]
+  return ids.filter((id) => {
+    const finding = job.findings.find((each) => each.id === id)
+    const at = finding ? findingBox(finding, job) : null
+    if (!at) return false
+    const far = (place: WallBox): number =>
+      place.side_id === at.side_id ? Math.abs((place.left + place.right - at.left - at.right) / 2) : Infinity
+    return places.every((other) => far(seat) <= far(other))
   })
 }
 

@@ -12,3 +12,4 @@ export {
   type ScopePart,
 } from './scopeLine'
 export { scopeJob, type AreaItem, type RepairItem, type Scope } from './scopeJob'
+export { decisionOn, isFixedBy } from './sourceDecision'

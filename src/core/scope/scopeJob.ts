@@ -12,6 +12,7 @@ import {
 import { addLengths, type Length } from '../measure'
 import { whereOf, type Caution } from '../caution'
 import { causeOf, type Trace } from '../trace'
+import { decisionOn, isFixedBy } from './sourceDecision'
 import { adviseMethods, type MethodAdvice } from './adviseMethods'
 import { outsideScope, outsideWords } from './scopeLine'
 import { lifeOf, METHOD_KNOWLEDGE, type WARRANTY_WORDS, type Life } from './methods'
@@ -89,12 +90,7 @@ function itemOf(
   )
   const isFixed = (source: Trace['sources'][number]): boolean => {
     const method = ourFix(source)
-    return (
-      method !== null &&
-      job.repairs.some(
-        (each) => each.method === method && each.finding_ids.some((id) => source.finding_ids.includes(id)),
-      )
-    )
+    return method !== null && isFixedBy(method, source, job)
   }
   const open = sources.filter((source) => !isFixed(source))
   const isFix = sources.some((source) => ourFix(source) === repair.method)
@@ -106,7 +102,13 @@ function itemOf(
     .filter((each) => each.method === repair.method && each.verdict === 'blocked')
   for (const each of blocked) notices.push(`Chosen against advice: ${each.reasons[0]}`)
   for (const source of open) {
-    if (!isFix) notices.push(`Source ${source.letter} not fixed: ${causeOf(source.cause).ifOnlyEffect}`)
+    if (isFix) continue
+    const decision = decisionOn(source, job)
+    const why =
+      decision?.decision === 'declined'
+        ? ` Declined by ${decision.by}${decision.reason ? `: ${decision.reason}` : ''}; the warranty is limited for that.`
+        : ''
+    notices.push(`Source ${source.letter} not fixed: ${causeOf(source.cause).ifOnlyEffect}${why}`)
   }
   const untraced = repair.finding_ids.some((id) => trace.unexplained.includes(id))
   if (untraced && repair.method !== 'watch' && repair.method !== 'refer') {

@@ -9,11 +9,13 @@ type Props = {
   readonly items: readonly (Shape | Mark)[]
   readonly frame: Frame
   readonly chosen: readonly string[]
+  /** Findings and letters of sources to keep in full ink while all others are dimmed; null: nothing is. */
+  readonly lit?: ReadonlySet<string> | null
   readonly onTap: (mark: Mark, event?: React.MouseEvent<SVGGElement>) => void
 }
 
 /** Prints a drawing's shapes and marks. Each mark is a button: a tap, Enter or the space bar points at it. */
-export const Marks = memo(function Marks({ items, frame, chosen, onTap }: Props) {
+export const Marks = memo(function Marks({ items, frame, chosen, lit = null, onTap }: Props) {
   return items.map((item, index) =>
     isMark(item) ? (
       <g
@@ -26,7 +28,7 @@ export const Marks = memo(function Marks({ items, frame, chosen, onTap }: Props)
             ? item.ids.some((id) => chosen.includes(id))
             : undefined
         }
-        className="cursor-pointer"
+        className={`cursor-pointer ${isDim(item, lit) ? 'opacity-35' : ''}`}
         onClick={(event) => onTap(item, event)}
         onKeyDown={(event) => {
           if (event.key !== 'Enter' && event.key !== ' ') return
@@ -46,6 +48,11 @@ export const Marks = memo(function Marks({ items, frame, chosen, onTap }: Props)
     ),
   )
 })
+
+function isDim(mark: Mark, lit: ReadonlySet<string> | null): boolean {
+  if (!lit || (mark.of !== 'finding' && mark.of !== 'source')) return false
+  return !mark.ids.some((id) => lit.has(id))
+}
 
 function HitArea({ mark, frame }: { mark: Mark; frame: Frame }) {
   const { px } = frame

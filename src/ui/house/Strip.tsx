@@ -27,6 +27,8 @@ type Props = {
   readonly job: JobDocument
   readonly coverage: Coverage | null
   readonly trace: Trace | null
+  /** What is lit while all else is dimmed; null: nothing is. */
+  readonly lit?: ReadonlySet<string> | null
   readonly chosen: readonly string[]
   readonly onTap: (tapped: Tapped) => void
   /** Side to show on a phone, one at a time. */
@@ -161,7 +163,7 @@ export function Strip(props: Props) {
             aria-label="The strip: outside walls unrolled"
             className="block"
           >
-            <Marks items={drawing.items} frame={frame} chosen={chosen} onTap={tap} />
+            <Marks items={drawing.items} frame={frame} chosen={chosen} lit={props.lit} onTap={tap} />
             {props.overlay?.({ drawing, frame })}
           </svg>
           <svg

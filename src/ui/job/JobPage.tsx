@@ -15,6 +15,7 @@ import { PriceTab } from '../price/PriceTab'
 import { ScopeTab } from '../scope/ScopeTab'
 import { useAlive } from '../state/useAlive'
 import { JobContext, useJobStore, useJobView, useKeptUp } from '../state/useJob'
+import { useGuess } from '../trace/useGuess'
 import { usePipeline } from '../state/usePipeline'
 import { useFirmWords, useWalk } from '../state/useWalk'
 import { TraceTab } from '../trace/TraceTab'
@@ -94,7 +95,7 @@ function AddressedJob({ jobId }: { jobId: string }) {
 
 function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
   const view = useJobView(store)
-  const derived = usePipeline(view.job)
+  const { derived, checks } = usePipeline(view.job)
   useKeptUp(store)
   const [stage, setStage] = useState<Stage>(() =>
     typeof window === 'undefined' ? 'walk' : stageOf(window.location.pathname),
@@ -120,6 +121,7 @@ function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
             store,
             view,
             derived,
+            checks,
             job: live(view.job),
             chosen,
             choose: (ids: readonly string[]) => {
@@ -139,7 +141,7 @@ function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
             firm,
           }
         : null,
-    [store, view, derived, chosen, drafting, sideId, walk, firm, chooseFeature],
+    [store, view, derived, checks, chosen, drafting, sideId, walk, firm, chooseFeature],
   )
   const go = useCallback(
     (next: string): void => {
@@ -189,6 +191,13 @@ function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
     },
     [context, derived, stage, walk, chooseFeature, go],
   )
+  const guess = useGuess()
+  // In Trace the source that is looked at, and what it reaches, stand out.
+  const lit = useMemo(() => {
+    const source = derived?.trace.sources.find((each) => each.finding_ids.some((id) => chosen.includes(id)))
+    if (stage !== 'trace' || !source) return null
+    return new Set([...source.finding_ids, ...source.also_ids, ...(source.letter ? [source.letter] : [])])
+  }, [derived, chosen, stage])
   if (!derived || !context) return <p className="p-6">Reckoning…</p>
   const walking = stage === 'walk'
   const marked = walk.featureId ? [...chosen, walk.featureId] : chosen
@@ -208,7 +217,8 @@ function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
         <Strip
           job={derived.job}
           coverage={walking || stage === 'bid' ? derived.coverage : null}
-          trace={walking ? null : derived.trace}
+          trace={walking || (stage === 'trace' && guess.on) ? null : derived.trace}
+          lit={lit}
           chosen={marked}
           onTap={tap}
           sideId={sideId}

@@ -3,6 +3,7 @@
 import { createContext, useContext, useEffect, useState, useSyncExternalStore } from 'react'
 import type { JobStore, JobView } from '../../client/jobStore'
 import { openJob } from '../../client/openJob'
+import type { NextCheck } from '../../core/nextCheck'
 import type { Derived } from '../../core/pipeline'
 import type { JobDocument, Place } from '../../core/job'
 import type { FirmWords, Walk } from './useWalk'
@@ -12,6 +13,8 @@ export type JobContext = {
   readonly store: JobStore
   readonly view: JobView
   readonly derived: Derived
+  /** What to check next; null while it is still being reckoned. */
+  readonly checks: readonly NextCheck[] | null
   /** The job as edited this instant, for fields; `derived` follows a moment later. */
   readonly job: JobDocument
   readonly chosen: readonly string[]

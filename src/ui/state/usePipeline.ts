@@ -1,8 +1,10 @@
 'use client'
 
-import { useEffect, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { derive, type Derived } from '../../core/pipeline'
 import type { JobDocument } from '../../core/job'
+import { nextChecks, type NextCheck } from '../../core/nextCheck'
+import type { Answer, Ask } from '../../workers/derive'
 
 /** Today in a time zone, for the date on a bid's preview. */
 function today(timeZone: string): string {
@@ -13,21 +15,90 @@ function today(timeZone: string): string {
   }
 }
 
+export type Pipeline = {
+  readonly derived: Derived | null
+  /** What to check next; null while it is still being reckoned. */
+  readonly checks: readonly NextCheck[] | null
+}
+
+/** A browser without workers, or one that could not load ours, reckons on the page: slower to the touch, never different. */
+function startWorker(): Worker | null {
+  try {
+    return new Worker(new URL('../../workers/derive.ts', import.meta.url), { type: 'module' })
+  } catch {
+    return null
+  }
+}
+
 /**
- * Everything derived from the job, asynchronously: the last result stands until the next is there. The caller cannot tell
- * whether it was reckoned here or in a worker.
+ * Everything derived from the job, reckoned in a worker: the last result stands until the next is there. While one job is being
+ * reckoned only the newest of the following is kept waiting.
  */
-export function usePipeline(job: JobDocument): Derived | null {
-  const [derived, setDerived] = useState<Derived | null>(null)
+export function usePipeline(job: JobDocument): Pipeline {
+  const [pipeline, setPipeline] = useState<Pipeline>({ derived: null, checks: null })
+  const worker = useRef<Worker | null>(null)
+  const state = useRef({ turn: 0, busy: false, last: job, waiting: null as JobDocument | null, here: false })
+
   useEffect(() => {
-    let gone = false
-    const timer = setTimeout(() => {
-      if (!gone) setDerived(derive(job, today(job.job.time_zone)))
-    }, 0)
-    return () => {
-      gone = true
-      clearTimeout(timer)
+    const started = startWorker()
+    worker.current = started
+    const now = state.current
+    now.here = started === null
+    now.busy = false
+    if (!started) return undefined
+    const next = (): void => {
+      now.busy = false
+      const { waiting } = now
+      now.waiting = null
+      if (waiting) ask(started, now, waiting)
     }
+    started.onmessage = ({ data }: MessageEvent<Answer>) => {
+      if (data.kind === 'derived') {
+        setPipeline({ derived: data.derived, checks: null })
+        return
+      }
+      if (data.kind === 'checks') setPipeline((before) => ({ ...before, checks: data.checks }))
+      else console.error(`reckoning failed: ${data.message}`)
+      next()
+    }
+    started.onerror = () => {
+      // It could not be loaded: from now on the page reckons by itself.
+      started.terminate()
+      worker.current = null
+      now.here = true
+      reckonHere(now.last, setPipeline)
+    }
+    return () => {
+      started.terminate()
+      worker.current = null
+    }
+  }, [])
+
+  useEffect(() => {
+    const now = state.current
+    now.last = job
+    if (now.here) {
+      const timer = setTimeout(() => reckonHere(job, setPipeline), 0)
+      return () => clearTimeout(timer)
+    }
+    if (!worker.current || now.busy) {
+      now.waiting = job
+      return undefined
+    }
+    ask(worker.current, now, job)
+    return undefined
   }, [job])
-  return derived
+  return pipeline
+}
+
+function ask(worker: Worker, now: { turn: number; busy: boolean }, job: JobDocument): void {
+  now.turn += 1
+  now.busy = true
+  const message: Ask = { turn: now.turn, job, today: today(job.job.time_zone) }
+  worker.postMessage(message)
+}
+
+function reckonHere(job: JobDocument, set: (pipeline: Pipeline) => void): void {
+  const derived = derive(job, today(job.job.time_zone))
+  set({ derived, checks: nextChecks(derived.job, derived.trace) })
 }

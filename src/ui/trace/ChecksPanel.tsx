@@ -1,0 +1,109 @@
+'use client'
+
+import { useState } from 'react'
+import { whereOf } from '../../core/caution'
+import { formatCents, type Cents } from '../../core/measure'
+import type { NextCheck } from '../../core/nextCheck'
+import { CHECKS, signOf } from '../../core/trace'
+import { Button, Panel } from '../look'
+import { useJob } from '../state/useJob'
+import { PermissionToOpen } from '../walk/CoveragePanel'
+import { causeName, numberOf } from './words'
+
+const PERMITS = {
+  look: 'looking is enough',
+  probe: 'probing',
+  open: 'the owner’s word to open',
+  trade: 'a licensed trade',
+} as const
+
+/** What to look at next: what may change the bid most for the time it takes. An answer counts at once. */
+export function ChecksPanel() {
+  const { checks } = useJob()
+  return (
+    <Panel title="Check next" aside="most change of the bid a minute first">
+      {checks === null ? <p className="py-3 text-quiet">Reckoning…</p> : null}
+      {checks?.length === 0 ? (
+        <p className="py-3 text-quiet">
+          No check would change much: what is found is sure enough, or somebody stated it.
+        </p>
+      ) : null}
+      <ol>
+        {checks?.map((each) => (
+          <CheckRow key={`${each.check}-${each.sign}-${each.finding_id}`} check={each} />
+        ))}
+      </ol>
+    </Panel>
+  )
+}
+
+function CheckRow({ check }: { check: NextCheck }) {
+  const { derived, store, choose } = useJob()
+  const { job } = derived
+  const [asking, setAsking] = useState<boolean | null>(null)
+  const [wrong, setWrong] = useState<string | null>(null)
+  const finding = job.findings.find((each) => each.id === check.finding_id)
+  if (!finding) return null
+  const known = CHECKS[check.check]
+  const says = signOf(check.sign).says
+  const number = numberOf(finding.id, job)
+
+  function answer(present: boolean): void {
+    setWrong(
+      store.addFact({
+        kind: 'test',
+        about: { kind: 'finding', finding_id: check.finding_id },
+        check: check.check,
+        result: present ? says : `not so: ${says}`,
+        sign: check.sign,
+        present,
+      }),
+    )
+  }
+  const ask = (present: boolean): void => {
+    if (check.permit === 'open' && !check.permitted) setAsking(present)
+    else answer(present)
+  }
+  return (
+    <li className="border-b border-rule py-2">
+      <div className="flex items-baseline justify-between gap-2">
+        <span className="font-semibold">{known.name}</span>
+        <span className="shrink-0 font-head text-[14px]">
+          {check.minutes} min{check.waits_days > 0 ? ` + ${check.waits_days} days` : ''}
+        </span>
+      </div>
+      <p>
+        Is it so: {says}?{' '}
+        <button type="button" className="text-chalk-text underline" onClick={() => choose([finding.id])}>
+          finding {number}, {whereOf(finding, job)}
+        </button>
+      </p>
+      <p className="text-[13px] text-quiet">
+        Yes: {causeName(check.ifYes)}. No: {causeName(check.ifNo)}. Needs {PERMITS[check.permit]}
+        {check.permitted || check.permit === 'look' ? '' : check.permit === 'trade' ? '' : ' (not given yet)'}
+        .
+        {check.change_hours >= 0.05
+          ? ` May change the bid by about ${check.change_cents === null ? `${check.change_hours.toFixed(1)} h` : formatCents((Math.round(check.change_cents / 100) * 100) as Cents)} (our judgement).`
+          : ''}
+      </p>
+      <div className="mt-1 flex gap-2">
+        <Button aria-label={`Yes: ${says}, finding ${number}`} onClick={() => ask(true)}>
+          Yes
+        </Button>
+        <Button aria-label={`No: ${says}, finding ${number}`} onClick={() => ask(false)}>
+          No
+        </Button>
+      </div>
+      {wrong ? <p role="alert">{wrong}</p> : null}
+      {asking === null ? null : (
+        <PermissionToOpen
+          onClose={() => setAsking(null)}
+          onGiven={() => {
+            answer(asking)
+            setAsking(null)
+          }}
+        />
+      )}
+    </li>
+  )
+}
