@@ -1,9 +1,10 @@
 import { benchStages, type Row } from './stages'
+import { benchTrace, type TraceBench } from './trace'
 import { benchWalk } from './walk'
 import type { WalkRow } from './walkRow'
 
 /** `npm run bench` runs all; `npm run bench -- NAME` one; `--json` prints the rows as JSON. */
-const BENCHES = { stages: benchStages, walk: benchWalk } as const
+const BENCHES = { stages: benchStages, trace: benchTrace, walk: benchWalk } as const
 type Name = keyof typeof BENCHES
 
 function printStages(rows: readonly Row[]): void {
@@ -22,6 +23,32 @@ function printWalk(rows: readonly WalkRow[]): void {
   }
 }
 
+const share = (value: number): string => value.toFixed(3)
+
+function printTrace({ houses, rows, checks, speed }: TraceBench): void {
+  process.stdout.write(`\ntrace: ${houses} simulated houses that no weight was settled on\n`)
+  for (const { looks, tracer, score } of rows) {
+    process.stdout.write(
+      `  ${looks.padEnd(11)} ${tracer.padEnd(22)} sources: precision ${share(score.precision)} recall ${share(score.recall)}   top cause ${share(score.topOne)}   Brier ${share(score.brier)} off calibration ${share(score.calibration)}   false sources on a faultless house ${score.falsePerFaultless.toFixed(2)}\n`,
+    )
+  }
+  for (const { looks, tracer, score } of rows.filter((row) => row.tracer === 'whole house')) {
+    process.stdout.write(`  reliability, ${tracer}, ${looks}: said → right (of so many)\n`)
+    for (const [name, bins] of [
+      ['causes', score.reliability],
+      ['sources', score.sources],
+    ] as const) {
+      const said = bins
+        .filter((bin) => bin.many > 0)
+        .map((bin) => `${bin.said.toFixed(2)} → ${bin.right.toFixed(2)} (${bin.many})`)
+      process.stdout.write(`    ${name}: ${said.join(', ')}\n`)
+    }
+  }
+  process.stdout.write(
+    `  checks until all is right: of ${checks.houses} houses ${checks.right_at_once} at once, ${checks.right_after} after checks (median ${checks.median ?? '–'}, at most 6)\n  ${speed.findings} findings traced: ${speed.median_ms.toFixed(1)} ms median, ${speed.most_ms.toFixed(1)} most, × ${(speed.median_ms / speed.baseline_ms).toFixed(1)} a JSON round trip of the job\n`,
+  )
+}
+
 const words = process.argv.slice(2)
 const named = words.filter((word) => !word.startsWith('--'))
 const unknown = named.find((name) => !(name in BENCHES))
@@ -31,9 +58,11 @@ if (unknown !== undefined) {
 }
 const wanted = (name: Name): boolean => named.length === 0 || named.includes(name)
 const stages = wanted('stages') ? benchStages() : null
+const trace = wanted('trace') ? benchTrace() : null
 const walk = wanted('walk') ? await benchWalk() : null
-if (words.includes('--json')) process.stdout.write(`${JSON.stringify({ stages, walk }, null, 2)}\n`)
+if (words.includes('--json')) process.stdout.write(`${JSON.stringify({ stages, trace, walk }, null, 2)}\n`)
 else {
   if (stages) printStages(stages)
+  if (trace) printTrace(trace)
   if (walk) printWalk(walk)
 }

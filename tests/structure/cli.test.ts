@@ -20,6 +20,10 @@ test('reads standard input', () => {
   expect(JSON.parse(out)).toMatchObject({ sources: [] })
 })
 
+test('prints the handbook that is published', () => {
+  expect(core(['handbook']).out).toBe(readFileSync('docs/handbook.md', 'utf8'))
+})
+
 test('prints the schema that is published', () => {
   expect(JSON.parse(core(['schema']).out)).toEqual(
     JSON.parse(readFileSync('docs/formats/job-file.schema.json', 'utf8')),

@@ -74,7 +74,10 @@ test('sources are drawn with letters where they sit', () => {
   const job = alderHouse()
   const drawn = marks(drawStrip(job, { ...view, trace: traceJob(job) }), 'source')
   const seated = traceJob(job).sources.filter((source) => source.letter !== null && source.seat !== null)
-  expect(drawn.map((mark) => mark.ids[0])).toEqual(seated.map((source) => source.letter))
+  // A habit is drawn at each of its places, under one letter.
+  expect(drawn.map((mark) => mark.ids[0])).toEqual(
+    seated.flatMap((source) => source.places.map(() => source.letter)),
+  )
   expect(drawn[0]?.ids).toEqual(['a'])
 })
 

@@ -18,6 +18,7 @@ import {
 import { useJob } from '../state/useJob'
 import { freshFinding } from './fresh'
 import { PlaceFields } from './PlaceFields'
+import { SpotFields } from './SpotFields'
 import { GradeFields } from './GradeFields'
 import { Picture } from '../job/Picture'
 import { SignPicker } from './SignPicker'
@@ -133,6 +134,9 @@ export function FindingForm({ finding }: { finding: Finding | null }) {
           <GradeFields finding={shown} set={set} />
           <div className="col-span-full">
             <PlaceFields place={shown.place} set={(place) => set({ place })} />
+            {shown.place.kind === 'crawl' || shown.place.kind === 'room' || shown.place.kind === 'roof' ? (
+              <SpotFields spot={shown.spot} set={(spot) => set({ spot })} />
+            ) : null}
           </div>
           <SelectField
             label="How it is known"

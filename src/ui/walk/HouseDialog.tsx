@@ -5,6 +5,7 @@ import type { EntityOf } from '../../core/job'
 import { Button, Dialog, LengthField, SelectField, TextField } from '../look'
 import { useJob } from '../state/useJob'
 import { ClimateFields } from './ClimateFields'
+import { SurroundingsFields } from './SurroundingsFields'
 import { freshHouse } from './fresh'
 
 const FOUNDATIONS = [
@@ -73,6 +74,12 @@ export function HouseDialog({ open, onClose }: { open: boolean; onClose: () => v
         />
         <div className="col-span-full">
           <ClimateFields climate={house.climate} onChange={(climate) => set({ climate })} />
+        </div>
+        <div className="col-span-full">
+          <SurroundingsFields
+            surroundings={house.surroundings}
+            onChange={(surroundings) => set({ surroundings })}
+          />
         </div>
       </div>
       <div className="mt-4 flex justify-end">

@@ -2,8 +2,15 @@
 
 import { useState } from 'react'
 import { mayOpen } from '../../core/coverage'
-import { factsOf, WAYS_TO_LOOK, type Finding, type JobDocument, type WayToLook } from '../../core/job'
-import { isSign, SIGN_IDS, SIGNS } from '../../core/trace'
+import {
+  CHECK_IDS,
+  factsOf,
+  WAYS_TO_LOOK,
+  type Finding,
+  type JobDocument,
+  type WayToLook,
+} from '../../core/job'
+import { CHECKS, isSign, SIGN_IDS, SIGNS } from '../../core/trace'
 import { Button, CheckField, Dialog, SelectField, TextField } from '../look'
 import { useJob } from '../state/useJob'
 import { PermissionToOpen } from './CoveragePanel'
@@ -15,10 +22,8 @@ const KINDS: readonly { value: Kind; label: string }[] = [
   { value: 'test', label: 'test or check' },
   { value: 'hold', label: 'hold: to look at yet' },
 ]
-const CHECKS = ['hose', 'lift-a-course', 'ladder-look', 'probe', 'plumb-line', 'other'] as const
 /** Checks that lift, cut or wet: the owner or his agent must have permitted them. */
-const OPENS: ReadonlySet<string> = new Set(['hose', 'lift-a-course'])
-const words = (value: string): string => value.replaceAll('-', ' ')
+const OPENS: ReadonlySet<string> = new Set(CHECK_IDS.filter((id) => CHECKS[id].permit === 'open'))
 
 function notedOn(job: JobDocument, finding: Finding) {
   return [...factsOf(job, 'reading'), ...factsOf(job, 'test'), ...factsOf(job, 'hold')].filter(
@@ -38,7 +43,7 @@ function factWords(fact: ReturnType<typeof notedOn>[number]): string {
       return `Reading ${fact.moisture_percent} %${more.length > 0 ? `, ${more.join(', ')}` : ''}`
     }
     case 'test':
-      return `${words(fact.check)}: ${fact.result}`
+      return `${CHECKS[fact.check].name}: ${fact.result}`
     case 'hold':
       return `Hold: ${fact.why} (${fact.way_to_look || WAYS_TO_LOOK[fact.way]})`
   }
@@ -85,7 +90,7 @@ export function NoteFact({ finding }: { finding: Finding }) {
         })
       }
       case 'test': {
-        const check = CHECKS.find((each) => each === choice) ?? 'other'
+        const check = CHECK_IDS.find((each) => each === choice) ?? 'other'
         if (text.trim() === '') return 'Say what the check showed.'
         return store.addFact({ kind, about, check, result: text, sign: isSign(sign) ? sign : null, present })
       }
@@ -149,7 +154,7 @@ export function NoteFact({ finding }: { finding: Finding }) {
                 onChange={setChoice}
                 choices={[
                   { value: '', label: 'choose…' },
-                  ...CHECKS.map((value) => ({ value, label: words(value) })),
+                  ...CHECK_IDS.map((value) => ({ value, label: CHECKS[value].name })),
                 ]}
               />
               <TextField label="What it showed" value={text} onChange={setText} />

@@ -1,14 +1,22 @@
 'use client'
 
-import { PRIORS, SIGN_IDS, SIGNS, causeOf, isSign, type SignId } from '../../core/trace'
+import { PRIORS, SHARES, SIGN_IDS, SIGNS, causeOf, isSign, type SignId } from '../../core/trace'
 import type { EntityOf, Finding } from '../../core/job'
 import { CheckField, SelectField } from '../look'
 
+/** Of a part without a table of its own, the signs of so many causes are offered first. */
+const WITHOUT_TABLE = 8
+
 /** Signs that would move the causes of this member come first; all others by name behind them. */
 function likelySigns(component: Finding['component']): SignId[] {
-  const rows = component ? PRIORS[component] : null
-  if (!rows) return []
-  const causes = rows.flatMap((row) => row.causes)
+  if (!component) return []
+  const written = PRIORS[component]?.flatMap((row) => row.causes)
+  const causes =
+    written ??
+    [...SHARES[component]]
+      .sort((a, b) => b.share - a.share)
+      .flatMap((each) => (each.cause === 'other' ? [] : [each.cause]))
+      .slice(0, WITHOUT_TABLE)
   return [
     ...new Set(
       causes.flatMap((cause) =>

@@ -1,0 +1,145 @@
+import { isDamage, type JobDocument } from '../src/core/job'
+import { nextChecks } from '../src/core/nextCheck'
+import { traceJob } from '../src/core/trace'
+import { BY_MEMBER, ENGINE, NAIVE, score, type Score, type Tracer } from '../tests/simulator/score'
+import { simulateHouse, type Looks, type Truth } from '../tests/simulator/simulate'
+
+/** One tracer on one set of houses. */
+export type TraceRow = { readonly looks: Looks; readonly tracer: string; readonly score: Score }
+export type TraceBench = {
+  readonly houses: number
+  readonly rows: readonly TraceRow[]
+  /** Checks carried out, as the tracer asks for them, until its sources are right; null: not within the limit. */
+  readonly checks: {
+    readonly houses: number
+    readonly right_at_once: number
+    readonly right_after: number
+    readonly median: number | null
+  }
+  readonly speed: {
+    readonly findings: number
+    readonly median_ms: number
+    readonly most_ms: number
+    readonly baseline_ms: number
+  }
+}
+
+const HOUSES = 1000
+const CHECKED_HOUSES = 60
+const CHECKS_AT_MOST = 6
+const TRACERS: readonly Tracer[] = [ENGINE, NAIVE, BY_MEMBER]
+
+function isRight(job: JobDocument, truth: Truth): boolean {
+  const { topOne, precision, recall } = score(ENGINE, [{ job, truth }])
+  return precision === 1 && recall === 1 && topOne > 0.5
+}
+
+/** Answers what the tracer asks from the truth of the simulated house: a sign is there when its finding’s true cause has it. */
+function answered(job: JobDocument, truth: Truth, count: number): JobDocument | null {
+  const [next] = nextChecks(job, traceJob(job))
+  if (!next) return null
+  const causes = truth.causes.get(next.finding_id) ?? []
+  const speaks = next.ifYes !== null && causes.includes(next.ifYes)
+  return {
+    ...job,
+    facts: [
+      ...job.facts,
+      {
+        kind: 'test',
+        id: `check-${count}`,
+        by: 'bench',
+        at: '2026-01-01T00:00:00Z',
+        about: { kind: 'finding', finding_id: next.finding_id },
+        check: next.check,
+        result: '',
+        sign: next.sign,
+        present: speaks,
+      },
+    ],
+  }
+}
+
+function checksUntilRight(): TraceBench['checks'] {
+  const needed: number[] = []
+  let atOnce = 0
+  for (let start = 0; start < CHECKED_HOUSES; start += 1) {
+    const { job, truth } = simulateHouse(20_000 + start, 'full')
+    let at: JobDocument | null = job
+    if (isRight(job, truth)) {
+      atOnce += 1
+      continue
+    }
+    for (let done = 1; done <= CHECKS_AT_MOST && at; done += 1) {
+      at = answered(at, truth, done)
+      if (at && isRight(at, truth)) {
+        needed.push(done)
+        break
+      }
+    }
+  }
+  const sorted = needed.sort((a, b) => a - b)
+  return {
+    houses: CHECKED_HOUSES,
+    right_at_once: atOnce,
+    right_after: sorted.length,
+    median: sorted[Math.floor(sorted.length / 2)] ?? null,
+  }
+}
+
+/** The largest simulated houses put together to 200 findings: what the worker does at each edit. */
+function speed(): TraceBench['speed'] {
+  const parts: JobDocument[] = []
+  let findings = 0
+  for (let start = 0; findings < 200; start += 1) {
+    const { job } = simulateHouse(start, 'full')
+    const many = job.findings.filter(isDamage).length
+    if (many < 30) continue
+    parts.push(job)
+    findings += many
+  }
+  const job: JobDocument = {
+    ...parts[0]!,
+    sides: parts.flatMap((part, k) =>
+      part.sides.map((each) => ({ ...each, id: `${each.id}-${k}`, order: each.order + 4 * k })),
+    ),
+    features: parts.flatMap((part, k) =>
+      part.features.map((each) => ({ ...each, id: `${each.id}-${k}`, side_id: `${each.side_id}-${k}` })),
+    ),
+    findings: parts
+      .flatMap((part, k) =>
+        part.findings.filter(isDamage).map((each) => ({
+          ...each,
+          id: `${each.id}-${k}`,
+          spot: each.spot && { ...each.spot, side_id: `${each.spot.side_id}-${k}` },
+          place:
+            each.place.kind === 'side'
+              ? {
+                  ...each.place,
+                  side_id: `${each.place.side_id}-${k}`,
+                  feature_id: each.place.feature_id && `${each.place.feature_id}-${k}`,
+                }
+              : each.place,
+        })),
+      )
+      .slice(0, 200),
+  }
+  const time = (work: () => unknown): number[] =>
+    Array.from({ length: 15 }, () => {
+      const start = performance.now()
+      work()
+      return performance.now() - start
+    }).sort((a, b) => a - b)
+  traceJob(job)
+  const runs = time(() => traceJob(job))
+  const base = time(() => JSON.parse(JSON.stringify(job)) as unknown)
+  return { findings: job.findings.length, median_ms: runs[7]!, most_ms: runs[14]!, baseline_ms: base[7]! }
+}
+
+/** Sources and causes on simulated houses that no weight was tuned on, beside two baselines. */
+export function benchTrace(): TraceBench {
+  const rows = (['full', 'two-thirds'] as const).flatMap((looks) => {
+    const houses = Array.from({ length: HOUSES }, (_, start) => simulateHouse(start, looks))
+    return TRACERS.map((tracer) => ({ looks, tracer: tracer.name, score: score(tracer, houses) }))
+  })
+  return { houses: HOUSES, rows, checks: checksUntilRight(), speed: speed() }
+}

@@ -1,0 +1,58 @@
+import { feet, inches } from '../src/core/measure'
+import type { JobDocument } from '../src/core/job'
+import { emptyJob, finding, side, window } from './build'
+
+/** 1190 Quarry Road, thin: 1958 walk-out, block on two sides; one wall pushed in, one corner going down, the porch lifted by frost. */
+export function quarryRoad(): JobDocument {
+  const seen = (n: number, words: string, of: Partial<JobDocument['findings'][number]>, signs: string[]) => ({
+    ...finding({ n, words, component: null, grade: null, known: 'seen-close', signs }),
+    ...of,
+  })
+  return {
+    ...emptyJob('quarry-road-1190', '1190 Quarry Road'),
+    house: {
+      id: 'house',
+      removed: false,
+      year_built: { kind: 'known', year: 1958 },
+      storeys: 1,
+      foundation: 'basement',
+      foundation_height: inches(20),
+      storey_height: feet(9),
+      climate: null,
+      surroundings: { storm_side: null, shaded_sides: [], soil: 'clay', windswept: false, irrigation: 'no' },
+    },
+    sides: [
+      side('A', 0, 'front', 44, { cladding: 'brick' }),
+      side('B', 1, 'right', 28),
+      side('C', 2, 'back', 44),
+      side('D', 3, 'left', 28, { cladding: 'brick' }),
+    ],
+    features: [window('A', 1, 8, 1), window('C', 1, 30, 1)],
+    findings: [
+      seen(
+        1,
+        'Left basement wall: horizontal crack at mid-height, pushed in 5/8 in',
+        { component: 'foundation-wall', place: { kind: 'room', room: 'basement, left wall' } },
+        ['horizontal-crack-inside', 'plumb-out-half-in', 'wet-or-frozen-backfill'],
+      ),
+      seen(
+        2,
+        'Back right corner: courses 1-1/4 in low, cracks wider at the top',
+        { component: 'brick-veneer', place: { kind: 'words', words: 'back right corner' } },
+        ['courses-low-and-cracks', 'low-zone-with-tapered-cracks', 'downspout-or-fill-at-corner'],
+      ),
+      seen(
+        3,
+        'Hairlines over the bedroom doors',
+        { component: 'interior-wall', place: { kind: 'room', room: 'bedroom' } },
+        ['hairline-only'],
+      ),
+      seen(
+        4,
+        'Porch slab higher than the sill in March',
+        { component: 'slab', place: { kind: 'words', words: 'front porch' } },
+        ['middle-or-porch-highest'],
+      ),
+    ],
+  }
+}

@@ -1,0 +1,101 @@
+import { feet, inches } from '../src/core/measure'
+import type { Feature, JobDocument } from '../src/core/job'
+import { emptyJob, finding, side, window } from './build'
+
+/** Saltmarsh Cabin, thin: on posts, soft kitchen floor from one leaking drain and ground vapour besides; an outside stair not to be used. */
+export function saltmarsh(): JobDocument {
+  const sink: Feature = {
+    id: 'fixture-c2',
+    removed: false,
+    kind: 'fixture',
+    side_id: 'side-c',
+    number: 2,
+    station: feet(6),
+    width: feet(3),
+    size_how: 'taped',
+    what: 'kitchen-sink',
+    in_from_wall: inches(0),
+    floor: 1,
+  }
+  const below = (
+    n: number,
+    words: string,
+    side_id: string,
+    at_ft: number,
+    in_ft: number,
+    grade: 1 | 2 | 3,
+    signs: string[],
+  ) => ({
+    ...finding({ n, words, component: 'joist' as const, grade, known: 'touched' as const, signs }),
+    place: { kind: 'crawl' as const, words: '' },
+    spot: { side_id, station: feet(at_ft), in_from_wall: feet(in_ft) },
+  })
+  return {
+    ...emptyJob('saltmarsh-cabin', 'Saltmarsh Cabin'),
+    house: {
+      id: 'house',
+      removed: false,
+      year_built: { kind: 'unknown' },
+      storeys: 1,
+      foundation: 'piers',
+      foundation_height: inches(30),
+      storey_height: feet(8),
+      climate: null,
+      surroundings: {
+        storm_side: 'back',
+        shaded_sides: ['left'],
+        soil: 'sand-or-gravel',
+        windswept: true,
+        irrigation: 'no',
+      },
+    },
+    sides: [
+      side('A', 0, 'front', 24, { cladding: 'shingle' }),
+      side('B', 1, 'right', 18, { cladding: 'shingle' }),
+      side('C', 2, 'back', 24, { cladding: 'shingle' }),
+      side('D', 3, 'left', 18, { cladding: 'shingle' }),
+    ],
+    features: [window('A', 1, 6, 1), window('C', 1, 14, 1), sink],
+    findings: [
+      below(1, 'Joists damp, every bay alike, front', 'side-a', 6, 3, 2, [
+        'every-bay-alike',
+        'ground-bare',
+        'subfloor-over-18-in-summer',
+      ]),
+      below(2, 'Joists damp, every bay alike, left', 'side-d', 6, 3, 2, [
+        'every-bay-alike',
+        'subfloor-over-18-in-summer',
+      ]),
+      {
+        ...below(3, 'Kitchen floor soft under the sink', 'side-c', 6, 1, 3, [
+          'wet-below-fixture',
+          'independent-of-rain',
+          'meter-dial-moves',
+        ]),
+        component: 'subfloor' as const,
+      },
+      {
+        ...finding({
+          n: 4,
+          words: 'Outside stair stands on bare soil, foot soft',
+          component: 'stair',
+          grade: 3,
+          known: 'touched',
+          signs: ['age-past-usual-life', 'horizontal-in-rain', 'decay-same-on-all-alike'],
+        }),
+        place: { kind: 'words' as const, words: 'stair at the back door' },
+      },
+      {
+        ...finding({
+          n: 5,
+          words: 'Front door frame freshly painted',
+          component: 'jamb-foot',
+          grade: null,
+          known: 'seen-close',
+          signs: ['freshly-painted'],
+        }),
+        place: { kind: 'words' as const, words: 'front door' },
+      },
+    ],
+  }
+}
