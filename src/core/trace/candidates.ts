@@ -33,18 +33,21 @@ export function candidatesOf(of: {
 }): Priced[] {
   const byId = new Map(of.weighings.map((each) => [each.finding.id, each]))
   /** For each finding and cause, the seat that is nearest: what it notes of the detail is about that one. */
-  const nearest = new Map<string, { key: string; close: number }>()
+  const nearest = new Map<CauseId, Map<string, { key: string; close: number }>>()
   for (const { cause, seat, members } of of.drafts) {
+    const mine = nearest.get(cause) ?? new Map<string, { key: string; close: number }>()
+    nearest.set(cause, mine)
     for (const [id, { close }] of members) {
       const { target } = byId.get(id)!
       const here = seat.feature_id !== null && seat.feature_id === target.feature_id ? close + 1 : close
-      const held = nearest.get(`${id} ${cause}`)
-      if (!held || here > held.close) nearest.set(`${id} ${cause}`, { key: seat.key, close: here })
+      const held = mine.get(id)
+      if (!held || here > held.close) mine.set(id, { key: seat.key, close: here })
     }
   }
   const single = of.drafts.flatMap(({ cause, seat, members }): (Priced & { detailLog: number })[] => {
-    const mine = [...members].filter(([id]) => nearest.get(`${id} ${cause}`)?.key === seat.key)
     if (![...members.values()].some((each) => each.speaks)) return []
+    const nearby = nearest.get(cause)
+    const mine = [...members].filter(([id]) => nearby?.get(id)?.key === seat.key)
     const evidence = noteOnce(
       mine.flatMap(([id]) => byId.get(id)!.evidence.filter((each) => isAboutDetail(each.sign))),
     )

@@ -131,8 +131,14 @@ export function modelOf(job: JobDocument, damaged: readonly Finding[]): Model {
     drafts.set(key, draft)
   }
   const own: { cause: CauseId; seat: Seat; home: Target }[] = []
-  const logs = new Map<string, { damage: number; speaks: boolean }>()
-  const weighings = weighed.map(({ finding, evidence, target, stated }): Weighing => {
+  /** By cause and finding: what the damage there says of it. */
+  const logs = new Map<CauseId, Map<number, { damage: number; speaks: boolean }>>()
+  const keep = (cause: CauseId, at: number, of: { damage: number; speaks: boolean }): void => {
+    const held = logs.get(cause)
+    if (held) held.set(at, of)
+    else logs.set(cause, new Map([[at, of]]))
+  }
+  const weighings = weighed.map(({ finding, evidence, target, stated }, at): Weighing => {
     const reasons = new Map<CauseId | 'other', readonly WeighedReason[]>()
     const sourceless: Sourceless[] = []
     const shares = sharesFor(finding)
@@ -158,7 +164,7 @@ export function modelOf(job: JobDocument, damaged: readonly Finding[]): Model {
         isDecisive(evidence, cause),
       )
       const speaks = stated !== null || all.some((each) => each.counted > SEARCH.speaks)
-      logs.set(`${finding.id} ${cause}`, { damage, speaks })
+      keep(cause, at, { damage, speaks })
       const { seat: kind } = causeOf(cause)
       let reached = false
       if (kind !== 'in-place' && target.kind !== 'words') {
@@ -185,7 +191,7 @@ export function modelOf(job: JobDocument, damaged: readonly Finding[]): Model {
       reasons.set(stated.cause, [])
       if (isNull(stated.cause)) sourceless.push({ cause: stated.cause, cost: 0, reasons: [] })
       else {
-        logs.set(`${finding.id} ${stated.cause}`, { damage: 0, speaks: true })
+        keep(stated.cause, at, { damage: 0, speaks: true })
         own.push({ cause: stated.cause, seat: ownSeat(causeOf(stated.cause).seat, target), home: target })
       }
     }
@@ -195,11 +201,11 @@ export function modelOf(job: JobDocument, damaged: readonly Finding[]): Model {
     return { finding, target, evidence, stated, sourceless, reasons }
   })
   for (const { cause, seat, home } of own) {
-    for (const { finding, target } of weighings) {
-      const mine = logs.get(`${finding.id} ${cause}`)
-      if (!mine) continue
+    const inPlace = causeOf(cause).seat === 'in-place'
+    for (const [at, mine] of logs.get(cause) ?? []) {
+      const { finding, target } = weighings[at]!
       const near = closenessFrom(cause, home, target, ring)
-      const close = causeOf(cause).seat === 'in-place' ? near : near * SEARCH.notDrawn
+      const close = inPlace ? near : near * SEARCH.notDrawn
       if (close > 0) join(cause, seat, finding.id, { close, ...mine })
     }
   }

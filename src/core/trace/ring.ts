@@ -23,16 +23,18 @@ export function ringOf(job: JobDocument): Ring {
     around += drawnLength(side, job)
   }
   const closed = job.sides.length >= 3 && job.sides.every((side) => side.length !== null)
-  const gapOf = (a: Stretch, b: Stretch): number => Math.max(0, a.from - b.to, b.from - a.to)
   return {
     at: (side_id, station) => {
       const start = starts.get(side_id)
       return start === undefined ? null : start + station
     },
     gap: (a, b) => {
-      if (!closed) return gapOf(a, b)
-      const shifted = (by: number): number => gapOf({ from: a.from + by, to: a.to + by }, b)
-      return Math.min(gapOf(a, b), shifted(around), shifted(-around))
+      // Worked out for every source and finding of a house: plain numbers, nothing made on the way.
+      const straight = Math.max(0, a.from - b.to, b.from - a.to)
+      if (!closed || straight === 0) return straight
+      const forward = Math.max(0, a.from + around - b.to, b.from - a.to - around)
+      const backward = Math.max(0, a.from - around - b.to, b.from - a.to + around)
+      return Math.min(straight, forward, backward)
     },
   }
 }

@@ -117,26 +117,41 @@ export function weigh(of: {
 }): WeighedReason[] {
   const { cause } = of
   const entries = cause === 'other' ? null : ENTRIES.get(cause)!
-  const groups = new Map<string, WeighedReason[]>()
+  const reasons: WeighedReason[] = []
+  const mechanisms: string[] = []
   for (const each of of.evidence) {
     const { sign } = each
     const entry = entries?.get(sign)
     const other = of.fromOther ? OTHERS.get(sign) : undefined
     if (!entry && other === undefined) continue
-    const override = of.overrides.find((known) => known.cause === cause && known.sign === sign)
+    const override =
+      of.overrides.length === 0
+        ? undefined
+        : of.overrides.find((known) => known.cause === cause && known.sign === sign)
     const tabled = override?.ratio ?? entry?.ratio ?? other!
     const log = logOf(tabled, each)
     const { present, how } = each
-    const mechanism = entry?.mechanism ?? `refutes ${sign}`
-    const reason = { sign, present, how, tabled, counted: Math.exp(log), log, derived: each.derived ?? false }
-    groups.set(mechanism, [...(groups.get(mechanism) ?? []), reason])
+    reasons.push({ sign, present, how, tabled, counted: Math.exp(log), log, derived: each.derived ?? false })
+    mechanisms.push(entry?.mechanism ?? `refutes ${sign}`)
   }
+  // Most causes have one sign or none at a finding: nothing to share then.
+  return reasons.length < 2 ? reasons : shared(reasons, mechanisms)
+}
+
+function shared(reasons: readonly WeighedReason[], mechanisms: readonly string[]): WeighedReason[] {
+  const groups = new Map<string, WeighedReason[]>()
+  reasons.forEach((reason, index) => {
+    const held = groups.get(mechanisms[index]!)
+    if (held) held.push(reason)
+    else groups.set(mechanisms[index]!, [reason])
+  })
   return [...groups.values()].flatMap((group) =>
     group
       // Ties: what speaks for goes first, so that the order of noting decides nothing.
       .sort((a, b) => Math.abs(b.log) - Math.abs(a.log) || b.log - a.log)
       .map((each, index) => {
-        const log = index === 0 ? each.log : each.log / 2
+        if (index === 0) return each
+        const log = each.log / 2
         return { ...each, log, counted: Math.exp(log) }
       }),
   )
