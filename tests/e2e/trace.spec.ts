@@ -1,0 +1,148 @@
+import { expect, test, type Page } from '@playwright/test'
+import { alderHouse } from '../support/jobs'
+import { jobOf, openOwn } from './ownJob'
+import { allSent, expectAccessible, openJob, openStage, PEOPLE, signIn } from './support'
+
+/** The demo house as it was walked, before anybody judged or repaired anything. */
+async function openAlderFromScratch(page: Page): Promise<string> {
+  const job = alderHouse()
+  return openOwn(page, {
+    house: job.house,
+    sides: job.sides,
+    features: job.features,
+    findings: job.findings.map((each) => ({ ...each, photo_ids: [], clip_ids: [] })),
+  })
+}
+
+const sources = (page: Page) => page.getByRole('region', { name: 'Sources' })
+const checks = (page: Page) => page.getByRole('region', { name: 'Check next' })
+
+test('the demo house traced from scratch; two checks are answered and the explanation follows', async ({
+  page,
+}) => {
+  await signIn(page, PEOPLE.estimator)
+  const id = await openAlderFromScratch(page)
+  await openStage(page, 'Trace')
+  // One habit over four windows is one source.
+  await expect(
+    sources(page).getByRole('button', { name: /^[a-z] Head flashing short one habit/ }),
+  ).toBeVisible()
+  await expect(sources(page).getByRole('button', { name: /No drip edge/ })).toContainText('very likely')
+  await expectAccessible(page)
+  for (let answered = 0; answered < 2; answered += 1) {
+    const row = checks(page).getByRole('listitem').first()
+    const words = (await row.textContent()) ?? ''
+    const [, ifYes, ifNo] = /Yes: (.*?)\. No: (.*?)\. Needs/.exec(words) ?? []
+    expect(ifYes && ifNo, words).toBeTruthy()
+    await row.getByRole('button', { name: /^finding/ }).click()
+    const finding = page.getByRole('region', { name: /^Finding \d+/ })
+    const before = await finding.getByRole('listitem').first().textContent()
+    // The answer that goes against what stands.
+    const yes = !before?.startsWith(ifYes!)
+    await row.getByRole('button', { name: yes ? /^Yes/ : /^No/ }).click()
+    const leave = page.getByRole('dialog', { name: 'Who permitted opening?' })
+    if (await leave.isVisible()) {
+      await leave.getByLabel('Given by').fill('Mara Quill')
+      await leave.getByRole('button', { name: /Permitted/ }).click()
+    }
+    await expect(row).not.toHaveText(words)
+    const after = yes ? ifYes! : ifNo!
+    if (after !== 'not explained') await expect(finding.getByRole('listitem').first()).toContainText(after)
+    await expect(finding.getByRole('listitem').first()).not.toHaveText(before ?? '')
+  }
+  await allSent(page)
+  expect((await jobOf(page, id)).facts.filter((fact) => fact.kind === 'test')).toHaveLength(2)
+})
+
+test('who knows better overrules, takes it back; a source fix is taken, another declined with a reason', async ({
+  page,
+}) => {
+  await signIn(page, PEOPLE.estimator)
+  const id = await openAlderFromScratch(page)
+  await openStage(page, 'Trace')
+  await sources(page)
+    .getByRole('button', { name: /Gutter overflows/ })
+    .first()
+    .click()
+  await page.getByRole('button', { name: 'I know the cause…' }).click()
+  const know = page.getByRole('dialog')
+  await know.getByLabel('Cause').selectOption({ label: 'No drip edge' })
+  await know.getByLabel(/^Why/).fill('Lifted the first shingle: bare')
+  await know.getByRole('button', { name: 'State it' }).click()
+  await expect(sources(page).getByText('stated by Imke Solvane').first()).toBeVisible()
+  await page.getByRole('button', { name: 'Take this word back' }).click()
+  await expect(sources(page).getByText('stated by Imke Solvane')).toHaveCount(0)
+  await sources(page)
+    .getByRole('button', { name: /Head flashing short/ })
+    .click()
+  await page.getByText('In plain words, for the owner').click()
+  await expect(
+    page.getByText(/are consistent with head flashing short, the same way at each place/),
+  ).toBeVisible()
+  await page.getByRole('button', { name: 'Take the fix' }).click()
+  await expect(page.getByText(/It is in the scope/)).toBeVisible()
+  await sources(page)
+    .getByRole('button', { name: /No drip edge/ })
+    .first()
+    .click()
+  await page.getByRole('button', { name: 'Owner declines it…' }).click()
+  await page.getByRole('dialog').getByLabel(/^Why/).fill('New roof next year')
+  await page.getByRole('dialog').getByRole('button', { name: 'Declined' }).click()
+  await expect(page.getByText(/Declined by Imke Solvane: New roof next year/)).toBeVisible()
+  await allSent(page)
+  const job = await jobOf(page, id)
+  expect(job.source_decisions.map((each) => each.decision)).toEqual(['accepted', 'declined'])
+  expect(job.repairs).toMatchObject([{ method: 'head-flashing' }])
+  await openStage(page, 'Bid')
+  await expect(
+    page.getByText(/the fix \(.*\) was declined by Imke Solvane \(New roof next year\)/),
+  ).toBeVisible()
+})
+
+test('the pushed wall, the sinking corner and the hairline: both are named, and what not to conclude', async ({
+  page,
+}) => {
+  await signIn(page, PEOPLE.estimator)
+  await openJob(page, '1190 Quarry Road')
+  await openStage(page, 'Trace')
+  await expect(sources(page).getByRole('button', { name: /Soil pushes the wall in/ })).toBeVisible()
+  await expect(sources(page).getByRole('button', { name: /Footing or pier settles/ })).toBeVisible()
+  const guards = page.getByRole('region', { name: 'Before you conclude' })
+  await expect(guards).toContainText('is not held by underpinning')
+  await expect(guards).toContainText('Hairlines alone give no verdict on settlement')
+})
+
+test('vapour and a leak at once, fresh paint, and a stair that years do not clear', async ({ page }) => {
+  await signIn(page, PEOPLE.estimator)
+  await openJob(page, 'Saltmarsh Cabin')
+  await openStage(page, 'Trace')
+  await expect(sources(page).getByRole('button', { name: /Ground vapour in the crawl space/ })).toContainText(
+    '2 findings',
+  )
+  await expect(sources(page).getByRole('button', { name: /Supply or drain leak/ })).toBeVisible()
+  const guards = page.getByRole('region', { name: 'Before you conclude' })
+  await expect(guards).toContainText('Vapour and a leak can both be true')
+  await expect(guards).toContainText('Freshly painted is unknown, not sound')
+  await expect(guards).toContainText('That it has stood for decades clears no attachment')
+})
+
+test('an apprentice guesses first; the handbook is a tap away', async ({ page, context }) => {
+  await signIn(page, PEOPLE.estimator)
+  await openAlderFromScratch(page)
+  await openStage(page, 'Trace')
+  await page.getByLabel(/^Guess first/).check()
+  await expect(sources(page).getByText('No drip edge')).toHaveCount(0)
+  await sources(page)
+    .getByRole('button', { name: /Your guess first/ })
+    .first()
+    .click()
+  await page.getByLabel('What is behind it?').selectOption({ label: 'Gutter overflows' })
+  await page.getByRole('button', { name: 'That is my guess' }).click()
+  await expect(page.getByText(/You said: Gutter overflows\./)).toBeVisible()
+  await page.getByLabel(/^Guess first/).uncheck()
+  const opened = context.waitForEvent('page')
+  await page.getByRole('link', { name: 'In the handbook' }).click()
+  const handbook = await opened
+  await expect(handbook.getByRole('heading', { name: 'Handbook of causes' })).toBeVisible()
+  await expectAccessible(handbook)
+})
