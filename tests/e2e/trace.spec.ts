@@ -75,6 +75,15 @@ test('who knows better overrules, takes it back; a source fix is taken, another 
   await sources(page)
     .getByRole('button', { name: /Head flashing short/ })
     .click()
+  await page.getByRole('button', { name: 'Weights…' }).click()
+  const weights = page.getByRole('dialog', { name: /^Weights/ })
+  await weights.getByLabel('Our ratio: no end dams on the head flashing').fill('3')
+  await weights.getByRole('button', { name: 'Keep: no end dams on the head flashing' }).click()
+  await expect(weights.getByText('Say why: the next person will ask.')).toBeVisible()
+  await weights.getByLabel('Reason: no end dams on the head flashing').fill('Opened eleven, ten were wet')
+  await weights.getByRole('button', { name: 'Keep: no end dams on the head flashing' }).click()
+  await expect(weights.getByText('shipped × 2, ours × 3 (Opened eleven, ten were wet)')).toBeVisible()
+  await weights.getByRole('button', { name: 'Done' }).click()
   await page.getByText('In plain words, for the owner').click()
   await expect(
     page.getByText(/are consistent with head flashing short, the same way at each place/),

@@ -7,12 +7,14 @@ import { decisionOn } from '../../core/scope'
 import { causeOf, type Source } from '../../core/trace'
 import { Button, Dialog, Panel, TextField } from '../look'
 import { useJob } from '../state/useJob'
+import { WeightsDialog } from './WeightsDialog'
 import { causeName, numberOf, reasonWords } from './words'
 
 /** One source: reasons for and against, what it follows from, the second best, what if only the rot is repaired, and the fix. */
 export function SourcePanel({ source, know }: { source: Source; know: () => void }) {
   const { derived } = useJob()
   const { job, chains } = derived
+  const [weights, setWeights] = useState(false)
   const cause = causeOf(source.cause)
   const chain = source.letter ? (chains[source.letter] ?? []) : []
   return (
@@ -40,6 +42,9 @@ export function SourcePanel({ source, know }: { source: Source; know: () => void
       {cause.fix ? <Fix source={source} /> : null}
       <div className="mt-3 flex flex-wrap items-center gap-2">
         <Button onClick={know}>I know the cause…</Button>
+        <Button look="quiet" onClick={() => setWeights(true)}>
+          Weights…
+        </Button>
         <a
           className="inline-flex min-h-9 items-center text-chalk-text underline touch:min-h-11"
           href={`/handbook#${source.cause}`}
@@ -49,6 +54,7 @@ export function SourcePanel({ source, know }: { source: Source; know: () => void
           In the handbook
         </a>
       </div>
+      <WeightsDialog key={source.cause} source={source} open={weights} onClose={() => setWeights(false)} />
       <details className="mt-2">
         <summary className="font-head text-[14px] text-chalk-text underline touch:min-h-11">
           In plain words, for the owner

@@ -33,7 +33,7 @@ export const EARLIER_WORK_CAUSES = {
     usual: 'VC',
     damages: [...ANY],
     for: {
-      'filler-hollow-awl-passes': 8,
+      'filler-hollow-awl-passes': 20,
       'cracks-around-patch': 5,
       'new-paint-one-spot': 3,
       'filler-damp': 6,

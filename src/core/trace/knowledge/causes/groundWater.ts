@@ -15,7 +15,6 @@ export const GROUND_WATER_CAUSES = {
       'rim-joist',
       'base-course',
       'foundation-wall',
-      'pier',
       'joist',
       'subfloor',
       'girder',

@@ -101,7 +101,7 @@ export const ROOF_WATER_CAUSES = {
     seat: 'leader',
     reach: [300, 48, 18, 48],
     usual: 'VC',
-    damages: [...BASE, 'foundation-wall', 'pier', 'joist', 'subfloor', 'rim-joist', 'sheathing', 'slab'],
+    damages: [...BASE, 'foundation-wall', 'joist', 'subfloor', 'rim-joist', 'sheathing', 'slab'],
     for: {
       'erosion-at-outlet': 5,
       'base-rot-within-4-ft-of-outlet': 4,
@@ -182,7 +182,7 @@ export const ROOF_WATER_CAUSES = {
     name: 'Kick-out flashing missing',
     how: 'The roof ends on the wall and empties into the cladding at its eave end.',
     seat: 'roof-end',
-    reach: [144, 36, 0, 24],
+    reach: [264, 36, 0, 24],
     runsDown: true,
     usual: 'VC',
     repeats: true,

@@ -1,0 +1,140 @@
+import { expect, test } from '@jest/globals'
+import { jobOf, type Case } from '../../../tests/cases/build'
+import { chainsOf } from './chains'
+import { decayClimate } from './decayClimate'
+import { guardsOf, type Guard } from './guards'
+import { CAUSE_IDS, causeOf, isCause } from './knowledge/causes'
+import { CHECKS } from './knowledge/checks'
+import { LOOK_ALIKE_PAIRS } from './knowledge/pairs'
+import { isSign, SIGN_IDS } from './knowledge/signs'
+import { traceJob } from './traceJob'
+
+const traced = (found: readonly string[], house?: Case['house']) => {
+  const job = jobOf({ title: 'test', found, cause: null, ...(house ? { house } : {}) })
+  return { job, trace: traceJob(job) }
+}
+const guards = (found: readonly string[]): readonly Guard['kind'][] => {
+  const { job, trace } = traced(found)
+  return guardsOf(job, trace).map((each) => each.kind)
+}
+
+test('the knowledge is whole: a hundred causes, signs and checks that are all there, chains that lead somewhere', () => {
+  expect(CAUSE_IDS.length).toBeGreaterThanOrEqual(80)
+  expect(SIGN_IDS.length).toBeGreaterThanOrEqual(90)
+  expect(Object.values(CHECKS).filter((check) => check.shows.length > 0).length).toBeGreaterThanOrEqual(24)
+  expect(LOOK_ALIKE_PAIRS).toHaveLength(58)
+  for (const id of CAUSE_IDS) {
+    const cause = causeOf(id)
+    expect(cause.leadsTo.filter((next) => !isCause(next))).toEqual([])
+    expect(cause.damages.length).toBeGreaterThan(0)
+    expect(cause.supports.length).toBeGreaterThan(0)
+    expect(cause.mechanism).toMatch(/\.$/)
+    for (const { sign } of [...cause.supports, ...cause.refutes]) expect(isSign(sign)).toBe(true)
+  }
+})
+
+test('what runs down does not reach under a roof of its own', () => {
+  const above = 'fascia | A 18 128 | wash-marks-behind-gutter splash-trench-below debris-at-gutter-lip'
+  const under = 'base-course | A 21.5 14 | '
+  const open = 'base-course | A 14 14 | '
+  const causes = (found: readonly string[]) => traced(found).trace.findings.map((each) => each.cause)
+  expect(causes([above, open])).toEqual(['gutter-overflow', 'gutter-overflow'])
+  expect(causes([above, under])[1]).not.toBe('gutter-overflow')
+})
+
+test('a finding that a second source reaches, with signs of its own, says so', () => {
+  const { trace } = traced([
+    'window-sill | B 20 57 b2 | corner-key-open sill-and-lower-jamb-only framing-below-soft-head-dry',
+    'subfloor | in B 20.5 10 | wet-below-fixture meter-dial-moves along-one-wall',
+  ])
+  const floor = trace.findings[1]!
+  expect(new Set([floor.cause, ...floor.also])).toEqual(new Set(['plumbing-leak', 'pan-or-unit-corner']))
+})
+
+test('three windows with the same fault are one habit, two are two', () => {
+  const head = (at: string): string => `head-casing | ${at} | metal-stops-short rot-at-head-corner-only`
+  const at = ['A 4 105 a1', 'A 12 105 a2', 'B 8 105 b1'].map(head)
+  expect(traced(at).trace.sources).toMatchObject([{ repeated: true }])
+  expect(traced(at.slice(0, 2)).trace.sources).toHaveLength(2)
+})
+
+test('the second best is named, with what stands between', () => {
+  const { trace } = traced(['fascia | A 0 128 | deck-edge-soft-along-run gutter-dry-behind-rot'])
+  expect(trace.sources[0]?.runnerUp?.odds).toBeGreaterThan(1)
+  expect(trace.sources[0]?.runnerUp?.causes).not.toContain('no-drip-edge')
+})
+
+test('a chain names its first link: the downspout before the pier', () => {
+  const { job, trace } = traced([
+    'base-course | A 38 14 | erosion-at-outlet short-or-missing-elbow base-rot-within-4-ft-of-outlet',
+    'girder | in A 38 20 | washout-at-pier silt-at-wall 0',
+    'pier | in A 38 20 | washout-at-pier silt-at-wall erosion-at-outlet',
+  ])
+  const washed = trace.sources.find((each) => each.cause === 'support-washed-out')
+  expect(washed).toBeDefined()
+  expect(chainsOf(washed!, trace.sources, job)).toContainEqual(
+    expect.objectContaining({ first: 'leader-at-wall' }),
+  )
+})
+
+test.each<[string, readonly string[], Guard['kind']]>([
+  [
+    'a pushed wall',
+    [
+      'foundation-wall | words left | horizontal-crack-inside ?',
+      'brick-veneer | words corner | courses-low-and-cracks ?',
+    ],
+    'pushed-or-sinking',
+  ],
+  ['a hairline', ['interior-wall | words hall | hairline-only ?'], 'hairlines-only'],
+  [
+    'vapour where a tub stands',
+    ['joist | in A 10 40 | every-bay-alike ground-bare', 'joist | in C 10 40 | every-bay-alike'],
+    'vapour-or-leak',
+  ],
+  ['fresh paint', ['corner-board | A 0 40 | freshly-painted'], 'fresh-paint'],
+  [
+    'a patch over soft wood',
+    ['window-sill | C 6 57 c1 | filler-hollow-awl-passes cracks-around-patch'],
+    'paint-over-decay',
+  ],
+  [
+    'a sealed weep',
+    ['head-casing | A 12 105 a2 | bead-at-flashing-or-weep wet-above-bead'],
+    'drainage-joint',
+  ],
+  ['mud tubes', ['mudsill | in D 10 2 | mud-tubes'], 'pests'],
+  [
+    'an old guard',
+    ['guard | C 13 60 c4 | age-past-usual-life horizontal-in-rain decay-same-on-all-alike 2'],
+    'old-but-bearing',
+  ],
+])('a guard for %s', (_, found, kind) => {
+  expect(guards(found)).toContain(kind)
+})
+
+test('no guard without its trigger', () => {
+  expect(guards(['fascia | A 0 128 | deck-edge-soft-along-run gutter-dry-behind-rot'])).toEqual([])
+})
+
+test('a look against glare or at fresh paint weighs less', () => {
+  const plain = traced(['corner-board | D 29.5 40 | @seen-close open-joint dark-both-sides-of-joint']).trace
+    .findings[0]!
+  const poor = traced([
+    'corner-board | D 29.5 40 | @seen-close open-joint dark-both-sides-of-joint looked-against-glare',
+  ]).trace.findings[0]!
+  const of = (each: typeof plain): number =>
+    each.ranked.find((one) => one.cause === 'joint-open')?.probability ?? 0
+  expect(of(poor)).toBeLessThan(of(plain))
+})
+
+// By hand: 20 °C is 68 °F; (68 − 35) × (13 − 3) / 30 = 11. A month with three rain days or fewer counts nothing.
+test('the decay climate index', () => {
+  expect(decayClimate([{ mean_temperature_c: 20, rain_days: 13 }])).toBeCloseTo(11, 9)
+  expect(
+    decayClimate([
+      { mean_temperature_c: -6.7, rain_days: 2 },
+      { mean_temperature_c: 20, rain_days: 3 },
+    ]),
+  ).toBe(0)
+})
