@@ -22,8 +22,7 @@ const LEAST = 1e-9
 /** A part that needs more than this is left with its bound: seen on no house, real or simulated. */
 const NODES_AT_MOST = 4_000
 
-function localOf(problem: ExplainProblem, part: Part, without: number | null): LocalProblem {
-  const sources = part.sources.filter((source) => source !== without)
+function localOf(problem: ExplainProblem, part: Part, sources: readonly number[]): LocalProblem {
   const number = new Map(sources.map((source, index) => [source, index]))
   const bases = part.findings.map((finding) => cheapestNull(problem.findings[finding]!))
   return {
@@ -81,19 +80,32 @@ class Search {
   /** Lowest bound among what was left unsearched; infinite when nothing was. */
   left = Infinity
   private readonly many: number
+  private warm = false
   constructor(private readonly local: LocalProblem) {
     this.many = local.open.length
     this.best = { cost: local.base.reduce((sum, each) => sum + each, 0), taken: local.base.map(() => null) }
   }
 
-  /** `lean`: what is beaten is dropped first; it costs a comparison of all sources, and pays where many are alike. */
-  run(lean: boolean): void {
-    const drop = lean ? beaten(this.local) : this.local.open.map(() => false)
-    this.visit({
+  /**
+   * Searches from scratch (`known` null), dropping first what is beaten; or from the sources of an explanation known to be good, which
+   * saves both the comparison of all sources and the first guess.
+   */
+  run(known: ReadonlySet<number> | null): void {
+    const drop = known ? this.local.open.map(() => false) : beaten(this.local)
+    const root: Node = {
       status: drop.map((each) => (each ? 'closed' : 'free')),
       forced: this.local.options.map(() => null),
       barred: new Set(),
-    })
+    }
+    this.warm = known !== null
+    if (known)
+      this.keep(
+        this.settle(
+          root,
+          this.local.open.map((_, source) => known.has(source)),
+        ),
+      )
+    this.visit(root)
   }
 
   private isBarred(node: Node, finding: number, source: number): boolean {
@@ -255,7 +267,9 @@ class Search {
       return { cost: this.costOf(taken), taken }
     })!
     const strict = this.settle(node, covered)
-    this.keep(this.nodes === 1 ? this.thin(node, covered, (may) => this.settle(node, may)) : strict)
+    this.keep(
+      this.nodes === 1 && !this.warm ? this.thin(node, covered, (may) => this.settle(node, may)) : strict,
+    )
     if (bound >= this.best.cost - LEAST) return
     const used = this.anchorsOf(relaxed.taken)
     const lacking = [...used].find(([source, held]) => held.size < this.local.needs[source]!)?.[0]
@@ -309,19 +323,23 @@ class Search {
   }
 }
 
+type Solved = { cost: number; bound: number; nodes: number; chosen: number[]; used: ReadonlySet<number> }
+
 function solve(
   problem: ExplainProblem,
   part: Part,
-  without: number | null,
-): { cost: number; bound: number; nodes: number; chosen: number[] } {
-  const local = localOf(problem, part, without)
+  again: { readonly without: number; readonly used: ReadonlySet<number> } | null,
+): Solved {
+  const sources = part.sources.filter((source) => source !== again?.without)
+  const local = localOf(problem, part, sources)
   const search = new Search(local)
-  search.run(without === null)
+  search.run(again && new Set(sources.flatMap((source, index) => (again.used.has(source) ? [index] : []))))
   return {
     cost: search.best.cost,
     bound: Math.min(search.best.cost, search.left),
     nodes: search.nodes,
     chosen: search.best.taken.map((each, at) => each?.index ?? local.baseIndex[at]!),
+    used: new Set(search.best.taken.flatMap((each) => (each ? [sources[each.source]!] : []))),
   }
 }
 
@@ -359,7 +377,7 @@ export function explain(problem: ExplainProblem): Explained {
       const at = partOf.get(source)
       if (at === undefined) return { more: 0, chosen: new Map() }
       const part = parts[at]!
-      const other = solve(problem, part, source)
+      const other = solve(problem, part, { without: source, used: solved[at]!.used })
       return {
         more: other.cost - solved[at]!.cost,
         chosen: new Map(part.findings.map((finding, k) => [finding, other.chosen[k]!])),
