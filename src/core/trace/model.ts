@@ -5,7 +5,7 @@ import { evidenceFor } from './evidence'
 import { houseFacts } from './houseFacts'
 import { causeNamed, causeOf, isNull, type CauseId, type SeatKind } from './knowledge/causes'
 import { SEARCH, type Facts, type Model, type Overrides, type Sourceless, type Weighing } from './modelTypes'
-import { closeness, shieldsOf } from './reach'
+import { closeness, faded, shieldsOf } from './reach'
 import { ringOf, type Ring } from './ring'
 import { seatsOf, type Seat } from './seats'
 import { targetOf, type Target } from './target'
@@ -55,19 +55,32 @@ function ownSeat(kind: SeatKind, target: Target): Seat {
   }
 }
 
-/** How near a seat at one finding is to another finding, by the reach of the cause. */
-function closenessFrom(cause: CauseId, home: Target, target: Target, ring: Ring): number {
+/**
+ * How near a seat at one finding is to another finding, by the reach of the cause.
+ *
+ * Called for every cause that speaks at a finding and every other finding: what is out of the way to one side is put off first.
+ */
+function closenessFrom(home: Target, limits: Limits, target: Target, ring: Ring): number {
   if (home.finding.id === target.finding.id) return 1
   if (home.kind !== target.kind) return 0
-  if (home.kind === 'words') return home.key === target.key ? 0.9 : 0
+  if (home.kind === 'words') return home.key === target.key ? SAME_WORDS : 0
   if (!home.stretch || !target.stretch) return 0
-  const { reach } = causeOf(cause)
-  const aside = ring.gap(home.stretch, target.stretch) / Math.max(1, inches(reach.side))
-  const below = Math.max(0, home.bottom - target.top) / Math.max(1, inches(reach.down))
-  const above = Math.max(0, target.bottom - home.top) / Math.max(1, inches(reach.up))
-  const across = Math.abs(home.inside - target.inside) / Math.max(1, inches(reach.side))
-  const far = Math.max(aside, below, above, across)
-  return far > 1 ? 0 : 1 - 0.65 * far
+  const aside = ring.gap(home.stretch, target.stretch) / limits.side
+  if (aside > 1) return 0
+  const below = Math.max(0, home.bottom - target.top) / limits.down
+  const above = Math.max(0, target.bottom - home.top) / limits.up
+  const across = Math.abs(home.inside - target.inside) / limits.side
+  return faded(Math.max(aside, below, above, across))
+}
+
+/** Two findings whose place was written with the same words are as good as together. Our judgement. */
+const SAME_WORDS = 0.9
+
+type Limits = { readonly side: number; readonly down: number; readonly up: number }
+
+function limitsOf(cause: CauseId): Limits {
+  const { side, down, up } = causeOf(cause).reach
+  return { side: Math.max(1, inches(side)), down: Math.max(1, inches(down)), up: Math.max(1, inches(up)) }
 }
 
 function statedFor(finding: Finding, job: JobDocument): Weighing['stated'] {
@@ -202,9 +215,10 @@ export function modelOf(job: JobDocument, damaged: readonly Finding[]): Model {
   })
   for (const { cause, seat, home } of own) {
     const inPlace = causeOf(cause).seat === 'in-place'
+    const limits = limitsOf(cause)
     for (const [at, mine] of logs.get(cause) ?? []) {
       const { finding, target } = weighings[at]!
-      const near = closenessFrom(cause, home, target, ring)
+      const near = closenessFrom(home, limits, target, ring)
       const close = inPlace ? near : near * SEARCH.notDrawn
       if (close > 0) join(cause, seat, finding.id, { close, ...mine })
     }

@@ -81,6 +81,7 @@ export function closeness(of: {
   return faded(Math.min(1, far)) * (seat.box.side_id === target.side_id ? 1 : ROUND_THE_CORNER)
 }
 
-function faded(far: number): number {
-  return 1 - (1 - AT_THE_END) * far
+/** Closeness by the share of a reach that is used up: 1 at the source, 0 past the end. */
+export function faded(far: number): number {
+  return far > 1 ? 0 : 1 - (1 - AT_THE_END) * far
 }

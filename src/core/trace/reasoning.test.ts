@@ -8,6 +8,7 @@ import { CHECKS } from './knowledge/checks'
 import { LOOK_ALIKE_PAIRS } from './knowledge/pairs'
 import { isSign, SIGN_IDS } from './knowledge/signs'
 import { traceJob } from './traceJob'
+import { unprobedLike } from './unprobed'
 
 const traced = (found: readonly string[], house?: Case['house']) => {
   const job = jobOf({ title: 'test', found, cause: null, ...(house ? { house } : {}) })
@@ -56,6 +57,16 @@ test('three windows with the same fault are one habit, two are two', () => {
   const at = ['A 4 105 a1', 'A 12 105 a2', 'B 8 105 b1'].map(head)
   expect(traced(at).trace.sources).toMatchObject([{ repeated: true }])
   expect(traced(at.slice(0, 2)).trace.sources).toHaveLength(2)
+})
+
+test('a habit raises suspicion at its like that nobody probed', () => {
+  const at = ['A 4 105 a1', 'A 12 105 a2', 'B 8 105 b1']
+  const { job, trace } = traced(
+    at.map((each) => `head-casing | ${each} | metal-stops-short rot-at-head-corner-only`),
+  )
+  const like = unprobedLike(trace.sources[0]!, job).map((each) => each.id)
+  expect(like).toEqual(expect.arrayContaining(['window-a3', 'window-c1']))
+  expect(like).not.toContain('window-a1')
 })
 
 test('the second best is named, with what stands between', () => {

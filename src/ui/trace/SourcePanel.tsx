@@ -4,7 +4,7 @@ import { useState } from 'react'
 import { newId } from '../../client/newId'
 import { tellSource } from '../../core/bid'
 import { decisionOn } from '../../core/scope'
-import { causeOf, type Source } from '../../core/trace'
+import { causeOf, unprobedLike, type Source } from '../../core/trace'
 import { Button, Dialog, Panel, TextField } from '../look'
 import { useJob } from '../state/useJob'
 import { WeightsDialog } from './WeightsDialog'
@@ -36,6 +36,7 @@ export function SourcePanel({ source, know }: { source: Source; know: () => void
           source.
         </p>
       ) : null}
+      <LookAlikes source={source} />
       <SecondBest source={source} />
       <h3 className="mt-2 text-[15px]">If only the rot is repaired</h3>
       <p>{cause.ifOnlyEffect} Our judgement.</p>
@@ -112,6 +113,22 @@ function Why({ side, words }: { side: 'for' | 'against' | 'said'; words: string 
       <dt className="font-head text-[14px] text-quiet">{side}</dt>
       <dd>{words}</dd>
     </>
+  )
+}
+
+/** A habit is likely at the others too: those nobody looked at, each to be opened in Walk with a tap. */
+function LookAlikes({ source }: { source: Source }) {
+  const { derived } = useJob()
+  const like = unprobedLike(source, derived.job)
+  if (like.length === 0) return null
+  const names = like.map((each) => {
+    const letter = derived.job.sides.find((side) => side.id === each.side_id)?.letter ?? ''
+    return `${each.kind} ${letter}${each.number}`
+  })
+  return (
+    <p className="py-1">
+      <b>Not probed yet, and alike:</b> {names.join(', ')}. Suspect them until somebody looks.
+    </p>
   )
 }
 
