@@ -54,6 +54,8 @@ export const SEES: Readonly<Record<HowKnown, number>> = {
 export const CAP = { up: 50, down: 1 / 30 } as const
 /** A sign this strong, seen close or better, says by itself what it is: pellets, mud tubes. It lifts the cap. Our judgement. */
 export const TELLING_RATIO = 20
+/** What must be left of it after how it is known, and after what a check can tell. Our judgement. */
+const TOLD_AT_LEAST = 8
 /** A sign this strong that was opened or water-tested shows its cause. Our judgement. */
 export const DECISIVE_RATIO = 4
 
@@ -83,8 +85,11 @@ const OTHERS = new Map(OTHER_REFUTES.map((each) => [each.sign, each.ratio]))
  * Looked for and absent counts by what the look could have seen: (1 − s) / (1 − s / r), where s is how often it finds the sign.
  * Source: Bayes’ rule.
  */
-function logOf(ratio: number, { how, present, trust, check }: Evidence): number {
+function logOf(tabled: number, { how, present, trust, check }: Evidence): number {
   const weight = KNOWN_WEIGHT[how] * (trust ?? 1)
+  // No sign tells more than the check that showed it can: it finds so many of those that are there, and some that are not.
+  const most = check ? CHECKS[check].sensitivity / (1 - CHECKS[check].specificity) : Infinity
+  const ratio = Math.min(most, Math.max(1 / most, tabled))
   if (present) return Math.log(ratio) * weight
   const sees = (check ? CHECKS[check].sensitivity : SEES[how]) * (trust ?? 1)
   if (ratio >= 1) return Math.log((1 - sees) / (1 - sees / ratio))
@@ -175,7 +180,10 @@ const CLOSE: ReadonlySet<HowKnown> = new Set<HowKnown>(['opened', 'touched', 'in
 
 /** Whether a sign among the reasons says by itself what it is. */
 export function tells(reasons: readonly WeighedReason[]): boolean {
-  return reasons.some((each) => each.present && each.tabled >= TELLING_RATIO && CLOSE.has(each.how))
+  return reasons.some(
+    (each) =>
+      each.present && each.tabled >= TELLING_RATIO && each.counted >= TOLD_AT_LEAST && CLOSE.has(each.how),
+  )
 }
 
 /** Sum of logs, capped until a check was decisive or a sign says by itself what it is. */

@@ -11,10 +11,10 @@ import { PermissionToOpen } from '../walk/CoveragePanel'
 import { causeName, numberOf } from './words'
 
 const PERMITS = {
-  look: 'looking is enough',
-  probe: 'probing',
-  open: 'the owner’s word to open',
-  trade: 'a licensed trade',
+  look: 'Looking is enough',
+  probe: 'Needs probing',
+  open: 'Needs the owner’s word to open',
+  trade: 'Needs a licensed trade',
 } as const
 
 /** What to look at next: what may change the bid most for the time it takes. An answer counts at once. */
@@ -79,7 +79,7 @@ function CheckRow({ check }: { check: NextCheck }) {
         </button>
       </p>
       <p className="text-[13px] text-quiet">
-        Yes: {causeName(check.ifYes)}. No: {causeName(check.ifNo)}. Needs {PERMITS[check.permit]}
+        Yes: {causeName(check.ifYes)}. No: {causeName(check.ifNo)}. {PERMITS[check.permit]}
         {check.permitted || check.permit === 'look' ? '' : check.permit === 'trade' ? '' : ' (not given yet)'}
         .
         {check.change_hours >= 0.05

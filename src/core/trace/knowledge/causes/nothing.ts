@@ -168,7 +168,15 @@ export const NULL_CAUSES = {
     ],
     usual: 'VC',
     for: { 'streak-wipes-off': 40, 'grade-1-or-less': [3, 'depth'], 'dry-and-hard-all-round': 3 },
-    against: { 'wet-over-22': 0.1, 'wash-marks-behind-gutter': 0.3, 'soft-near-joint': 0.1 },
+    against: {
+      'courses-low-and-cracks': 0.05,
+      'low-zone-with-tapered-cracks': 0.05,
+      'horizontal-crack-inside': 0.05,
+      'plumb-out-half-in': 0.05,
+      'wet-over-22': 0.1,
+      'wash-marks-behind-gutter': 0.3,
+      'soft-near-joint': 0.1,
+    },
     only: 'Wash it by hand; nothing is behind it.',
   }),
   'coating-fault': nothing({
