@@ -1,6 +1,5 @@
 import { factsOf, gradeOf, type Finding, type HowKnown, type JobDocument } from '../job'
 import { isSign, signOf, type SignId } from './knowledge/signs'
-import { CHECKS } from './knowledge/checks'
 import type { Evidence } from './weigh'
 
 const BY_HAND: ReadonlySet<HowKnown> = new Set<HowKnown>(['opened', 'touched', 'instrument'])
@@ -112,9 +111,4 @@ export function evidenceFor(finding: Finding, job: JobDocument): Evidence[] {
   const noted = [...seen, ...tested]
   const more = contrast(finding, job).filter((each) => !noted.some((known) => known.sign === each.sign))
   return [...noted, ...more, ...depth(finding, noted)].map((each) => trusted(each, finding, job))
-}
-
-/** Whether a check is one that opens or wets a wall: it needs the owner’s word. */
-export function opens(check: keyof typeof CHECKS): boolean {
-  return CHECKS[check].permit === 'open'
 }

@@ -71,9 +71,7 @@ function reachWords({ reach, seat }: Cause): string {
 }
 
 function ratioWords(of: Cause['supports']): string {
-  return of
-    .map(({ sign, ratio }) => `${signOf(sign).says} (${ratio >= 1 ? `× ${ratio}` : `× ${ratio}`})`)
-    .join(' · ')
+  return of.map(({ sign, ratio }) => `${signOf(sign).says} (× ${ratio})`).join(' · ')
 }
 
 function entryOf(id: CauseId): HandbookCause {
