@@ -39,5 +39,6 @@ export {
   type Moved,
 } from './moveMark'
 export { findingsOnPart, openingParts, placeOnPart, type OpeningPart } from './openingParts'
+export { gapInside, insideViews, type InsideView } from './insideView'
 export { sightLine, type SightLine } from './sightLine'
 export { snapHeight, snapStation, type Caught, type Snap } from './snap'

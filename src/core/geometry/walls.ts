@@ -82,6 +82,11 @@ export function featureBox(feature: Feature, walls: Walls): WallBox {
       const foot = resolveHeight({ value: inches(0), from: floor }, walls.house, at)
       return within(foot, foot + inches(30))
     }
+    case 'on-roof': {
+      const up = fallOf(feature.in_from_wall, side?.pitch_in_12 ?? 0)
+      const foot = (side ? wallTop(side, walls.house) : 0) + up
+      return within(foot, foot + inches(12))
+    }
     case 'outline': {
       const heights = feature.points.map((point) => point.height)
       return within(Math.min(...heights), Math.max(...heights))

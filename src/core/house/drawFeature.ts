@@ -137,6 +137,8 @@ export function drawFeature(feature: Feature, job: JobDocument, x: number): Shap
       return [
         strokes('hidden', [[...box(at.left, at.bottom, at.right, at.top), [at.left, at.bottom]] as Point[]]),
       ]
+    case 'on-roof':
+      return [polygon(feature.what === 'skylight' ? 'glass' : 'masonry', whole)]
     case 'outline':
       return [
         polygon(

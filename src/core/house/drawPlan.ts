@@ -66,6 +66,10 @@ function drawOne(feature: Feature, wall: PlanWall, length: number, job: JobDocum
       return [polygon('gutter', within(inches(2), inches(8)))]
     case 'fixture':
       return [polygon('outline', within(-1 * (feature.in_from_wall + feet(2)), -1 * feature.in_from_wall))]
+    case 'on-roof':
+      return [
+        polygon('outline', within(-1 * (feature.in_from_wall + feature.width), -1 * feature.in_from_wall)),
+      ]
     case 'penetration':
     case 'outline':
       return [polygon('trim', within(-WALL, inches(4)))]

@@ -117,6 +117,15 @@ export const FixtureFeature = z.strictObject({
   in_from_wall: LengthValue,
   floor: z.int().min(1).max(4),
 })
+export const ON_ROOF = ['pipe', 'flue', 'vent', 'skylight', 'valley', 'chimney', 'other'] as const
+/** What breaks the roof above a side: a pipe, a skylight, the foot of a valley. */
+export const RoofFeature = z.strictObject({
+  ...base,
+  kind: z.literal('on-roof'),
+  what: z.enum(ON_ROOF),
+  /** Level, from the wall below it up the roof to its lower edge: 0 at the eave. */
+  in_from_wall: LengthValue,
+})
 /** What no kind above fits: drawn as it was outlined, points in order, heights above the ground. */
 export const OutlineFeature = z.strictObject({
   ...base,
@@ -143,4 +152,5 @@ export const Feature = z.discriminatedUnion('kind', [
   GutterFeature,
   LeaderFeature,
   FixtureFeature,
+  RoofFeature,
 ])

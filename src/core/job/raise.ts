@@ -49,6 +49,8 @@ export const STEPS: Readonly<Record<number, Step>> = {
     facts: {},
     file: { source_decisions: [] },
   },
+  // Version 4 only adds a kind of feature: nothing older lacks a field.
+  3: { bodies: {}, facts: {}, file: {} },
 }
 
 function isBody(value: unknown): value is Body {

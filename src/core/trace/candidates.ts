@@ -54,7 +54,7 @@ export function candidatesOf(of: {
     const shown = isDecisive(evidence, cause)
     const detail = weigh({ cause, evidence, overrides: of.overrides, fromOther: false })
     const side_id = seat.box?.side_id ?? null
-    const usual = withOdds(USUAL[causeOf(cause).usual], oddsOf(cause, of.factsAt(side_id)))
+    const usual = withOdds(USUAL[causeOf(cause).usual], oddsOf(cause, of.factsAt(side_id)) * seat.odds)
     const plain = -Math.log(USUAL[causeOf(cause).usual])
     const someoneSays = [...members.keys()].some((id) => byId.get(id)!.stated?.cause === cause)
     const detailLog = cappedSum(detail, shown)

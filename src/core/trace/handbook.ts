@@ -44,7 +44,10 @@ const SEAT_WORDS: Readonly<Record<SeatKind, string>> = {
   'metal-edge': 'at the edge of a metal roof',
   'chase-top': 'on top of a chase',
   chimney: 'at a chimney',
-  roof: 'on the roof',
+  'roof-plane': 'on a slope of the roof',
+  'roof-pipe': 'at a pipe or flue on the roof',
+  skylight: 'at a skylight',
+  valley: 'at a valley of the roof',
   penetration: 'at a hole through the wall',
   ledger: 'at a deck ledger',
   ground: 'along the foot of a wall',
@@ -60,7 +63,7 @@ const feetWords = (inches: number): string =>
 
 function reachWords({ reach, seat }: Cause): string {
   if (seat === 'none') return 'none'
-  if (seat === 'crawl' || seat === 'attic' || seat === 'roof') return 'the whole house below or above it'
+  if (seat === 'crawl' || seat === 'attic') return 'the whole house below or above it'
   const parts = [
     reach.down > 0 ? `${feetWords(reach.down)} down` : '',
     reach.side > 0 ? `${feetWords(reach.side)} to each side` : '',

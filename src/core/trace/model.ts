@@ -1,3 +1,4 @@
+import { gapInside } from '../geometry'
 import type { Finding, JobDocument } from '../job'
 import { inches } from '../measure'
 import { candidatesOf, problemOf, type Draft } from './candidates'
@@ -7,7 +8,8 @@ import { causeNamed, causeOf, isNull, type CauseId, type SeatKind } from './know
 import { SEARCH, type Facts, type Model, type Overrides, type Sourceless, type Weighing } from './modelTypes'
 import { closeness, faded, shieldsOf } from './reach'
 import { ringOf, type Ring } from './ring'
-import { seatsOf, type Seat } from './seats'
+import { measuredPlan } from './roofSeats'
+import { seatsOf, wholeSeat, type Seat } from './seats'
 import { targetOf, type Target } from './target'
 import { oddsOf, sharesFor } from './usual'
 import { cappedSum, isAboutDetail, isDecisive, noteOnce, weigh, type WeighedReason } from './weigh'
@@ -24,6 +26,9 @@ const MAY_BE_UNDRAWN: ReadonlySet<SeatKind> = new Set<SeatKind>([
   'metal-edge',
   'chase-top',
   'chimney',
+  'roof-pipe',
+  'skylight',
+  'valley',
   'penetration',
   'ledger',
   'fixture',
@@ -50,7 +55,9 @@ function ownSeat(kind: SeatKind, target: Target): Seat {
           top: Math.round(target.top) as never,
         }
       : null,
-    inside: target.inside,
+    inFrom: target.inside,
+    inTo: target.inside,
+    odds: 1,
     feature_id: target.feature_id,
   }
 }
@@ -65,12 +72,19 @@ function closenessFrom(home: Target, limits: Limits, target: Target, ring: Ring)
   if (home.kind !== target.kind) return 0
   if (home.kind === 'words') return home.key === target.key ? SAME_WORDS : 0
   if (!home.stretch || !target.stretch) return 0
-  const aside = ring.gap(home.stretch, target.stretch) / limits.side
+  const aside = gapOf(home, target, ring) / limits.side
   if (aside > 1) return 0
   const below = Math.max(0, home.bottom - target.top) / limits.down
   const above = Math.max(0, target.bottom - home.top) / limits.up
-  const across = Math.abs(home.inside - target.inside) / limits.side
-  return faded(Math.max(aside, below, above, across))
+  return faded(Math.max(aside, below, above))
+}
+
+/** Along the walls and in from them; in plan where both lie inside and the plan is known. */
+function gapOf(home: Target, target: Target, ring: Ring): number {
+  const mine = home.side_id === null ? undefined : home.views.get(home.side_id)
+  const other = home.side_id === null ? undefined : target.views.get(home.side_id)
+  if (mine && other) return gapInside(mine, other)
+  return Math.max(ring.gap(home.stretch!, target.stretch!), Math.abs(home.inside - target.inside))
 }
 
 /** Two findings whose place was written with the same words are as good as together. Our judgement. */
@@ -99,6 +113,7 @@ function statedFor(finding: Finding, job: JobDocument): Weighing['stated'] {
 export function modelOf(job: JobDocument, damaged: readonly Finding[]): Model {
   const overrides: Overrides = job.settings.likelihood_overrides
   const ring = ringOf(job)
+  const plan = measuredPlan(job)
   const sides = new Map(job.sides.map((side) => [side.id, side]))
   const factsBySide = new Map<string | null, Facts>()
   const factsAt = (side_id: string | null): Facts => {
@@ -116,7 +131,7 @@ export function modelOf(job: JobDocument, damaged: readonly Finding[]): Model {
   }
   const weighed = damaged.map((finding) => {
     const evidence = noteOnce(evidenceFor(finding, job))
-    return { finding, evidence, target: targetOf(finding, job, ring), stated: statedFor(finding, job) }
+    return { finding, evidence, target: targetOf(finding, job, ring, plan), stated: statedFor(finding, job) }
   })
   const flashed = new Set(
     weighed.flatMap(({ evidence, target }) =>
@@ -188,9 +203,9 @@ export function modelOf(job: JobDocument, damaged: readonly Finding[]): Model {
           join(cause, seat, finding.id, { close, damage, speaks })
         }
       }
-      if (kind === 'crawl' || kind === 'attic' || kind === 'roof') {
+      if (kind === 'crawl' || kind === 'attic' || kind === 'roof-plane') {
         if (target.kind === 'words')
-          for (const seat of seatsFor(kind)) join(cause, seat, finding.id, { close: 0.9, damage, speaks })
+          join(cause, wholeSeat(kind), finding.id, { close: SAME_WORDS, damage, speaks })
       } else if (
         speaks &&
         !reached &&

@@ -18,7 +18,7 @@ const ROUND_THE_CORNER = 0.4
 /** Roofs of their own, and heads found sound and flashed, turn out what runs down to them. */
 export function shieldsOf(job: JobDocument, flashedHeads: ReadonlySet<string>): Shield[] {
   return job.features.flatMap((feature): Shield[] => {
-    const roof = feature.kind === 'small-roof' || feature.kind === 'porch'
+    const roof = feature.kind === 'small-roof' || feature.kind === 'porch' || feature.kind === 'bay'
     if (!roof && !flashedHeads.has(feature.id)) return []
     return [{ box: featureBox(feature, job), feature_id: feature.id }]
   })
@@ -39,8 +39,38 @@ function isShielded(seat: Seat, target: Target, shields: readonly Shield[], ring
 }
 
 /**
+ * How a finding lies to a seat: how far along the walls, and how far in from that of the seat. Inside, the plan tells, from whichever
+ * wall somebody measured; without a plan, and outside, the walls unrolled.
+ */
+function lieOf(
+  seat: Seat,
+  box: WallBox,
+  target: Target,
+  ring: Ring,
+): { aside: number; across: number } | null {
+  if (target.kind === 'inside' && target.views.size > 0) {
+    const view = target.views.get(box.side_id)
+    if (!view) return null
+    return {
+      aside: Math.max(0, box.left - view.to, view.from - box.right),
+      across: Math.max(0, view.inFrom - seat.inTo, seat.inFrom - view.inTo),
+    }
+  }
+  const from = ring.at(box.side_id, box.left)
+  if (from === null || !target.stretch) return null
+  return {
+    aside: ring.gap({ from, to: from + (box.right - box.left) }, target.stretch),
+    across: Math.max(0, target.inside - seat.inTo, seat.inFrom - target.inside),
+  }
+}
+
+/** A tub further in than this wets no siding. Our judgement. */
+const BEHIND_THE_WALL = inches(24)
+
+/**
  * How well a source of a cause at a seat can reach a finding: 0 out of its way or behind a shield, 1 at the source, less with the way
- * the water has to go. Down, to the sides, up and in from the wall, on the walls unrolled round the corners.
+ * the water has to go. Down, to the sides, up and in from the wall: outside on the walls unrolled round the corners, inside in plan,
+ * below a roof along its slope.
  */
 export function closeness(of: {
   cause: CauseId
@@ -50,35 +80,35 @@ export function closeness(of: {
   shields: readonly Shield[]
 }): number {
   const { seat, target, ring } = of
+  const { box } = seat
   const { reach, seat: kind, runsDown } = causeOf(of.cause)
   if (kind === 'crawl')
     return target.kind === 'wall' && target.finding.component !== 'mudsill' ? 0 : HOUSE_WIDE
-  if (kind === 'attic' || kind === 'roof') return HOUSE_WIDE
-  if (!seat.box || !target.stretch || target.side_id === null) return 0
-  const from = ring.at(seat.box.side_id, seat.box.left)
-  if (from === null) return 0
-  const aside = ring.gap({ from, to: from + (seat.box.right - seat.box.left) }, target.stretch)
+  if (kind === 'attic') return HOUSE_WIDE
+  if (!box || target.side_id === null) return 0
+  const lie = lieOf(seat, box, target, ring)
+  if (!lie) return 0
   const side = inches(reach.side)
-  if (aside > side) return 0
+  if (lie.aside > side) return 0
   if (kind === 'fixture') {
-    if (target.kind !== 'inside' && target.kind !== 'wall') return 0
-    const across = Math.max(0, Math.abs(target.inside - seat.inside) - inches(24))
-    if (target.kind === 'wall' ? seat.inside > inches(24) : across > side) return 0
-    return faded(Math.max(aside, across) / Math.max(1, side))
+    // Inside, how far it runs under the floor; its height hardly matters.
+    if (target.kind === 'wall' ? seat.inFrom > BEHIND_THE_WALL : lie.across > side) return 0
+    return faded(Math.max(lie.aside, target.kind === 'wall' ? 0 : lie.across) / Math.max(1, side))
   }
   const inside = inches(reach.inside)
-  if (target.kind === 'inside' && target.inside > inside) return 0
-  const below = Math.max(0, seat.box.bottom - target.top)
-  const above = Math.max(0, target.bottom - seat.box.top)
+  if (lie.across > inside) return 0
+  const below = Math.max(0, box.bottom - target.top)
+  const above = Math.max(0, target.bottom - box.top)
   if (below > inches(reach.down) || above > inches(reach.up)) return 0
   if (runsDown && target.kind === 'wall' && isShielded(seat, target, of.shields, ring)) return 0
   const far = Math.max(
-    aside / Math.max(1, side),
+    lie.aside / Math.max(1, side),
     below / Math.max(1, inches(reach.down)),
     above / Math.max(1, inches(reach.up)),
-    target.inside / Math.max(1, inside),
+    lie.across / Math.max(1, inside),
   )
-  return faded(Math.min(1, far)) * (seat.box.side_id === target.side_id ? 1 : ROUND_THE_CORNER)
+  const turns = target.kind === 'wall' && box.side_id !== target.side_id
+  return faded(Math.min(1, far)) * (turns ? ROUND_THE_CORNER : 1)
 }
 
 /** Closeness by the share of a reach that is used up: 1 at the source, 0 past the end. */

@@ -2,6 +2,15 @@ import { casingOf, featureBox, foundationTop, wallTop, type WallBox } from '../g
 import type { Feature, JobDocument, Side } from '../job'
 import { inches, type Length } from '../measure'
 import type { SeatKind } from './knowledge/causes'
+import {
+  hasEave,
+  measuredPlan,
+  onRoofSeats,
+  overflowOdds,
+  roofArea_ft2,
+  roofPlanes,
+  valleySeats,
+} from './roofSeats'
 
 /** A place where a source can sit. */
 export type Seat = {
@@ -9,9 +18,12 @@ export type Seat = {
   readonly words: string
   /** Run of wall it is drawn along; null: it belongs to no wall. */
   readonly box: WallBox | null
-  /** In from the wall: a fixture. */
-  readonly inside: number
+  /** In from the wall, 64ths of an inch: a fixture, a slope of the roof. Both 0: at the wall. */
+  readonly inFrom: number
+  readonly inTo: number
   readonly feature_id: string | null
+  /** How much more or less usual its causes are here than at its like, as odds. */
+  readonly odds: number
 }
 
 const LINE = (box: WallBox, height: number, left: number = box.left, right: number = box.right): WallBox => ({
@@ -29,7 +41,7 @@ const KIND_WORDS: Partial<Record<Feature['kind'], string>> = {
   leader: 'downspout',
 }
 
-type Draft = Omit<Seat, 'key' | 'inside' | 'feature_id'> & { inside?: number; tag?: string }
+type Draft = Pick<Seat, 'words' | 'box'> & Partial<Pick<Seat, 'inFrom' | 'inTo' | 'odds'>> & { tag?: string }
 
 /** All places of one kind that the house as recorded has. */
 export function seatsOf(kind: SeatKind, job: JobDocument): Seat[] {
@@ -50,8 +62,10 @@ export function seatsOf(kind: SeatKind, job: JobDocument): Seat[] {
           key: `${kind}:${feature.id}${draft.tag ?? (index ? `:${index}` : '')}`,
           words: draft.words,
           box: draft.box,
-          inside: draft.inside ?? 0,
+          inFrom: draft.inFrom ?? 0,
+          inTo: draft.inTo ?? 0,
           feature_id: feature.id,
+          odds: draft.odds ?? 1,
         })),
       )
   const sides = (
@@ -68,11 +82,31 @@ export function seatsOf(kind: SeatKind, job: JobDocument): Seat[] {
       }
       const draft = draw(side, whole)
       return draft
-        ? [{ key: `${kind}:${side.id}`, words: draft.words, box: draft.box, inside: 0, feature_id: null }]
+        ? [
+            {
+              key: `${kind}:${side.id}`,
+              words: draft.words,
+              box: draft.box,
+              inFrom: 0,
+              inTo: 0,
+              feature_id: null,
+              odds: draft.odds ?? 1,
+            },
+          ]
         : []
     })
-  const eaves = job.sides.filter((side) => side.roof_edge === 'eave' || side.roof_edge === 'hip')
-  const house = (words: string): Seat[] => [{ key: kind, words, box: null, inside: 0, feature_id: null }]
+  const eaves = job.sides.filter(hasEave)
+  const plan = measuredPlan(job)
+  /** A run of gutter or eave says how much roof drains to it, where the plan tells. */
+  const draining = (name: string, side: Side | undefined, box: WallBox, outlets: number): Draft => {
+    if (!side || plan.length === 0) return { words: name, box: LINE(box, box.top) }
+    const area = roofArea_ft2(side, box.right - box.left, plan)
+    return {
+      words: `${name}, ${Math.round(area / 10) * 10} ft² of roof`,
+      box: LINE(box, box.top),
+      odds: overflowOdds(area, outlets),
+    }
+  }
   switch (kind) {
     case 'none':
     case 'in-place':
@@ -93,10 +127,17 @@ export function seatsOf(kind: SeatKind, job: JobDocument): Seat[] {
     case 'opening':
       return from(['window', 'door', 'bay'], (box, feature) => ({ words: nameOf(feature), box }))
     case 'gutter-run': {
-      const hung = from(['gutter'], (box, feature) => ({ words: nameOf(feature), box: LINE(box, box.top) }))
+      const hung = from(['gutter'], (box, feature) =>
+        draining(
+          nameOf(feature),
+          sideOf(feature),
+          box,
+          feature.kind === 'gutter' && feature.outlets === 'both' ? 2 : 1,
+        ),
+      )
       const bare = job.features.some((each) => each.kind === 'gutter')
         ? []
-        : sides((side, whole) => ({ words: `${side.facing}, roof edge`, box: LINE(whole, whole.top) }), eaves)
+        : sides((side, whole) => draining(`${side.facing}, roof edge`, side, whole, 1), eaves)
       return [...hung, ...bare, ...porchEdges(job, from)]
     }
     case 'eave':
@@ -154,13 +195,16 @@ export function seatsOf(kind: SeatKind, job: JobDocument): Seat[] {
     case 'chase-top':
       return from(['chimney-chase'], (box, feature) => ({ words: nameOf(feature), box: LINE(box, box.top) }))
     case 'chimney':
-      return from(['chimney-chase'], (box, feature) => {
-        const side = sideOf(feature)
-        return {
-          words: nameOf(feature),
-          box: LINE(box, side ? wallTop(side, job.house) + inches(24) : box.top),
-        }
-      })
+      return [
+        ...from(['chimney-chase'], (box, feature) => {
+          const side = sideOf(feature)
+          return {
+            words: nameOf(feature),
+            box: LINE(box, side ? wallTop(side, job.house) + inches(24) : box.top),
+          }
+        }),
+        ...onRoofSeats(job, ['chimney'], kind),
+      ]
     case 'penetration':
       return from(['penetration'], (box, feature) => ({ words: nameOf(feature), box }))
     case 'ledger':
@@ -179,15 +223,31 @@ export function seatsOf(kind: SeatKind, job: JobDocument): Seat[] {
       return from(['fixture'], (box, feature) => ({
         words: nameOf(feature),
         box: LINE(box, box.bottom),
-        inside: feature.kind === 'fixture' ? feature.in_from_wall : 0,
+        ...(feature.kind === 'fixture'
+          ? { inFrom: feature.in_from_wall, inTo: feature.in_from_wall + FIXTURE_DEEP }
+          : {}),
       }))
     case 'crawl':
-      return house('below the floor')
     case 'attic':
-      return house('attic')
-    case 'roof':
-      return house('roof')
+      return [wholeSeat(kind)]
+    case 'roof-plane':
+      return roofPlanes(job)
+    case 'roof-pipe':
+      return onRoofSeats(job, ['pipe', 'flue', 'vent', 'other'], kind)
+    case 'skylight':
+      return onRoofSeats(job, ['skylight'], kind)
+    case 'valley':
+      return valleySeats(job)
   }
+}
+
+const FIXTURE_DEEP = inches(30)
+
+const WHOLE = { crawl: 'below the floor', attic: 'attic', 'roof-plane': 'roof, slope not noted' } as const
+
+/** One place for all of it: ground vapour fills a crawl space, and a finding on a roof may not say which slope. */
+export function wholeSeat(kind: keyof typeof WHOLE): Seat {
+  return { key: kind, words: WHOLE[kind], box: null, inFrom: 0, inTo: 0, feature_id: null, odds: 1 }
 }
 
 /** Edges of roofs of their own: they drip and hang gutters like the main one. */

@@ -1,7 +1,17 @@
-import { featureBox, findingBox, placeOf, resolveHeight } from '../geometry'
-import type { Finding, JobDocument, Place } from '../job'
+import {
+  featureBox,
+  findingBox,
+  insideViews,
+  placeOf,
+  resolveHeight,
+  wallTop,
+  type InsideView,
+  type PlanWall,
+} from '../geometry'
+import type { Finding, JobDocument, Place, Side } from '../job'
 import { inches } from '../measure'
 import type { Ring, Stretch } from './ring'
+import { hasEave, roofRise } from './roofSeats'
 
 /** Where a finding is, as far as water is concerned. Heights above the house’s zero, 64ths of an inch. */
 export type Target = {
@@ -17,6 +27,8 @@ export type Target = {
   readonly top: number
   /** In from the wall; 0 outside. */
   readonly inside: number
+  /** Inside: how it lies to every wall of the plan. Empty outside, and where the plan is not known. */
+  readonly views: ReadonlyMap<string, InsideView>
   /** Inside, high up under the roof. */
   readonly aloft: boolean
   readonly feature_id: string | null
@@ -58,7 +70,39 @@ function wordsOf(place: Place): string {
   }
 }
 
-export function targetOf(finding: Finding, job: JobDocument, ring: Ring): Target {
+function underFloor(job: JobDocument): { bottom: number; top: number } {
+  const floor = resolveHeight({ value: inches(0), from: 'floor-1' }, job.house)
+  return { bottom: floor - FLOOR_DEEP, top: floor }
+}
+
+/**
+ * Roof boards and rafters lie under the lowest of the slopes above them; a ceiling lies at the height of the eave.
+ *
+ * Ends: without a plan, the slope of the side somebody measured from, when it has an eave.
+ */
+function underRoof(
+  side: Side,
+  inwards: number,
+  views: ReadonlyMap<string, InsideView>,
+  finding: Finding,
+  job: JobDocument,
+): { bottom: number; top: number } {
+  const eave = wallTop(side, job.house)
+  const slopes = job.sides.flatMap((each) => {
+    const far = views.get(each.id)?.inFrom ?? (each.id === side.id ? inwards : null)
+    return hasEave(each) && far !== null ? [wallTop(each, job.house) + roofRise(each, far)] : []
+  })
+  const foot = finding.component === 'ceiling' || slopes.length === 0 ? eave : Math.min(...slopes)
+  return { bottom: foot - FLOOR_DEEP, top: foot }
+}
+
+/** Finds the place of a finding; `plan` are the walls as measured, none where they are not. */
+export function targetOf(
+  finding: Finding,
+  job: JobDocument,
+  ring: Ring,
+  plan: readonly PlanWall[] = [],
+): Target {
   const place = placeOf(finding, job)
   const words = wordsOf(place).trim().toLowerCase()
   const key = words === '' ? `finding:${finding.id}` : `${place.kind}:${words}`
@@ -72,6 +116,7 @@ export function targetOf(finding: Finding, job: JobDocument, ring: Ring): Target
     bottom: 0,
     top: 0,
     inside: 0,
+    views: new Map(),
     aloft: finding.component !== null && ALOFT.has(finding.component),
     feature_id: place.kind === 'deck' ? place.feature_id : null,
     key,
@@ -117,8 +162,20 @@ export function targetOf(finding: Finding, job: JobDocument, ring: Ring): Target
   if (spot) {
     const from = ring.at(spot.side_id, spot.station)
     if (from === null) return named
-    const floor = resolveHeight({ value: inches(0), from: 'floor-1' }, job.house)
+    const side = job.sides.find((each) => each.id === spot.side_id)
     const long = Math.max(finding.extent?.value ?? 0, SPOT_WIDE)
+    const views = insideViews(
+      {
+        side_id: spot.side_id,
+        from: spot.station,
+        to: spot.station + long,
+        inFrom: spot.in_from_wall,
+        inTo: spot.in_from_wall,
+      },
+      plan,
+    )
+    const { bottom, top } =
+      named.aloft && side ? underRoof(side, spot.in_from_wall, views, finding, job) : underFloor(job)
     return {
       ...named,
       kind: 'inside',
@@ -126,9 +183,10 @@ export function targetOf(finding: Finding, job: JobDocument, ring: Ring): Target
       stretch: { from, to: from + long },
       left: spot.station,
       right: spot.station + long,
-      bottom: floor - FLOOR_DEEP,
-      top: floor,
+      bottom,
+      top,
       inside: spot.in_from_wall,
+      views,
     }
   }
   return named

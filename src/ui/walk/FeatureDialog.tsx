@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import { newId } from '../../client/newId'
-import { FIXTURES, HowMeasured, type EntityOf, type Feature } from '../../core/job'
+import { FIXTURES, HowMeasured, ON_ROOF, type EntityOf, type Feature } from '../../core/job'
 import { feet, type Length } from '../../core/measure'
 import { Button, CheckField, Dialog, LengthField, Notice, SelectField, TextField } from '../look'
 import { useJob } from '../state/useJob'
@@ -148,6 +148,13 @@ export function FeatureDialog(props: { sideId: string; featureId?: string | null
               choices={['1', '2', '3'].map((value) => ({ value, label: value }))}
             />
           </>
+        ) : feature.kind === 'on-roof' ? (
+          <SelectField
+            label="What it is"
+            value={feature.what}
+            onChange={(what) => set({ what })}
+            choices={ON_ROOF.map((value) => ({ value, label: value }))}
+          />
         ) : 'what' in feature ? (
           <TextField label="What it is" value={feature.what} onChange={(what) => set({ what })} />
         ) : null}

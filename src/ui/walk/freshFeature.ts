@@ -14,6 +14,7 @@ export const FEATURE_NAMES: Record<Feature['kind'], string> = {
   gutter: 'gutter',
   leader: 'downspout',
   fixture: 'bath, sink or toilet inside',
+  'on-roof': 'pipe, skylight or valley on the roof',
   outline: 'free outline',
 }
 
@@ -84,6 +85,8 @@ export function freshFeature(kind: Feature['kind'], where: Where): EntityOf['fea
       return { ...base, kind, width: inches(3), discharge: 'unknown' }
     case 'fixture':
       return { ...base, kind, width: feet(5), what: 'tub', in_from_wall: inches(0), floor: 1 }
+    case 'on-roof':
+      return { ...base, kind, width: inches(6), what: 'pipe', in_from_wall: feet(4) }
     case 'outline':
       return {
         ...base,

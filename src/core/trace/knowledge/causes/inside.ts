@@ -44,8 +44,8 @@ export const INSIDE_CAUSES = {
   'sweating-line': c({
     name: 'Cold pipe or duct sweats',
     how: 'Humid air condenses on a bare cold line and drips along it.',
-    seat: 'crawl',
-    reach: [36, 600, 6, 2400],
+    seat: 'in-place',
+    reach: [36, 240, 6, 2400],
     usual: 'U',
     damages: [...FLOOR, 'ceiling'],
     for: {
@@ -111,8 +111,8 @@ export const INSIDE_CAUSES = {
   'roof-leak-down': c({
     name: 'Roof leak travelling down',
     how: 'Water from the roof runs down inside a wall and shows far below.',
-    seat: 'attic',
-    reach: [600, 60, 0, 2400],
+    seat: 'roof-plane',
+    reach: [600, 60, 0, 240],
     usual: 'C',
     damages: ['interior-wall', 'ceiling', 'stud', 'sheathing', 'subfloor', 'soffit', 'rafter', 'roof-deck'],
     for: {

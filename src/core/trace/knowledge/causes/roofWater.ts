@@ -119,7 +119,7 @@ export const ROOF_WATER_CAUSES = {
     name: 'No drip edge',
     how: 'Roof water draws back under the first shingle into the deck edge and the top of the fascia, all along the run.',
     seat: 'eave',
-    reach: [8, 12, 3, 0],
+    reach: [8, 12, 3, 12],
     usual: 'C',
     repeats: true,
     damages: ['fascia', 'rafter-tail', 'roof-deck', 'crown-moulding', 'soffit', 'rake-board'],
@@ -136,8 +136,8 @@ export const ROOF_WATER_CAUSES = {
   'roof-debris': c({
     name: 'Debris dams the roof',
     how: 'Needles and moss hold water, lift the shingles and send it sideways.',
-    seat: 'roof',
-    reach: [120, 60, 24, 120],
+    seat: 'roof-plane',
+    reach: [120, 60, 24, 24],
     usual: 'C',
     damages: ['roof-deck', 'rafter', 'sheathing', 'ceiling', 'lap-siding'],
     for: {
@@ -244,7 +244,7 @@ export const ROOF_WATER_CAUSES = {
   'pipe-collar': c({
     name: 'Pipe collar or flue seal',
     how: 'The rubber collar has cracked; water runs down the pipe.',
-    seat: 'roof',
+    seat: 'roof-pipe',
     reach: [240, 24, 2, 600],
     usual: 'C',
     damages: ['roof-deck', 'ceiling', 'rafter', 'interior-wall'],
@@ -261,7 +261,7 @@ export const ROOF_WATER_CAUSES = {
   valley: c({
     name: 'Valley water overshoots',
     how: 'Two slopes empty on one spot, over the gutter and into the wall or the eave.',
-    seat: 'eave',
+    seat: 'valley',
     reach: [240, 36, 12, 120],
     runsDown: true,
     usual: 'C',
@@ -274,8 +274,8 @@ export const ROOF_WATER_CAUSES = {
   'roof-worn': c({
     name: 'Roof covering worn out',
     how: 'Shingles past their life let water through in many small places.',
-    seat: 'roof',
-    reach: [120, 120, 12, 600],
+    seat: 'roof-plane',
+    reach: [120, 120, 12, 24],
     usual: 'C',
     damages: ['roof-deck', 'rafter', 'ceiling'],
     for: {
@@ -291,7 +291,7 @@ export const ROOF_WATER_CAUSES = {
   skylight: c({
     name: 'Skylight leaks',
     how: 'Curb or apron relies on sealant.',
-    seat: 'roof',
+    seat: 'skylight',
     reach: [60, 24, 6, 600],
     usual: 'U',
     damages: ['roof-deck', 'ceiling', 'rafter'],
@@ -338,8 +338,8 @@ export const ROOF_WATER_CAUSES = {
   'roof-storm-damage': c({
     name: 'Storm or limb damage to the roof',
     how: 'A limb or a gale has opened the covering or bent the edge.',
-    seat: 'roof',
-    reach: [120, 48, 12, 600],
+    seat: 'roof-plane',
+    reach: [120, 48, 12, 24],
     usual: 'U',
     damages: ['roof-deck', 'fascia', 'ceiling', 'rafter', 'rake-board'],
     for: { 'limb-or-wind-damage-seen': 8, 'dated-storm-before-stain': 4 },
