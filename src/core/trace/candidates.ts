@@ -1,6 +1,6 @@
 import type { Option } from './explain/problem'
-import { causeOf, USUAL, type CauseId } from './knowledge/causes'
-import { SHARES } from './knowledge/priors'
+import { causeOf, USUAL, type CauseId, type SeatKind } from './knowledge/causes'
+import { sharesAt } from './knowledge/priors'
 import {
   SEARCH,
   type Behind,
@@ -11,7 +11,7 @@ import {
   type Overrides,
   type Weighing,
 } from './modelTypes'
-import type { Seat } from './seats'
+import type { Seat } from './seat'
 import { nearnessOf, oddsOf, withOdds } from './usual'
 import { cappedSum, isAboutDetail, isDecisive, noteOnce, tells, weigh } from './weigh'
 
@@ -23,6 +23,9 @@ export type Draft = {
 }
 
 export type Priced = { readonly candidate: Candidate; readonly open: number; readonly needs: number }
+
+/** Places that run on: the ground along a wall is not the same everywhere. */
+const LONG: ReadonlySet<SeatKind> = new Set<SeatKind>(['ground', 'face', 'eave', 'gutter-run', 'roof-plane'])
 
 /** Prices every draft, and adds the habits that several of them make together. */
 export function candidatesOf(of: {
@@ -47,7 +50,11 @@ export function candidatesOf(of: {
   const single = of.drafts.flatMap(({ cause, seat, members }): (Priced & { detailLog: number })[] => {
     if (![...members.values()].some((each) => each.speaks)) return []
     const nearby = nearest.get(cause)
-    const mine = [...members].filter(([id]) => nearby?.get(id)?.key === seat.key)
+    // Along a long place, what speaks against a fault was noted of another stretch: it counts there, not for the whole.
+    const isLong = LONG.has(causeOf(cause).seat)
+    const mine = [...members].filter(
+      ([id, { speaks }]) => nearby?.get(id)?.key === seat.key && (!isLong || speaks),
+    )
     const evidence = noteOnce(
       mine.flatMap(([id]) => byId.get(id)!.evidence.filter((each) => isAboutDetail(each.sign))),
     )
@@ -65,15 +72,26 @@ export function candidatesOf(of: {
     const open = someoneSays ? 0 : -Math.log(usual) - detailLog
     const surplus = Math.max(0, -open) / [...members.values()].filter((each) => each.speaks).length
     const priced = [...members].map(([id, { close, damage, speaks }]): [string, Member] => {
-      const { finding, stated } = byId.get(id)!
+      const { finding, stated, target } = byId.get(id)!
       const share = finding.component
-        ? (SHARES[finding.component].find((each) => each.cause === cause)?.share ?? 1)
+        ? (sharesAt(finding.component, target.at).find((each) => each.cause === cause)?.share ?? 1)
         : 1
-      const here = (share / 100 / nearnessOf(cause, finding)) * Math.exp(plain)
+      const here = (share / 100 / nearnessOf(cause, finding, target.at)) * Math.exp(plain)
       const reached = -Math.log(Math.min(SEARCH.mostLikely, here))
+      const elsewhere =
+        isLong && !speaks
+          ? cappedSum(
+              (byId.get(id)!.reasons.get(cause) ?? []).filter((each) => isAboutDetail(each.sign)),
+              false,
+            )
+          : 0
       return [
         id,
-        { seat, speaks, cost: stated ? 0 : reached - damage - Math.log(close) - (speaks ? surplus : 0) },
+        {
+          seat,
+          speaks,
+          cost: stated ? 0 : reached - damage - elsewhere - Math.log(close) - (speaks ? surplus : 0),
+        },
       ]
     })
     return [

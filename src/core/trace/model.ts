@@ -9,7 +9,8 @@ import { SEARCH, type Facts, type Model, type Overrides, type Sourceless, type W
 import { closeness, faded, shieldsOf } from './reach'
 import { ringOf, type Ring } from './ring'
 import { measuredPlan } from './roofSeats'
-import { seatsOf, wholeSeat, type Seat } from './seats'
+import type { Seat } from './seat'
+import { seatsOf, wholeSeat } from './seats'
 import { targetOf, type Target } from './target'
 import { oddsOf, sharesFor } from './usual'
 import { cappedSum, isAboutDetail, isDecisive, noteOnce, weigh, type WeighedReason } from './weigh'
@@ -169,7 +170,7 @@ export function modelOf(job: JobDocument, damaged: readonly Finding[]): Model {
   const weighings = weighed.map(({ finding, evidence, target, stated }, at): Weighing => {
     const reasons = new Map<CauseId | 'other', readonly WeighedReason[]>()
     const sourceless: Sourceless[] = []
-    const shares = sharesFor(finding)
+    const shares = sharesFor(finding, target.at)
     for (const { cause, share, fromOther } of shares) {
       if (stated && cause !== stated.cause) {
         if (cause === 'other') sourceless.push({ cause, cost: STATED_OTHERWISE, reasons: [] })

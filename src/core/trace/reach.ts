@@ -3,7 +3,7 @@ import type { JobDocument } from '../job'
 import { inches } from '../measure'
 import { causeOf, type CauseId } from './knowledge/causes'
 import type { Ring } from './ring'
-import type { Seat } from './seats'
+import type { Seat } from './seat'
 import type { Target } from './target'
 
 /** Something that keeps what runs down off the wall below it, over its width. */

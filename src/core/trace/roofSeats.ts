@@ -1,7 +1,7 @@
 import { planWalls, wallTop, type PlanWall } from '../geometry'
 import type { Feature, JobDocument, Side } from '../job'
 import { feet, inches, type Length } from '../measure'
-import type { Seat } from './seats'
+import type { Seat } from './seat'
 
 /** How far a roof is taken to run up from the wall where the plan is not known. Our judgement. */
 const ASSUMED_RUN = feet(12)

@@ -2,6 +2,7 @@ import { casingOf, featureBox, foundationTop, wallTop, type WallBox } from '../g
 import type { Feature, JobDocument, Side } from '../job'
 import { inches, type Length } from '../measure'
 import type { SeatKind } from './knowledge/causes'
+import type { Seat } from './seat'
 import {
   hasEave,
   measuredPlan,
@@ -11,20 +12,6 @@ import {
   roofPlanes,
   valleySeats,
 } from './roofSeats'
-
-/** A place where a source can sit. */
-export type Seat = {
-  readonly key: string
-  readonly words: string
-  /** Run of wall it is drawn along; null: it belongs to no wall. */
-  readonly box: WallBox | null
-  /** In from the wall, 64ths of an inch: a fixture, a slope of the roof. Both 0: at the wall. */
-  readonly inFrom: number
-  readonly inTo: number
-  readonly feature_id: string | null
-  /** How much more or less usual its causes are here than at its like, as odds. */
-  readonly odds: number
-}
 
 const LINE = (box: WallBox, height: number, left: number = box.left, right: number = box.right): WallBox => ({
   side_id: box.side_id,

@@ -10,8 +10,10 @@ import {
 } from '../geometry'
 import type { Finding, JobDocument, Place, Side } from '../job'
 import { inches } from '../measure'
+import type { WallPlace } from './knowledge/priors'
 import type { Ring, Stretch } from './ring'
 import { hasEave, roofRise } from './roofSeats'
+import { wallPlaceOf } from './wallPlace'
 
 /** Where a finding is, as far as water is concerned. Heights above the house’s zero, 64ths of an inch. */
 export type Target = {
@@ -32,6 +34,8 @@ export type Target = {
   /** Inside, high up under the roof. */
   readonly aloft: boolean
   readonly feature_id: string | null
+  /** What a stretch of wall is at; null: nothing, or no wall. */
+  readonly at: WallPlace | null
   /** Same for findings that share a named place. */
   readonly key: string
 }
@@ -119,6 +123,7 @@ export function targetOf(
     views: new Map(),
     aloft: finding.component !== null && ALOFT.has(finding.component),
     feature_id: place.kind === 'deck' ? place.feature_id : null,
+    at: null,
     key,
   }
   const box = findingBox(finding, job)
@@ -137,6 +142,7 @@ export function targetOf(
       bottom,
       top,
       feature_id: place.feature_id,
+      at: wallPlaceOf(box, place.feature_id, job),
     }
   }
   if (place.kind === 'deck' && place.feature_id !== null) {

@@ -1,6 +1,6 @@
 import { gradeOf, type Finding } from '../job'
 import { causeOf, type CauseId, type HouseFact, type SeatKind } from './knowledge/causes'
-import { SHARES, type Share } from './knowledge/priors'
+import { sharesAt, WALL_PARTS, type Share, type WallPlace } from './knowledge/priors'
 
 type Facts = ReadonlySet<HouseFact>
 
@@ -58,9 +58,18 @@ const PARTS_OF_OPENINGS: ReadonlySet<string> = new Set([
 ])
 const AT_THE_LEDGER: ReadonlySet<string> = new Set(['ledger', 'rim-joist'])
 
-/** Share of the findings of a member that lie in reach of such a seat. */
-export function nearnessOf(cause: CauseId, finding: Finding): number {
+/** Seats whose nearness a table for the place has reckoned with already. */
+const RECKONED: Readonly<Record<WallPlace, (seat: SeatKind) => boolean>> = {
+  'beside-opening': (seat) => seat.startsWith('opening'),
+  'below-sill': (seat) => seat.startsWith('opening'),
+  chase: (seat) => seat === 'chase-top' || seat === 'chimney' || seat === 'roof-end',
+  hole: (seat) => seat === 'penetration',
+}
+
+/** Share of the findings of a member that lie in reach of such a seat, given what it is at. */
+export function nearnessOf(cause: CauseId, finding: Finding, at: WallPlace | null): number {
   const { seat } = causeOf(cause)
+  if (at !== null && finding.component && WALL_PARTS.has(finding.component) && RECKONED[at](seat)) return 1
   if (seat === 'ledger' && AT_THE_LEDGER.has(finding.component ?? '')) return 1
   if (seat.startsWith('opening') && !PARTS_OF_OPENINGS.has(finding.component ?? '')) return NEAR_AN_OPENING
   return NEAR[seat] ?? 1
@@ -74,12 +83,12 @@ const WEATHER: readonly number[] = [0, 0.5, 0.15, 0.05, 0.05]
 const UNTOUCHED = 0.2
 
 /** Shares of every cause for one finding: the table of its member, and weather by how deep the damage goes. */
-export function sharesFor(finding: Finding): readonly Share[] {
+export function sharesFor(finding: Finding, at: WallPlace | null): readonly Share[] {
   if (!finding.component) return []
   const grade = gradeOf(finding)
   const weather = grade === null ? UNTOUCHED : WEATHER[grade]!
   const here = WEATHER_IS.filter(({ cause }) => causeOf(cause).damages.includes(finding.component!))
-  const table = SHARES[finding.component]
+  const table = sharesAt(finding.component, at)
   const whole = here.reduce((sum, each) => sum + each.part, 0)
   if (whole === 0 || weather === 0) return table
   return table.map((each) => {

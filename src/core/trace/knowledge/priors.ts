@@ -177,6 +177,56 @@ const DECK_WOOD = [
   row('other', 16),
 ]
 
+/** The same boards where something stands in the wall: what stands there is likelier behind it than a table for the whole wall says. */
+const WALL_BESIDE_OPENING = [
+  row('head flashing', 26, 'head-flashing-absent', 'head-flashing-short'),
+  row('joint at the casing', 20, 'joint-open', 'never-sealed'),
+  row('unit corner, pan', 10, 'pan-or-unit-corner'),
+  row('finish', 14, 'finish-overdue'),
+  row('kick-out', 8, 'kick-out-missing'),
+  row('barrier', 8, 'barrier-faulty'),
+  row('other', 14),
+]
+const WALL_BELOW_SILL = [
+  row('unit corner, pan', 28, 'pan-or-unit-corner'),
+  row('sill drip, storm sash', 12, 'sill-slope-or-drip', 'storm-weeps-shut'),
+  row('joint at the casing', 12, 'joint-open', 'never-sealed'),
+  row('head flashing', 10, 'head-flashing-absent', 'head-flashing-short'),
+  row('finish', 14, 'finish-overdue'),
+  row('kick-out', 8, 'kick-out-missing'),
+  row('barrier', 4, 'barrier-faulty'),
+  row('other', 12),
+]
+const WALL_ON_CHASE = [
+  row('roof end', 26, 'kick-out-missing'),
+  row('chase cover', 24, 'chase-cover'),
+  row('finish', 14, 'finish-overdue'),
+  row('butt joints', 12, 'joint-open', 'never-sealed'),
+  row('chimney flashing', 8, 'chimney-flashing'),
+  row('other', 16),
+]
+const WALL_AT_HOLE = [
+  row('hole not sealed', 45, 'penetration-unflashed'),
+  row('finish', 14, 'finish-overdue'),
+  row('butt joints', 12, 'joint-open', 'never-sealed'),
+  row('kick-out', 8, 'kick-out-missing'),
+  row('barrier', 6, 'barrier-faulty'),
+  row('other', 15),
+]
+
+/** What a stretch of wall is at. */
+export const WALL_PLACES = ['beside-opening', 'below-sill', 'chase', 'hole'] as const
+export type WallPlace = (typeof WALL_PLACES)[number]
+
+const AT_PLACE: Readonly<Record<WallPlace, readonly PriorRow[]>> = {
+  'beside-opening': WALL_BESIDE_OPENING,
+  'below-sill': WALL_BELOW_SILL,
+  chase: WALL_ON_CHASE,
+  hole: WALL_AT_HOLE,
+}
+/** Parts that run past openings and holes, and so have a table for each. */
+export const WALL_PARTS: ReadonlySet<ComponentId> = new Set<ComponentId>(['lap-siding', 'sheathing', 'stud'])
+
 /** The members whose table is written out: field standard names against the judgement tables. */
 const WRITTEN: Readonly<Partial<Record<ComponentId, readonly PriorRow[]>>> = {
   fascia: FASCIA,
@@ -225,19 +275,29 @@ function unnamed(component: ComponentId, named: ReadonlySet<CauseId>): { cause: 
 
 export type Share = { readonly cause: CauseId | 'other'; readonly share: number; readonly fromOther: boolean }
 
-function sharesFor(component: ComponentId): readonly Share[] {
-  const rows = WRITTEN[component] ?? [row('other', 100)]
+function sharesFor(component: ComponentId, written: readonly PriorRow[] | undefined): readonly Share[] {
+  const rows = (written ?? [row('other', 100)]).map((each) => ({
+    ...each,
+    causes: each.causes.filter((cause) => causeOf(cause).damages.includes(component)),
+  }))
   const named = new Set(rows.flatMap((each) => each.causes))
   const rest = unnamed(component, named)
   const whole = rest.reduce((sum, each) => sum + each.weight, 0)
   const other = rows.filter((each) => each.causes.length === 0).reduce((sum, each) => sum + each.share, 0)
-  const unknown = WRITTEN[component] ? other * (1 - KNOWN_OF_OTHER) : UNKNOWN_WITHOUT_TABLE
+  const unknown = written ? other * (1 - KNOWN_OF_OTHER) : UNKNOWN_WITHOUT_TABLE
   if (rest.length === 0 && named.size === 0) return []
   const spread = rest.length === 0 ? 0 : other - unknown
   return [
-    ...rows.flatMap(({ share, causes }) =>
-      causes.map((cause): Share => ({ cause, share: share / causes.length, fromOther: false })),
-    ),
+    ...rows.flatMap(({ share, causes }) => {
+      // What a row names together is shared by how usual each is.
+      const weights = causes.map((cause) => USUAL[causeOf(cause).usual])
+      const all = weights.reduce((sum, weight) => sum + weight, 0)
+      return causes.map((cause, index): Share => ({
+        cause,
+        share: (share * weights[index]!) / all,
+        fromOther: false,
+      }))
+    }),
     ...rest.map(({ cause, weight }): Share => ({ cause, share: (spread * weight) / whole, fromOther: true })),
     { cause: 'other', share: other - spread, fromOther: true },
   ]
@@ -251,8 +311,26 @@ export const PRIORS: Readonly<Partial<Record<ComponentId, readonly PriorRow[]>>>
  * What a written table leaves to *other* is spread over the further causes that reach the member.
  */
 export const SHARES: Readonly<Record<ComponentId, readonly Share[]>> = Object.fromEntries(
-  COMPONENT_IDS.map((component) => [component, sharesFor(component)]),
+  COMPONENT_IDS.map((component) => [component, sharesFor(component, WRITTEN[component])]),
 ) as Record<ComponentId, readonly Share[]>
+
+/** Shares for parts of a wall where something stands in it. */
+const SHARES_AT: ReadonlyMap<ComponentId, Readonly<Record<WallPlace, readonly Share[]>>> = new Map(
+  [...WALL_PARTS].map((component) => [
+    component,
+    {
+      'beside-opening': sharesFor(component, AT_PLACE['beside-opening']),
+      'below-sill': sharesFor(component, AT_PLACE['below-sill']),
+      chase: sharesFor(component, AT_PLACE.chase),
+      hole: sharesFor(component, AT_PLACE.hole),
+    },
+  ]),
+)
+
+/** The table of a member where it is: beside an opening, below its sill, on a chase, at a hole; null: anywhere. */
+export function sharesAt(component: ComponentId, place: WallPlace | null): readonly Share[] {
+  return (place === null ? undefined : SHARES_AT.get(component)?.[place]) ?? SHARES[component]
+}
 
 /** Signs that speak against *something else*, and how strongly. Our judgement. */
 export const OTHER_REFUTES: readonly { readonly sign: SignId; readonly ratio: number }[] = [

@@ -137,7 +137,10 @@ export const OPENING_CAUSES = {
     usual: 'C',
     repeats: true,
     damages: ['window-sill', 'sill-nose', 'side-casing', 'lap-siding'],
-    for: { 'sill-flat-or-back-sloped': 12 },
+    for: {
+      'sill-flat-or-back-sloped': 12,
+      'horizontal-in-rain': [1.5, 'exposed'],
+    },
     against: { 'detail-right': 0.3 },
     fix: ['New sill or nose with slope and drip kerf', 'replace-member', 1, 4],
     only: 'A new nose with slope and kerf is the fix.',
@@ -175,7 +178,11 @@ export const OPENING_CAUSES = {
     usual: 'C',
     repeats: true,
     damages: ['window-sill', 'sill-nose', 'side-casing'],
-    for: { 'weeps-painted-shut': 6, 'sill-wet-behind-storm': 5, 'lower-rail-and-sill-soft': 4 },
+    for: {
+      'weeps-painted-shut': 6,
+      'sill-wet-behind-storm': [5, 'wet'],
+      'lower-rail-and-sill-soft': [4, 'shape'],
+    },
     against: {
       'weeps-open': 0.15,
       'no-storm-sash': 0.02,
