@@ -8,6 +8,7 @@ import { causeNamed, causeOf, isNull, type CauseId, type SeatKind } from './know
 import { SEARCH, type Facts, type Model, type Overrides, type Sourceless, type Weighing } from './modelTypes'
 import { closeness, faded, shieldsOf } from './reach'
 import { ringOf, type Ring } from './ring'
+import type { SignId } from './knowledge/signs'
 import { measuredPlan } from './roofSeats'
 import type { Seat } from './seat'
 import { seatsOf, wholeSeat } from './seats'
@@ -104,6 +105,39 @@ function statedFor(finding: Finding, job: JobDocument): Weighing['stated'] {
   return judged && cause ? { cause, by: judged.by, reason: judged.reason } : null
 }
 
+type Noted = Pick<Weighing, 'finding' | 'evidence' | 'target' | 'stated'>
+
+/** Each finding has its own depth; whatever else is noted of the shape of damage at an opening is of the opening. */
+const OF_THE_FINDING: ReadonlySet<SignId> = new Set<SignId>(['grade-1-or-less', 'deep-or-gone'])
+
+/**
+ * One thing seen at an opening and noted with several of its parts is one observation: it counts as one in full and the rest at half,
+ * shared among the parts. Same rule as for signs of one mechanism.
+ */
+function sharedAtOpenings(noted: readonly Noted[]): Noted[] {
+  const times = new Map<string, number>()
+  const keyOf = (target: Target, sign: SignId): string | null =>
+    target.feature_id === null || isAboutDetail(sign) || OF_THE_FINDING.has(sign)
+      ? null
+      : `${target.feature_id} ${sign}`
+  for (const { evidence, target } of noted) {
+    for (const { sign } of evidence) {
+      const key = keyOf(target, sign)
+      if (key !== null) times.set(key, (times.get(key) ?? 0) + 1)
+    }
+  }
+  return noted.map((each) => ({
+    ...each,
+    evidence: each.evidence.map((one) => {
+      const key = keyOf(each.target, one.sign)
+      const many = key === null ? 1 : times.get(key)!
+      return many === 1 ? one : { ...one, trust: ((one.trust ?? 1) * (1 + (many - 1) * AGAIN)) / many }
+    }),
+  }))
+}
+/** What the same observation counts again. */
+const AGAIN = 0.5
+
 /**
  * Turns a job into the search for its explanation: every source that could be behind a finding, by place, and what each costs.
  *
@@ -130,10 +164,14 @@ export function modelOf(job: JobDocument, damaged: readonly Finding[]): Model {
     seats.set(kind, known)
     return known
   }
-  const weighed = damaged.map((finding) => {
-    const evidence = noteOnce(evidenceFor(finding, job))
-    return { finding, evidence, target: targetOf(finding, job, ring, plan), stated: statedFor(finding, job) }
-  })
+  const weighed = sharedAtOpenings(
+    damaged.map((finding) => ({
+      finding,
+      evidence: noteOnce(evidenceFor(finding, job)),
+      target: targetOf(finding, job, ring, plan),
+      stated: statedFor(finding, job),
+    })),
+  )
   const flashed = new Set(
     weighed.flatMap(({ evidence, target }) =>
       target.feature_id !== null &&
