@@ -26,6 +26,7 @@ export type ServerError =
   | { readonly kind: 'link-revoked' }
   | { readonly kind: 'bid-superseded' }
   | { readonly kind: 'bid-differs' }
+  | { readonly kind: 'settings-changed' }
 
 const STATUS: Readonly<Record<ServerError['kind'], number>> = {
   'not-signed-in': 401,
@@ -50,6 +51,7 @@ const STATUS: Readonly<Record<ServerError['kind'], number>> = {
   'link-revoked': 410,
   'bid-superseded': 409,
   'bid-differs': 409,
+  'settings-changed': 409,
 }
 
 /** Statuses of a refused change that are not simply "does not fit". */
@@ -114,6 +116,8 @@ export function problemWords(error: ServerError): string {
       return 'This link was taken back by the firm. Ask them for the current one.'
     case 'bid-superseded':
       return 'A newer bid has taken the place of this one. It can be read, not accepted; look for the newer message.'
+    case 'settings-changed':
+      return 'Somebody changed the firm’s settings meanwhile. Look at theirs, and keep yours again.'
     case 'bid-differs':
       return 'The bid shown is not the one on file. Reload the page and read it again.'
     default:

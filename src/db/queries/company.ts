@@ -43,6 +43,21 @@ export function latestEdition(tx: Tx): Promise<z.infer<typeof Edition> | null> {
   )
 }
 
+/** Adds the next edition; false: somebody else was first, and nothing was written. */
+export async function addEdition(
+  tx: Tx,
+  of: { edition: number; settings: unknown; rates: unknown },
+): Promise<boolean> {
+  const added = await maybeOne(
+    tx,
+    z.object({ edition: z.number() }),
+    `insert into app.settings_edition (company_id, edition, settings, rates) values ($1, $2, $3, $4)
+     on conflict do nothing returning edition`,
+    [tx.companyId, of.edition, JSON.stringify(of.settings), JSON.stringify(of.rates)],
+  )
+  return added !== null
+}
+
 export async function insertEdition(
   tx: Tx,
   of: { edition: number; settings: unknown; rates: unknown },

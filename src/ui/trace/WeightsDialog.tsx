@@ -4,6 +4,7 @@ import { useState } from 'react'
 import { causeOf, signOf, type CauseId, type SignId, type Source } from '../../core/trace'
 import { Button, Dialog, TextField } from '../look'
 import { useJob } from '../state/useJob'
+import { FirmWeights } from './FirmWeights'
 
 /** How much each sign counts for a cause: as shipped, and as the firm has it in this job, with its reason. */
 export function WeightsDialog({
@@ -27,6 +28,7 @@ export function WeightsDialog({
           <WeightRow key={sign} cause={source.cause} sign={sign} />
         ))}
       </ul>
+      <FirmWeights />
       <div className="mt-3 flex justify-end">
         <Button onClick={onClose}>Done</Button>
       </div>

@@ -1,0 +1,56 @@
+import 'server-only'
+import type { z } from 'zod'
+import { Rates, Settings } from '../core/job'
+import { addEdition, latestEdition } from '../db/queries/company'
+import { withTx, type Tx } from '../db/tx'
+import { context } from './context'
+import type { Member } from './http'
+import { Refused } from './problem'
+import { sendsBids } from './roles'
+
+/** The firm's own weights of signs, each with its reason. */
+export const FirmWeights = Settings.pick({ edition: true, likelihood_overrides: true })
+export type FirmWeights = z.infer<typeof FirmWeights>
+
+async function latest(tx: Tx): Promise<{ edition: number; settings: Settings; rates: Rates }> {
+  const found = await latestEdition(tx)
+  if (!found) throw new Error(`Company ${tx.companyId} has no settings edition.`)
+  return {
+    edition: found.edition,
+    settings: Settings.parse(found.settings),
+    rates: Rates.parse(found.rates),
+  }
+}
+
+/** The weights that new jobs of the firm start from. */
+export async function readFirmWeights(member: Member): Promise<FirmWeights> {
+  const { pool } = await context()
+  return withTx(pool, member.companyId, async (tx) => {
+    const { edition, settings } = await latest(tx)
+    return { edition, likelihood_overrides: settings.likelihood_overrides }
+  })
+}
+
+/**
+ * Makes weights the firm's, as a new edition of its settings: new jobs start from it, jobs that are there keep theirs.
+ *
+ * Fails: `not-for-role`; `settings-changed` when the edition named is no longer the latest.
+ */
+export async function keepFirmWeights(member: Member, weights: FirmWeights): Promise<FirmWeights> {
+  if (!sendsBids(member.role))
+    throw new Refused({ kind: 'not-for-role', what: 'Changing what the firm reckons with' })
+  const { pool } = await context()
+  return withTx(pool, member.companyId, async (tx) => {
+    const { edition, settings, rates } = await latest(tx)
+    if (edition !== weights.edition) throw new Refused({ kind: 'settings-changed' })
+    const next = edition + 1
+    const { likelihood_overrides } = weights
+    const isAdded = await addEdition(tx, {
+      edition: next,
+      settings: { ...settings, edition: next, likelihood_overrides },
+      rates: { ...rates, edition: next },
+    })
+    if (!isAdded) throw new Refused({ kind: 'settings-changed' })
+    return { edition: next, likelihood_overrides }
+  })
+}
