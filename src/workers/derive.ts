@@ -1,24 +1,42 @@
 import type { JobDocument } from '../core/job'
-import { nextChecks, type NextCheck } from '../core/nextCheck'
+import { nextChecksInSteps, type NextCheck } from '../core/nextCheck'
 import { derive, type Derived } from '../core/pipeline'
 
 /** What is asked of the worker: a job as it stands, and today in its time zone. */
 export type Ask = { readonly turn: number; readonly job: JobDocument; readonly today: string }
-/** What it answers: first everything derived, a little later what to check next. */
+/** What it answers: first everything derived, a little later what to check next, unless something newer was asked by then. */
 export type Answer =
   | { readonly turn: number; readonly kind: 'derived'; readonly derived: Derived }
   | { readonly turn: number; readonly kind: 'checks'; readonly checks: readonly NextCheck[] }
   | { readonly turn: number; readonly kind: 'failed'; readonly message: string }
 
 const answer = (message: Answer): void => self.postMessage(message)
+const wordsOf = (cause: unknown): string => (cause instanceof Error ? cause.message : String(cause))
+/** Lets a message that waits be taken first. */
+const pause = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 0))
+
+let newest = 0
+
+/** What to check next is carried through the house step by step: an edit made meanwhile goes first and makes it pointless. */
+async function answerChecks(turn: number, { job, trace }: Derived): Promise<void> {
+  const steps = nextChecksInSteps(job, trace)
+  for (;;) {
+    const step = steps.next()
+    if (step.done) return answer({ turn, kind: 'checks', checks: step.value })
+    await pause()
+    if (turn !== newest) return
+  }
+}
 
 self.addEventListener('message', ({ data }: MessageEvent<Ask>) => {
   const { turn, job, today } = data
+  newest = turn
+  const failed = (cause: unknown): void => answer({ turn, kind: 'failed', message: wordsOf(cause) })
   try {
     const derived = derive(job, today)
     answer({ turn, kind: 'derived', derived })
-    answer({ turn, kind: 'checks', checks: nextChecks(derived.job, derived.trace) })
+    answerChecks(turn, derived).catch(failed)
   } catch (cause) {
-    answer({ turn, kind: 'failed', message: cause instanceof Error ? cause.message : String(cause) })
+    failed(cause)
   }
 })

@@ -1,3 +1,4 @@
+import { cautionsOf } from '../caution'
 import { factsOf, type CheckId, type Fact, type JobDocument } from '../job'
 import {
   causeOf,
@@ -12,6 +13,7 @@ import {
   type TracedFinding,
 } from '../trace'
 import { answers, expectedGain_bits, type Prospect } from './gain'
+import { proposedBid, sellsFor_cents, type ProposedBid } from './proposedBid'
 
 /** What to look at next, and why it is worth it. */
 export type NextCheck = {
@@ -25,7 +27,7 @@ export type NextCheck = {
   readonly permitted: boolean
   readonly chance_yes: number
   readonly gain_bits: number
-  /** Hours of work by which the bid is expected to change, and the same in money where rates are known. */
+  /** Hours of work, and money where rates are known, by which the bid is expected to change if all that is advised were taken. */
   readonly change_hours: number
   readonly change_cents: number | null
   /** What would stand at the finding after each answer. */
@@ -53,15 +55,6 @@ function likelihoodOf(sign: SignId, cause: CauseId | 'other', check: CheckId): n
   if (support) return Math.max(plain, sensitivity * (1 - 1 / (1 + support.ratio)))
   const refute = refutes.find((each) => each.sign === sign)
   return refute ? plain * refute.ratio : plain
-}
-
-/** Hours of source fixes that an explanation asks for. */
-function hoursOf(trace: Trace): number {
-  return trace.sources.reduce((sum, source) => {
-    if (source.letter === null) return sum
-    const { fix } = causeOf(source.cause)
-    return sum + (fix ? (fix.hours[0] + fix.hours[1]) / 2 : 0)
-  }, 0)
 }
 
 function isOpen(traced: TracedFinding): boolean {
@@ -145,26 +138,12 @@ function supposed(job: JobDocument, draft: Draft, present: boolean): JobDocument
   return { ...job, facts: [...job.facts, test] }
 }
 
-/**
- * Checks in the order they are worth doing: by the change of the bid they are expected to bring a minute, each of the foremost carried
- * through the whole house for both answers. What needs no permission and no trade goes before what does, all else being equal.
- *
- * Ends: nothing where everything is stated, shown or all but sure.
- * Source: expected value of information on our judgement data; hours of fixes are judgement too.
- */
-export function nextChecks(job: JobDocument, trace: Trace): NextCheck[] {
-  const levels = factsOf(job, 'permission').map((fact) => fact.level)
-  const permitted = (permit: Permit): boolean =>
-    permit === 'look' ||
-    (permit === 'probe' && levels.some((level) => level !== 'look-and-touch')) ||
-    (permit === 'open' && levels.includes('open'))
-  const rate = job.rates ? job.rates.burdened_rate_cents * (1 + job.rates.overhead.share) : null
-  const drafts = trace.findings.filter(isOpen).flatMap((traced) => draftsFor(traced, job, permitted))
+/** One look answers the same question for all findings of an opening: it is named once. */
+function foremostOf(drafts: readonly Draft[], job: JobDocument): Draft[] {
   const seen = new Set<string>()
-  const foremost = drafts
+  return [...drafts]
     .sort((a, b) => b.rank - a.rank || Number(b.permitted) - Number(a.permitted))
     .filter((draft) => {
-      // One look answers the same question for all findings of an opening: it is named once.
       const finding = job.findings.find((each) => each.id === draft.finding_id)
       const at =
         finding?.place.kind === 'side' ? (finding.place.feature_id ?? draft.finding_id) : draft.finding_id
@@ -175,30 +154,68 @@ export function nextChecks(job: JobDocument, trace: Trace): NextCheck[] {
       return true
     })
     .slice(0, CARRIED)
-  const now = hoursOf(trace)
-  return foremost
-    .map((foremostDraft): NextCheck => {
-      const { rank, ...draft } = foremostDraft
-      const after = (present: boolean): Trace => traceJob(supposed(job, { ...draft, rank }, present))
-      const [yes, no] = [after(true), after(false)]
-      const change =
-        draft.chance_yes * Math.abs(hoursOf(yes) - now) + (1 - draft.chance_yes) * Math.abs(hoursOf(no) - now)
-      const causeIn = (of: Trace): CauseId | null =>
-        of.findings.find((each) => each.finding_id === draft.finding_id)?.cause ?? null
-      return {
-        ...draft,
-        change_hours: change,
-        change_cents: rate === null ? null : Math.round(change * rate),
-        ifYes: causeIn(yes),
-        ifNo: causeIn(no),
-      }
-    })
-    .sort((a, b) => worthOf(b) - worthOf(a))
 }
 
-/** Expected hours of change a minute, a little for what it tells besides; what needs the owner or a trade waits its turn. */
-function worthOf(check: NextCheck): number {
+/**
+ * Checks in the order they are worth doing: by the change of the bid they are expected to bring a minute, each of the foremost carried
+ * through the whole house for both answers. What needs no permission and no trade goes before what does, all else being equal.
+ *
+ * Ends: nothing where everything is stated, shown or all but sure.
+ * Source: expected value of information on our judgement data; the bid is priced as everywhere else.
+ */
+export function nextChecks(job: JobDocument, trace: Trace): NextCheck[] {
+  const steps = nextChecksInSteps(job, trace)
+  for (;;) {
+    const step = steps.next()
+    if (step.done) return step.value
+  }
+}
+
+/** The same, stopping after each answer that was carried through the house, so that something newer can go first. */
+export function* nextChecksInSteps(
+  job: JobDocument,
+  trace: Trace,
+): Generator<undefined, NextCheck[], undefined> {
+  const levels = factsOf(job, 'permission').map((fact) => fact.level)
+  const permitted = (permit: Permit): boolean =>
+    permit === 'look' ||
+    (permit === 'probe' && levels.some((level) => level !== 'look-and-touch')) ||
+    (permit === 'open' && levels.includes('open'))
+  const drafts = trace.findings.filter(isOpen).flatMap((traced) => draftsFor(traced, job, permitted))
+  const cautions = cautionsOf(job)
+  const now = proposedBid(job, trace, cautions)
+  const found: NextCheck[] = []
+  for (const { rank, ...draft } of foremostOf(drafts, job)) {
+    const carried: { bid: ProposedBid; cause: CauseId | null }[] = []
+    for (const present of [true, false]) {
+      const after = traceJob(supposed(job, { ...draft, rank }, present))
+      carried.push({
+        bid: proposedBid(job, after, cautions),
+        cause: after.findings.find((each) => each.finding_id === draft.finding_id)?.cause ?? null,
+      })
+      yield
+    }
+    const [yes, no] = carried as [(typeof carried)[number], (typeof carried)[number]]
+    const change = (of: (bid: ProposedBid) => number): number =>
+      draft.chance_yes * Math.abs(of(yes.bid) - of(now)) +
+      (1 - draft.chance_yes) * Math.abs(of(no.bid) - of(now))
+    found.push({
+      ...draft,
+      change_hours: change((bid) => bid.hours),
+      change_cents: now.cents === null ? null : Math.round(change((bid) => bid.cents ?? 0)),
+      ifYes: yes.cause,
+      ifNo: no.cause,
+    })
+  }
+  const anHour_cents = job.rates ? sellsFor_cents(job.rates) : null
+  return found.sort((a, b) => worthOf(b, anHour_cents) - worthOf(a, anHour_cents))
+}
+
+/** Expected change of the bid a minute, as hours; a little for what it tells besides; what needs the owner or a trade waits its turn. */
+function worthOf(check: NextCheck, anHour_cents: number | null): number {
   const cost = check.minutes + check.waits_days * MINUTES_A_DAY_WAITED
   const asking = check.permitted ? 1 : check.permit === 'trade' ? 3 : 1.5
-  return (check.change_hours + 0.2 * check.gain_bits) / (cost * asking)
+  const change =
+    check.change_cents !== null && anHour_cents ? check.change_cents / anHour_cents : check.change_hours
+  return (change + 0.2 * check.gain_bits) / (cost * asking)
 }

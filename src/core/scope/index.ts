@@ -12,4 +12,5 @@ export {
   type ScopePart,
 } from './scopeLine'
 export { scopeJob, type AreaItem, type RepairItem, type Scope } from './scopeJob'
+export { repairForFix } from './sourceFix'
 export { decisionOn, isFixedBy } from './sourceDecision'

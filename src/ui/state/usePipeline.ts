@@ -53,11 +53,12 @@ export function usePipeline(job: JobDocument): Pipeline {
       if (waiting) ask(started, now, waiting)
     }
     started.onmessage = ({ data }: MessageEvent<Answer>) => {
-      if (data.kind === 'derived') {
-        setPipeline({ derived: data.derived, checks: null })
+      if (data.kind === 'checks') {
+        // What was reckoned for an older state of the job says nothing of this one.
+        if (data.turn === now.turn) setPipeline((before) => ({ ...before, checks: data.checks }))
         return
       }
-      if (data.kind === 'checks') setPipeline((before) => ({ ...before, checks: data.checks }))
+      if (data.kind === 'derived') setPipeline({ derived: data.derived, checks: null })
       else console.error(`reckoning failed: ${data.message}`)
       next()
     }

@@ -3,7 +3,7 @@
 import { useState } from 'react'
 import { newId } from '../../client/newId'
 import { tellSource } from '../../core/bid'
-import { decisionOn } from '../../core/scope'
+import { decisionOn, repairForFix } from '../../core/scope'
 import { causeOf, unprobedLike, type Source } from '../../core/trace'
 import { Button, Dialog, Panel, TextField } from '../look'
 import { useJob } from '../state/useJob'
@@ -178,20 +178,8 @@ function Fix({ source }: { source: Source }) {
       by: view.member.name,
       reason: why,
     })
-    const first = job.findings.find((each) => source.finding_ids.includes(each.id))
-    if (what !== 'accepted' || !fix?.method || fixed || !first?.component) return
-    store.create('repair', {
-      id: newId(),
-      removed: false,
-      finding_ids: [...source.finding_ids],
-      method: fix.method,
-      component: first.component,
-      material: 'unknown',
-      place: null,
-      extent: null,
-      count: null,
-      note: fix.words,
-    })
+    const repair = what === 'accepted' && !fixed ? repairForFix(source, job, newId()) : null
+    if (repair) store.create('repair', repair)
   }
   return (
     <>
