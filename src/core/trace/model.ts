@@ -6,7 +6,7 @@ import { evidenceFor } from './evidence'
 import { houseFacts } from './houseFacts'
 import { causeNamed, causeOf, isNull, type CauseId, type SeatKind } from './knowledge/causes'
 import { SEARCH, type Facts, type Model, type Overrides, type Sourceless, type Weighing } from './modelTypes'
-import { closeness, faded, shieldsOf } from './reach'
+import { closeness, faded, layOut, reachOf, shieldsOf, type Laid } from './reach'
 import { ringOf, type Ring } from './ring'
 import type { SignId } from './knowledge/signs'
 import { measuredPlan } from './roofSeats'
@@ -95,8 +95,8 @@ const SAME_WORDS = 0.9
 type Limits = { readonly side: number; readonly down: number; readonly up: number }
 
 function limitsOf(cause: CauseId): Limits {
-  const { side, down, up } = causeOf(cause).reach
-  return { side: Math.max(1, inches(side)), down: Math.max(1, inches(down)), up: Math.max(1, inches(up)) }
+  const { side, down, up } = reachOf(cause)
+  return { side: Math.max(1, side), down: Math.max(1, down), up: Math.max(1, up) }
 }
 
 function statedFor(finding: Finding, job: JobDocument): Weighing['stated'] {
@@ -158,9 +158,9 @@ export function modelOf(job: JobDocument, damaged: readonly Finding[]): Model {
     factsBySide.set(side_id, facts)
     return facts
   }
-  const seats = new Map<SeatKind, readonly Seat[]>()
-  const seatsFor = (kind: SeatKind): readonly Seat[] => {
-    const known = seats.get(kind) ?? seatsOf(kind, job)
+  const seats = new Map<SeatKind, readonly Laid[]>()
+  const seatsFor = (kind: SeatKind): readonly Laid[] => {
+    const known = seats.get(kind) ?? layOut(seatsOf(kind, job), ring)
     seats.set(kind, known)
     return known
   }
@@ -235,11 +235,12 @@ export function modelOf(job: JobDocument, damaged: readonly Finding[]): Model {
       const { seat: kind } = causeOf(cause)
       let reached = false
       if (kind !== 'in-place' && target.kind !== 'words') {
-        for (const seat of seatsFor(kind)) {
-          const close = closeness({ cause, seat, target, ring, shields })
+        const reach = reachOf(cause)
+        for (const at of seatsFor(kind)) {
+          const close = closeness({ reach, at, target, ring, shields })
           if (close === 0) continue
           reached = true
-          join(cause, seat, finding.id, { close, damage, speaks })
+          join(cause, at.seat, finding.id, { close, damage, speaks })
         }
       }
       if (kind === 'crawl' || kind === 'attic' || kind === 'roof-plane') {

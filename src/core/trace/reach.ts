@@ -1,8 +1,8 @@
 import { featureBox, type WallBox } from '../geometry'
 import type { JobDocument } from '../job'
 import { inches } from '../measure'
-import { causeOf, type CauseId } from './knowledge/causes'
-import type { Ring } from './ring'
+import { CAUSE_IDS, causeOf, type CauseId, type SeatKind } from './knowledge/causes'
+import type { Ring, Stretch } from './ring'
 import type { Seat } from './seat'
 import type { Target } from './target'
 
@@ -38,12 +38,52 @@ function isShielded(seat: Seat, target: Target, shields: readonly Shield[], ring
   })
 }
 
+/** A seat with its stretch of the walls unrolled; null: on no wall. */
+export type Laid = { readonly seat: Seat; readonly stretch: Stretch | null }
+
+export function layOut(seats: readonly Seat[], ring: Ring): Laid[] {
+  return seats.map((seat) => {
+    const from = seat.box ? ring.at(seat.box.side_id, seat.box.left) : null
+    return {
+      seat,
+      stretch: seat.box && from !== null ? { from, to: from + (seat.box.right - seat.box.left) } : null,
+    }
+  })
+}
+
+/** Reach of a cause in 64ths of an inch, worked out once: it is asked for every cause, place and finding of a house. */
+export type ReachIn64 = {
+  readonly kind: SeatKind
+  readonly runsDown: boolean
+  readonly down: number
+  readonly side: number
+  readonly up: number
+  readonly inside: number
+}
+const REACHES: ReadonlyMap<CauseId, ReachIn64> = new Map(
+  CAUSE_IDS.map((cause) => {
+    const { reach, seat, runsDown } = causeOf(cause)
+    return [
+      cause,
+      {
+        kind: seat,
+        runsDown,
+        down: inches(reach.down),
+        side: inches(reach.side),
+        up: inches(reach.up),
+        inside: inches(reach.inside),
+      },
+    ]
+  }),
+)
+export const reachOf = (cause: CauseId): ReachIn64 => REACHES.get(cause)!
+
 /**
  * How a finding lies to a seat: how far along the walls, and how far in from that of the seat. Inside, the plan tells, from whichever
  * wall somebody measured; without a plan, and outside, the walls unrolled.
  */
 function lieOf(
-  seat: Seat,
+  { seat, stretch }: Laid,
   box: WallBox,
   target: Target,
   ring: Ring,
@@ -56,10 +96,9 @@ function lieOf(
       across: Math.max(0, view.inFrom - seat.inTo, seat.inFrom - view.inTo),
     }
   }
-  const from = ring.at(box.side_id, box.left)
-  if (from === null || !target.stretch) return null
+  if (stretch === null || !target.stretch) return null
   return {
-    aside: ring.gap({ from, to: from + (box.right - box.left) }, target.stretch),
+    aside: ring.gap(stretch, target.stretch),
     across: Math.max(0, target.inside - seat.inTo, seat.inFrom - target.inside),
   }
 }
@@ -73,38 +112,37 @@ const BEHIND_THE_WALL = inches(24)
  * below a roof along its slope.
  */
 export function closeness(of: {
-  cause: CauseId
-  seat: Seat
+  reach: ReachIn64
+  at: Laid
   target: Target
   ring: Ring
   shields: readonly Shield[]
 }): number {
-  const { seat, target, ring } = of
+  const { target, ring } = of
+  const { seat } = of.at
   const { box } = seat
-  const { reach, seat: kind, runsDown } = causeOf(of.cause)
+  const { kind, runsDown, side, inside, down, up } = of.reach
   if (kind === 'crawl')
     return target.kind === 'wall' && target.finding.component !== 'mudsill' ? 0 : HOUSE_WIDE
   if (kind === 'attic') return HOUSE_WIDE
   if (!box || target.side_id === null) return 0
-  const lie = lieOf(seat, box, target, ring)
+  const lie = lieOf(of.at, box, target, ring)
   if (!lie) return 0
-  const side = inches(reach.side)
   if (lie.aside > side) return 0
   if (kind === 'fixture') {
     // Inside, how far it runs under the floor; its height hardly matters.
     if (target.kind === 'wall' ? seat.inFrom > BEHIND_THE_WALL : lie.across > side) return 0
     return faded(Math.max(lie.aside, target.kind === 'wall' ? 0 : lie.across) / Math.max(1, side))
   }
-  const inside = inches(reach.inside)
   if (lie.across > inside) return 0
   const below = Math.max(0, box.bottom - target.top)
   const above = Math.max(0, target.bottom - box.top)
-  if (below > inches(reach.down) || above > inches(reach.up)) return 0
+  if (below > down || above > up) return 0
   if (runsDown && target.kind === 'wall' && isShielded(seat, target, of.shields, ring)) return 0
   const far = Math.max(
     lie.aside / Math.max(1, side),
-    below / Math.max(1, inches(reach.down)),
-    above / Math.max(1, inches(reach.up)),
+    below / Math.max(1, down),
+    above / Math.max(1, up),
     lie.across / Math.max(1, inside),
   )
   const turns = target.kind === 'wall' && box.side_id !== target.side_id

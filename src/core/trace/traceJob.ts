@@ -137,9 +137,14 @@ function speaksFor(reasons: readonly Reason[]): boolean {
   return reasons.some((each) => each.counted > SEARCH.speaks)
 }
 
-function tracedOf(at: number, model: Model, explained: Explained, used: readonly Used[]): TracedFinding {
+function tracedOf(
+  at: number,
+  model: Model,
+  explained: Explained,
+  used: readonly Used[],
+  users: ReadonlyMap<number, number>,
+): TracedFinding {
   const { finding, stated, reasons } = model.weighings[at]!
-  const users = new Map(used.map((each) => [each.index, each.ids.length]))
   const ranked = rankedFor(at, model, explained, users)
   if (stated) {
     return { finding_id: finding.id, ranked, stated, cause: stated.cause, certainty: 'stated', also: [] }
@@ -171,10 +176,11 @@ function tracedOf(at: number, model: Model, explained: Explained, used: readonly
 
 /** The run a source is drawn along: as far as the findings it explains reach, within its seat. */
 function runOf(box: WallBox, ids: readonly string[], model: Model): WallBox {
+  if (box.right - box.left < LONG_SEAT) return box
   const stretches = model.weighings.flatMap(({ finding, target }) =>
-    ids.includes(finding.id) && target.side_id === box.side_id && target.kind === 'wall' ? [target] : [],
+    target.side_id === box.side_id && target.kind === 'wall' && ids.includes(finding.id) ? [target] : [],
   )
-  if (stretches.length === 0 || box.right - box.left < LONG_SEAT) return box
+  if (stretches.length === 0) return box
   const left = Math.max(box.left, Math.min(...stretches.map((each) => each.left)))
   const right = Math.min(box.right, Math.max(...stretches.map((each) => each.right)))
   return right > left ? { ...box, left: Math.round(left) as Length, right: Math.round(right) as Length } : box
@@ -188,13 +194,11 @@ function listWords(words: readonly string[]): string {
 
 function runnerUpOf(
   used: Used,
-  model: Model,
-  explained: Explained,
+  { model, explained, byId }: Whole,
 ): { more: number; runnerUp: RunnerUp | null } {
   const { more, chosen } = explained.without(used.index)
-  const at = new Map(model.weighings.map((each, index) => [each.finding.id, index]))
   const causes = used.ids.flatMap((id) => {
-    const index = at.get(id)!
+    const index = byId.get(id)!
     const option = chosen.get(index)
     if (option === undefined) return []
     const { cause } = model.behind[index]![option]!
@@ -216,19 +220,23 @@ function placeWords(used: Used, model: Model, job: JobDocument): string {
   return side ? `${side.facing}, at ${part}` : 'place not known yet'
 }
 
-function sourceOf(
-  used: Used,
-  model: Model,
-  explained: Explained,
-  traced: readonly TracedFinding[],
-  job: JobDocument,
-): Unlettered {
+type Whole = {
+  readonly model: Model
+  readonly explained: Explained
+  /** In the order of the weighings, and where each finding is among them. */
+  readonly traced: readonly TracedFinding[]
+  readonly byId: ReadonlyMap<string, number>
+  readonly job: JobDocument
+}
+
+function sourceOf(used: Used, whole: Whole): Unlettered {
+  const { model, traced, byId, job } = whole
   const { candidate, ids } = used
   const stated = ids.flatMap((id) => {
-    const said = traced.find((each) => each.finding_id === id)?.stated
+    const said = traced[byId.get(id)!]?.stated
     return said && said.cause === candidate.cause ? [said] : []
   })
-  const { more, runnerUp } = runnerUpOf(used, model, explained)
+  const { more, runnerUp } = runnerUpOf(used, whole)
   const probability = chance(more)
   const seats = candidate.repeated
     ? candidate.seats.filter((seat) =>
@@ -237,12 +245,10 @@ function sourceOf(
     : candidate.seats
   const boxes = seats.flatMap((seat) => (seat.box ? [runOf(seat.box, ids, model)] : []))
   const reasons = ids.flatMap((id) =>
-    (model.weighings.find((each) => each.finding.id === id)?.reasons.get(candidate.cause) ?? []).map(
-      (reason) => ({
-        ...reason,
-        finding_id: id,
-      }),
-    ),
+    (model.weighings[byId.get(id)!]!.reasons.get(candidate.cause) ?? []).map((reason) => ({
+      ...reason,
+      finding_id: id,
+    })),
   )
   return {
     cause: candidate.cause,
@@ -250,12 +256,8 @@ function sourceOf(
     probability,
     by: stated[0]?.by ?? null,
     finding_ids: ids,
-    also_ids: traced.flatMap((each) =>
-      !ids.includes(each.finding_id) &&
-      each.also.includes(candidate.cause) &&
-      candidate.members.has(each.finding_id)
-        ? [each.finding_id]
-        : [],
+    also_ids: [...candidate.members.keys()].filter(
+      (id) => !ids.includes(id) && traced[byId.get(id)!]!.also.includes(candidate.cause),
     ),
     repeated: candidate.repeated,
     seat: boxes[0] ?? null,
@@ -317,12 +319,14 @@ export function traceJob(job: JobDocument): Trace {
   const model = modelOf(job, damaged)
   const explained = explain(model.problem)
   const used = usedIn(model, explained)
-  const findings = model.weighings.map((_, at) => tracedOf(at, model, explained, used))
+  const users = new Map(used.map((each) => [each.index, each.ids.length]))
+  const findings = model.weighings.map((_, at) => tracedOf(at, model, explained, used, users))
+  const byId = new Map(model.weighings.map((each, at) => [each.finding.id, at]))
   const order = new Map(job.sides.map((side, index) => [side.id, index]))
   const at = (source: Unlettered): number =>
     source.seat ? (order.get(source.seat.side_id) ?? 99) * 1e9 + source.seat.left : 1e12
   const placed = used
-    .map((each) => sourceOf(each, model, explained, findings, job))
+    .map((each) => sourceOf(each, { model, explained, traced: findings, byId, job }))
     .sort((a, b) => at(a) - at(b) || (a.cause < b.cause ? -1 : 1))
   const sources = [
     ...placed.map((source, index): Source => ({ ...source, letter: letterOf(index) })),
