@@ -1,10 +1,11 @@
+import { benchScreen } from './screen'
 import { benchStages, type Row } from './stages'
 import { benchTrace, type TraceBench } from './trace'
 import { benchWalk } from './walk'
 import type { WalkRow } from './walkRow'
 
 /** `npm run bench` runs all; `npm run bench -- NAME` one; `--json` prints the rows as JSON. */
-const BENCHES = { stages: benchStages, trace: benchTrace, walk: benchWalk } as const
+const BENCHES = { stages: benchStages, trace: benchTrace, screen: benchScreen, walk: benchWalk } as const
 type Name = keyof typeof BENCHES
 
 function printStages(rows: readonly Row[]): void {
@@ -16,8 +17,8 @@ function printStages(rows: readonly Row[]): void {
   }
 }
 
-function printWalk(rows: readonly WalkRow[]): void {
-  process.stdout.write('\nwalk: in a real browser against the production build\n')
+function printInBrowser(name: string, rows: readonly WalkRow[]): void {
+  process.stdout.write(`\n${name}: in a real browser against the production build\n`)
   for (const row of rows) {
     process.stdout.write(`  ${row.name}\n      ${row.value}\n      ${row.beside}\n`)
   }
@@ -59,10 +60,13 @@ if (unknown !== undefined) {
 const wanted = (name: Name): boolean => named.length === 0 || named.includes(name)
 const stages = wanted('stages') ? benchStages() : null
 const trace = wanted('trace') ? benchTrace() : null
+const screen = wanted('screen') ? await benchScreen() : null
 const walk = wanted('walk') ? await benchWalk() : null
-if (words.includes('--json')) process.stdout.write(`${JSON.stringify({ stages, trace, walk }, null, 2)}\n`)
+if (words.includes('--json'))
+  process.stdout.write(`${JSON.stringify({ stages, trace, screen, walk }, null, 2)}\n`)
 else {
   if (stages) printStages(stages)
   if (trace) printTrace(trace)
-  if (walk) printWalk(walk)
+  if (screen) printInBrowser('screen', screen)
+  if (walk) printInBrowser('walk', walk)
 }

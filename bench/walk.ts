@@ -1,21 +1,17 @@
-import { mkdtempSync, rmSync } from 'node:fs'
-import { tmpdir } from 'node:os'
-import path from 'node:path'
-import { chromium, type Browser, type BrowserContext, type Locator, type Page } from '@playwright/test'
+import type { Browser, BrowserContext, Locator, Page } from '@playwright/test'
 import { smallHouse } from '../tests/support/jobs'
-import { DEMO_PASSWORD } from '../demo/people'
 import { door, emptyJob, side, window } from '../demo/build'
-import { COMPONENTS, GRADE_NAMES, gradeOf, MATERIALS, printJobFile, type JobDocument } from '../src/core/job'
+import { COMPONENTS, GRADE_NAMES, gradeOf, MATERIALS, type JobDocument } from '../src/core/job'
 import { formatLength } from '../src/core/measure'
 import { parseLine } from '../src/core/shorthand'
 import { SIGNS, isSign } from '../src/core/trace'
+import { takeIn, withBenchApp } from './benchApp'
 import { generatedJob } from './generatedJob'
 import { stripFrames } from './stripFrames'
 import type { WalkRow } from './walkRow'
 import { NOTHING_DONE, plus, secondsOf, type Done } from './klm'
 import { LINES, type BenchLine } from './walkLines'
 
-const PORT = 4640
 const FINDINGS = LINES.reduce((sum, each) => sum + each.makes, 0)
 
 /** The house of the bench: a two-storey box with windows and doors where the lines name them. */
@@ -121,25 +117,6 @@ function unitsOf(said: ReturnType<typeof parseLine>[number]): number {
 function lineThoughts(line: string): number {
   const said = parseLine(line)
   return unitsOf(said[0]!) + (said.length - 1)
-}
-
-async function signIn(page: Page, base: string): Promise<void> {
-  await page.goto(`${base}/sign-in`)
-  await page.getByLabel('E-mail').fill('imke@tern.invalid')
-  await page.getByLabel('Password').fill(DEMO_PASSWORD)
-  await page.getByRole('button', { name: 'Sign in' }).click()
-  await page.waitForURL(`${base}/jobs`)
-}
-
-/** Takes a job file in through the app's own door, so that every bench begins from a job of its own. */
-async function takeIn(page: Page, base: string, job: JobDocument): Promise<string> {
-  const answer = await page.request.post(`${base}/api/jobs/import`, {
-    data: Buffer.from(printJobFile(job)),
-    headers: { origin: base, 'content-type': 'application/json' },
-  })
-  if (!answer.ok())
-    throw new Error(`The bench’s job was not taken in: ${answer.status()} ${await answer.text()}`)
-  return ((await answer.json()) as { id: string }).id
 }
 
 async function jobOf(page: Page, base: string, id: string): Promise<JobDocument> {
@@ -328,38 +305,8 @@ function effort(name: string, done: Done, sheet: number): WalkRow {
  * The walk in a real browser against the production build: effort of writing thirty findings down by shorthand and by touch beside a
  * plain sheet, frames of the strip with 300 findings and 120 features, the cold open, and sending 500 queued changes.
  */
-export async function benchWalk(): Promise<WalkRow[]> {
-  const { startPostgres } = await import('../scripts/lib/postgres.mjs')
-  const { dropAll, migrate, roleUrls } = await import('../scripts/lib/database.mjs')
-  const { appEnv, build, seed, serve } = await import('../scripts/lib/app.mjs')
-  if (!(await build())) throw new Error('The app was not built.')
-  const database = await startPostgres({ name: 'bench', port: 5464 })
-  const { session: secret } = (database as { secrets: { session: string } }).secrets
-  await dropAll(database)
-  await migrate(database)
-  const env = appEnv({ ...roleUrls(database), secret, port: PORT })
-  await seed(env)
-  const server = await serve(env, PORT)
-  const base = `http://127.0.0.1:${PORT}`
-  const folder = mkdtempSync(path.join(tmpdir(), 'detrimus-bench-'))
-  const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
-    args: [
-      '--no-sandbox',
-      '--disable-gpu',
-      '--disable-quic',
-      '--no-first-run',
-      '--disable-background-networking',
-    ],
-  })
-  try {
-    const desk = await browser.newContext({ viewport: { width: 1280, height: 800 } })
-    // The runner of this script names functions by a helper that the page does not have.
-    await desk.addInitScript('globalThis.__name = (named) => named')
-    const page = await desk.newPage()
-    await signIn(page, base)
-    const state = path.join(folder, 'state.json')
-    await desk.storageState({ path: state })
+export function benchWalk(): Promise<WalkRow[]> {
+  return withBenchApp(async ({ base, browser, desk, page, state }) => {
     const line = await byShorthand(page, base, await takeIn(page, base, benchHouse('line')))
     const recorded = await jobOf(page, base, 'line')
     if (recorded.findings.length !== FINDINGS)
@@ -396,10 +343,5 @@ export async function benchWalk(): Promise<WalkRow[]> {
       await coldOpen(browser, base, state),
       ...(await syncMany(desk, base)),
     ]
-  } finally {
-    await browser.close()
-    server?.stop()
-    database.stop()
-    rmSync(folder, { recursive: true, force: true })
-  }
+  })
 }

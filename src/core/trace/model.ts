@@ -13,7 +13,7 @@ import { measuredPlan } from './roofSeats'
 import type { Seat } from './seat'
 import { seatsOf, wholeSeat } from './seats'
 import { targetOf, type Target } from './target'
-import { oddsOf, sharesFor } from './usual'
+import { isPartOf, oddsOf, sharesFor } from './usual'
 import { cappedSum, isAboutDetail, isDecisive, noteOnce, weigh, type WeighedReason } from './weigh'
 
 /** Leaving a finding that somebody judged unexplained is never worth it. */
@@ -269,12 +269,19 @@ export function modelOf(job: JobDocument, damaged: readonly Finding[]): Model {
     return { finding, target, evidence, stated, sourceless, reasons }
   })
   for (const { cause, seat, home } of own) {
-    const inPlace = causeOf(cause).seat === 'in-place'
+    const { seat: kind } = causeOf(cause)
+    const inPlace = kind === 'in-place'
+    const undrawn =
+      home.finding.component !== null && isPartOf(kind, home.finding.component)
+        ? SEARCH.notDrawn.shownByPart
+        : home.kind === 'words' || seatsFor(kind).length === 0
+          ? SEARCH.notDrawn.noneDrawn
+          : SEARCH.notDrawn.othersDrawn
     const limits = limitsOf(cause)
     for (const [at, mine] of logs.get(cause) ?? []) {
       const { finding, target } = weighings[at]!
       const near = closenessFrom(home, limits, target, ring)
-      const close = inPlace ? near : near * SEARCH.notDrawn
+      const close = inPlace ? near : near * undrawn
       if (close > 0) join(cause, seat, finding.id, { close, ...mine })
     }
   }

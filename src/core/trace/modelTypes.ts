@@ -8,7 +8,7 @@ import type { Evidence, WeighedReason } from './weigh'
 /** Weights of the search. Our judgement; `docs/trace.md` says what was changed after looking at simulated houses. */
 export const SEARCH = {
   /** Naming a source at all costs this much: needless work is sold on an invented one. */
-  naming: 0.75,
+  naming: 1.05,
   /** A habit costs this much more than one fault of its kind: it pays from about the third place on. */
   habit: 1,
   /** Places with evidence of their own that make a habit, unless somebody noted that it repeats: then two. */
@@ -17,8 +17,8 @@ export const SEARCH = {
   sameDetail: 0.5,
   /** A source that reaches a finding damages it with at most this chance. */
   mostLikely: 0.95,
-  /** A place not on the drawing is possible, and a little less so. */
-  notDrawn: 0.6,
+  /** A place not on the drawing: the part itself shows that it is there; nobody drew any of its kind, or the finding has no place; its like were drawn. */
+  notDrawn: { shownByPart: 0.9, noneDrawn: 0.6, othersDrawn: 0.15 },
   /** From this ratio on a sign speaks for a cause. */
   speaks: 1.3,
 } as const

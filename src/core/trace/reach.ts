@@ -10,7 +10,7 @@ import type { Target } from './target'
 export type Shield = { readonly box: WallBox; readonly feature_id: string }
 
 /** How close counts at the far end of a reach, against 1 at the source. Our judgement. */
-const AT_THE_END = 0.35
+const AT_THE_END = 0.6
 const HOUSE_WIDE = 0.9
 /** Water seldom turns a corner. Our judgement. */
 const ROUND_THE_CORNER = 0.4

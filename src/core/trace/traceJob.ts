@@ -78,7 +78,7 @@ export const NO_TRACE: Trace = {
 }
 
 /** How sharply costs turn into probabilities: 1 would take our ratios at their word. Settled on simulated houses, see `docs/trace.md`. */
-export const SHARPNESS = { finding: 1.2, source: 0.75 } as const
+export const SHARPNESS = { finding: 1.2, source: 0.9 } as const
 
 const chance = (more: number): number => 1 / (1 + Math.exp(-SHARPNESS.source * more))
 

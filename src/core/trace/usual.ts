@@ -1,4 +1,4 @@
-import { gradeOf, type Finding } from '../job'
+import { gradeOf, type ComponentId, type Finding } from '../job'
 import { causeOf, type CauseId, type HouseFact, type SeatKind } from './knowledge/causes'
 import { sharesAt, WALL_PARTS, type Share, type WallPlace } from './knowledge/priors'
 
@@ -37,7 +37,7 @@ export function withOdds(probability: number, times: number): number {
 const NEAR: Readonly<Partial<Record<SeatKind, number>>> = {
   'roof-end': 0.2,
   'gutter-end': 0.25,
-  leader: 0.3,
+  leader: 0.15,
   'roof-wall-line': 0.2,
   'metal-edge': 0.25,
   'chase-top': 0.02,
@@ -58,6 +58,12 @@ const PARTS_OF_OPENINGS: ReadonlySet<string> = new Set([
 ])
 const AT_THE_LEDGER: ReadonlySet<string> = new Set(['ledger', 'rim-joist'])
 
+/** Whether a part can only be at such a seat: a side casing shows that there is an opening, drawn or not. */
+export function isPartOf(seat: SeatKind, component: ComponentId): boolean {
+  if (seat === 'ledger') return AT_THE_LEDGER.has(component)
+  return seat.startsWith('opening') && PARTS_OF_OPENINGS.has(component)
+}
+
 /** Seats whose nearness a table for the place has reckoned with already. */
 const RECKONED: Readonly<Record<WallPlace, (seat: SeatKind) => boolean>> = {
   'beside-opening': (seat) => seat.startsWith('opening'),
@@ -70,8 +76,9 @@ const RECKONED: Readonly<Record<WallPlace, (seat: SeatKind) => boolean>> = {
 export function nearnessOf(cause: CauseId, finding: Finding, at: WallPlace | null): number {
   const { seat } = causeOf(cause)
   if (at !== null && finding.component && WALL_PARTS.has(finding.component) && RECKONED[at](seat)) return 1
-  if (seat === 'ledger' && AT_THE_LEDGER.has(finding.component ?? '')) return 1
-  if (seat.startsWith('opening') && !PARTS_OF_OPENINGS.has(finding.component ?? '')) return NEAR_AN_OPENING
+  if (seat === 'ledger' && finding.component && isPartOf(seat, finding.component)) return 1
+  if (seat.startsWith('opening') && !(finding.component && isPartOf(seat, finding.component)))
+    return NEAR_AN_OPENING
   return NEAR[seat] ?? 1
 }
 
@@ -79,7 +86,7 @@ export function nearnessOf(cause: CauseId, finding: Finding, at: WallPlace | nul
  * The tables by member are about decay. The shallower the damage, the more of it is weather and overdue paint, whatever the member:
  * so much of each grade. Our judgement.
  */
-const WEATHER: readonly number[] = [0, 0.5, 0.15, 0.05, 0.05]
+const WEATHER: readonly number[] = [0, 0.3, 0.17, 0.05, 0.05]
 const UNTOUCHED = 0.2
 
 /** Shares of every cause for one finding: the table of its member, and weather by how deep the damage goes. */
