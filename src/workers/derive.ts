@@ -4,9 +4,17 @@ import { derive, type Derived } from '../core/pipeline'
 
 /** What is asked of the worker: a job as it stands, and today in its time zone. */
 export type Ask = { readonly turn: number; readonly job: JobDocument; readonly today: string }
-/** What it answers: first everything derived, a little later what to check next, unless something newer was asked by then. */
+/** What a page has by itself, and so is not sent back. */
+export type Sent = Omit<Derived, 'job'>
+type Stage = keyof Sent
+
+/**
+ * What it answers: everything derived, stage by stage, since one message with all of it would hold up the page while it is unpacked;
+ * then that this was all; a little later what to check next, unless something newer was asked by then.
+ */
 export type Answer =
-  | { readonly turn: number; readonly kind: 'derived'; readonly derived: Derived }
+  | { readonly turn: number; readonly kind: 'stage'; readonly stage: Partial<Sent> }
+  | { readonly turn: number; readonly kind: 'derived' }
   | { readonly turn: number; readonly kind: 'checks'; readonly checks: readonly NextCheck[] }
   | { readonly turn: number; readonly kind: 'failed'; readonly message: string }
 
@@ -34,7 +42,10 @@ self.addEventListener('message', ({ data }: MessageEvent<Ask>) => {
   const failed = (cause: unknown): void => answer({ turn, kind: 'failed', message: wordsOf(cause) })
   try {
     const derived = derive(job, today)
-    answer({ turn, kind: 'derived', derived })
+    for (const stage of Object.keys(derived) as (Stage | 'job')[]) {
+      if (stage !== 'job') answer({ turn, kind: 'stage', stage: { [stage]: derived[stage] } })
+    }
+    answer({ turn, kind: 'derived' })
     answerChecks(turn, derived).catch(failed)
   } catch (cause) {
     failed(cause)

@@ -1,6 +1,6 @@
 'use client'
 
-import { useCallback, useDeferredValue, useMemo, type ReactNode } from 'react'
+import { memo, useCallback, useDeferredValue, useMemo, type ReactNode } from 'react'
 import { drawStrip, drawTape, stripSpans, TAPE_PX, type Drawing, type Mark } from '../../core/house'
 import { featureBox, groundAt } from '../../core/geometry'
 import type { Coverage } from '../../core/coverage'
@@ -23,6 +23,9 @@ export type Tapped =
   | { readonly kind: 'feature'; readonly featureId: string }
   | { readonly kind: 'place'; readonly place: Extract<Place, { kind: 'side' }> }
 
+/** What an overlay is drawn with. */
+export type StripOverlay = { readonly drawing: Drawing; readonly frame: Frame }
+
 type Props = {
   readonly job: JobDocument
   readonly coverage: Coverage | null
@@ -35,7 +38,7 @@ type Props = {
   readonly sideId: string | null
   readonly onSide: (id: string) => void
   /** What a stage draws over the walls and edits there. */
-  readonly overlay?: (on: { readonly drawing: Drawing; readonly frame: Frame }) => ReactNode
+  readonly overlay?: (on: StripOverlay) => ReactNode
   readonly tools?: ReactNode
 }
 
@@ -73,7 +76,7 @@ function placeAt(
 }
 
 /** The strip with its tape: every stage's picture, and the way round the house. */
-export function Strip(props: Props) {
+export const Strip = memo(function Strip(props: Props) {
   const { job, coverage, trace, chosen, onTap } = props
   const [ref, width] = useWidth()
   const [frameRef, zoomed] = useZoom()
@@ -198,4 +201,4 @@ export function Strip(props: Props) {
       </div>
     </section>
   )
-}
+})

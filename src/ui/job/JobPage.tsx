@@ -1,6 +1,6 @@
 'use client'
 
-import { useCallback, useEffect, useMemo, useState } from 'react'
+import { memo, useCallback, useDeferredValue, useEffect, useMemo, useState } from 'react'
 import { Tabs } from 'radix-ui'
 import type { JobStore } from '../../client/jobStore'
 import { live, type Place } from '../../core/job'
@@ -9,7 +9,7 @@ import type { Derived } from '../../core/pipeline'
 import { BidTab } from '../bid/BidTab'
 import { CutTab } from '../cut/CutTab'
 import { PlanPicture } from '../house/PlanPicture'
-import { Strip, type Tapped } from '../house/Strip'
+import { Strip, type StripOverlay, type Tapped } from '../house/Strip'
 import { Button, LinkButton, Notice } from '../look'
 import { PriceTab } from '../price/PriceTab'
 import { ScopeTab } from '../scope/ScopeTab'
@@ -93,6 +93,25 @@ function AddressedJob({ jobId }: { jobId: string }) {
   return <OpenJob store={opening.store} jobId={jobId} />
 }
 
+const drawTools = (on: StripOverlay): React.ReactNode => <StripTools {...on} />
+
+const StageBody = memo(function StageBody({ stage, jobId }: { stage: Stage; jobId: string }) {
+  switch (stage) {
+    case 'walk':
+      return <WalkTab />
+    case 'trace':
+      return <TraceTab />
+    case 'scope':
+      return <ScopeTab />
+    case 'cut':
+      return <CutTab />
+    case 'price':
+      return <PriceTab />
+    case 'bid':
+      return <BidTab jobId={jobId} />
+  }
+})
+
 function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
   const view = useJobView(store)
   const { derived, checks } = usePipeline(view.job)
@@ -114,6 +133,22 @@ function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
   const walk = useWalk()
   const firm = useFirmWords()
   const { chooseFeature } = walk
+  const chooseOnly = useCallback(
+    (ids: readonly string[]) => {
+      setDrafting(null)
+      chooseFeature(null)
+      choose(ids)
+    },
+    [chooseFeature],
+  )
+  const draft = useCallback(
+    (place: Place | null) => {
+      setDrafting(place ? { place } : null)
+      if (place) choose([])
+      if (place) chooseFeature(null)
+    },
+    [chooseFeature],
+  )
   const context = useMemo(
     () =>
       derived
@@ -124,24 +159,16 @@ function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
             checks,
             job: live(view.job),
             chosen,
-            choose: (ids: readonly string[]) => {
-              setDrafting(null)
-              chooseFeature(null)
-              choose(ids)
-            },
+            choose: chooseOnly,
             drafting,
-            draft: (place: Place | null) => {
-              setDrafting(place ? { place } : null)
-              if (place) choose([])
-              if (place) chooseFeature(null)
-            },
+            draft,
             sideId,
             chooseSide,
             walk,
             firm,
           }
         : null,
-    [store, view, derived, checks, chosen, drafting, sideId, walk, firm, chooseFeature],
+    [store, view, derived, checks, chosen, chooseOnly, drafting, draft, sideId, walk, firm],
   )
   const go = useCallback(
     (next: string): void => {
@@ -198,14 +225,20 @@ function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
     if (stage !== 'trace' || !source) return null
     return new Set([...source.finding_ids, ...source.also_ids, ...(source.letter ? [source.letter] : [])])
   }, [derived, chosen, stage])
-  if (!derived || !context) return <p className="p-6">Reckoning…</p>
-  const walking = stage === 'walk'
-  const marked = walk.featureId ? [...chosen, walk.featureId] : chosen
-  const turn = (
-    <Button aria-pressed={walk.plan} onClick={() => walk.setPlan(!walk.plan)}>
-      {walk.plan ? 'strip' : 'plan'}
-    </Button>
+  const { featureId, plan, setPlan } = walk
+  const marked = useMemo(() => (featureId ? [...chosen, featureId] : chosen), [chosen, featureId])
+  const turn = useMemo(
+    () => (
+      <Button aria-pressed={plan} onClick={() => setPlan(!plan)}>
+        {plan ? 'strip' : 'plan'}
+      </Button>
+    ),
+    [plan, setPlan],
   )
+  // The tab changes at once; what it shows is drawn in slices, and what was there stands until it is.
+  const shown = useDeferredValue(stage)
+  if (!derived || !context) return <p className="p-6">Reckoning…</p>
+  const walking = shown === 'walk'
 
   return (
     <JobContext value={context}>
@@ -216,14 +249,14 @@ function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
       ) : (
         <Strip
           job={derived.job}
-          coverage={walking || stage === 'bid' ? derived.coverage : null}
-          trace={walking || (stage === 'trace' && guess.on) ? null : derived.trace}
+          coverage={walking || shown === 'bid' ? derived.coverage : null}
+          trace={walking || (shown === 'trace' && guess.on) ? null : derived.trace}
           lit={lit}
           chosen={marked}
           onTap={tap}
           sideId={sideId}
           onSide={chooseSide}
-          overlay={walking ? (on) => <StripTools {...on} /> : undefined}
+          overlay={walking ? drawTools : undefined}
           tools={turn}
         />
       )}
@@ -250,23 +283,8 @@ function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
             ))}
           </Tabs.List>
           <div className="px-5 pt-1.5 pb-16 max-sm:px-3">
-            <Tabs.Content value="walk">
-              <WalkTab />
-            </Tabs.Content>
-            <Tabs.Content value="trace">
-              <TraceTab />
-            </Tabs.Content>
-            <Tabs.Content value="scope">
-              <ScopeTab />
-            </Tabs.Content>
-            <Tabs.Content value="cut">
-              <CutTab />
-            </Tabs.Content>
-            <Tabs.Content value="price">
-              <PriceTab />
-            </Tabs.Content>
-            <Tabs.Content value="bid">
-              <BidTab jobId={jobId} />
+            <Tabs.Content value={stage} aria-busy={shown !== stage}>
+              <StageBody stage={shown} jobId={jobId} />
             </Tabs.Content>
           </div>
         </Tabs.Root>

@@ -1,10 +1,10 @@
 'use client'
 
-import { useEffect, useRef, useState } from 'react'
+import { startTransition, useEffect, useRef, useState } from 'react'
 import { derive, type Derived } from '../../core/pipeline'
-import type { JobDocument } from '../../core/job'
+import { live, type JobDocument } from '../../core/job'
 import { nextChecks, type NextCheck } from '../../core/nextCheck'
-import type { Answer, Ask } from '../../workers/derive'
+import type { Answer, Ask, Sent } from '../../workers/derive'
 
 /** Today in a time zone, for the date on a bid's preview. */
 function today(timeZone: string): string {
@@ -30,16 +30,36 @@ function startWorker(): Worker | null {
   }
 }
 
+type State = {
+  turn: number
+  busy: boolean
+  last: JobDocument
+  waiting: JobDocument | null
+  here: boolean
+  /** The job of the turn being reckoned, and the stages that have come of it. */
+  asked: JobDocument
+  stages: Partial<Sent>
+}
+
 /**
  * Everything derived from the job, reckoned in a worker: the last result stands until the next is there. While one job is being
- * reckoned only the newest of the following is kept waiting.
+ * reckoned only the newest of the following is kept waiting. A result is shown when the page has time for it: typing goes first.
  */
 export function usePipeline(job: JobDocument): Pipeline {
   const [pipeline, setPipeline] = useState<Pipeline>({ derived: null, checks: null })
   const worker = useRef<Worker | null>(null)
-  const state = useRef({ turn: 0, busy: false, last: job, waiting: null as JobDocument | null, here: false })
+  const state = useRef<State>({
+    turn: 0,
+    busy: false,
+    last: job,
+    waiting: null,
+    here: false,
+    asked: job,
+    stages: {},
+  })
 
   useEffect(() => {
+    const show = (next: (before: Pipeline) => Pipeline): void => startTransition(() => setPipeline(next))
     const started = startWorker()
     worker.current = started
     const now = state.current
@@ -53,14 +73,24 @@ export function usePipeline(job: JobDocument): Pipeline {
       if (waiting) ask(started, now, waiting)
     }
     started.onmessage = ({ data }: MessageEvent<Answer>) => {
-      if (data.kind === 'checks') {
-        // What was reckoned for an older state of the job says nothing of this one.
-        if (data.turn === now.turn) setPipeline((before) => ({ ...before, checks: data.checks }))
-        return
+      switch (data.kind) {
+        case 'stage':
+          now.stages = { ...now.stages, ...data.stage }
+          return
+        case 'derived': {
+          const derived: Derived = { ...(now.stages as Sent), job: now.asked }
+          show(() => ({ derived, checks: null }))
+          next()
+          return
+        }
+        case 'checks':
+          // What was reckoned for an older state of the job says nothing of this one.
+          if (data.turn === now.turn) show((before) => ({ ...before, checks: data.checks }))
+          return
+        case 'failed':
+          console.error(`reckoning failed: ${data.message}`)
+          next()
       }
-      if (data.kind === 'derived') setPipeline({ derived: data.derived, checks: null })
-      else console.error(`reckoning failed: ${data.message}`)
-      next()
     }
     started.onerror = () => {
       // It could not be loaded: from now on the page reckons by itself.
@@ -92,9 +122,12 @@ export function usePipeline(job: JobDocument): Pipeline {
   return pipeline
 }
 
-function ask(worker: Worker, now: { turn: number; busy: boolean }, job: JobDocument): void {
+function ask(worker: Worker, now: State, job: JobDocument): void {
   now.turn += 1
   now.busy = true
+  // The very findings the page holds: what did not change is not drawn again.
+  now.asked = live(job)
+  now.stages = {}
   const message: Ask = { turn: now.turn, job, today: today(job.job.time_zone) }
   worker.postMessage(message)
 }

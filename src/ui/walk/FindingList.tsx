@@ -1,7 +1,8 @@
 'use client'
 
+import { memo } from 'react'
 import { whereOf } from '../../core/caution'
-import { COMPONENTS, gradeOf } from '../../core/job'
+import { COMPONENTS, gradeOf, type Finding } from '../../core/job'
 import { findingNumber } from '../../core/house'
 import { outsideScope } from '../../core/scope'
 import { Awl, Button, Panel } from '../look'
@@ -29,36 +30,61 @@ export function FindingList() {
         </p>
       ) : null}
       <ul>
-        {job.findings.map((finding) => {
-          const active = chosen.includes(finding.id)
-          return (
-            <li key={finding.id} className="border-b border-rule">
-              <button
-                type="button"
-                aria-current={active ? 'true' : undefined}
-                onClick={() => choose([finding.id])}
-                className={`flex min-h-10 w-full items-center gap-2.5 px-1.5 py-0.5 text-left leading-tight touch:min-h-12 ${active ? 'bg-paper' : 'hover:bg-paper'}`}
-              >
-                <span className="w-7 shrink-0 font-head text-[15px] font-semibold text-crayon-text">
-                  {findingNumber(finding, job)}
-                </span>
-                <span className="min-w-0 grow">
-                  <span className="block truncate">
-                    {finding.component ? COMPONENTS[finding.component] : finding.words || 'no word yet'}
-                    {finding.suspected ? ', suspected' : ''}
-                    {outsideScope(finding, job) ? ', outside the line' : ''}
-                  </span>
-                  <span className="block truncate text-[13px] text-quiet">{whereOf(finding, job)}</span>
-                </span>
-                <Awl grade={gradeOf(finding)} word={false} />
-                <span className="sr-only">
-                  {gradeOf(finding) === null ? 'not touched' : `grade ${gradeOf(finding)}`}
-                </span>
-              </button>
-            </li>
-          )
-        })}
+        {job.findings.map((finding) => (
+          <FindingRow
+            key={finding.id}
+            finding={finding}
+            number={findingNumber(finding, job)}
+            where={whereOf(finding, job)}
+            isOutside={outsideScope(finding, job) !== null}
+            isActive={chosen.includes(finding.id)}
+            choose={choose}
+          />
+        ))}
       </ul>
     </Panel>
   )
 }
+
+type RowProps = {
+  readonly finding: Finding
+  readonly number: string
+  readonly where: string
+  readonly isOutside: boolean
+  readonly isActive: boolean
+  readonly choose: (ids: readonly string[]) => void
+}
+
+/** One finding; drawn again only when something of it changed. */
+const FindingRow = memo(function FindingRow({
+  finding,
+  number,
+  where,
+  isOutside,
+  isActive,
+  choose,
+}: RowProps) {
+  const grade = gradeOf(finding)
+  return (
+    <li className="border-b border-rule">
+      <button
+        type="button"
+        aria-current={isActive ? 'true' : undefined}
+        onClick={() => choose([finding.id])}
+        className={`flex min-h-10 w-full items-center gap-2.5 px-1.5 py-0.5 text-left leading-tight touch:min-h-12 ${isActive ? 'bg-paper' : 'hover:bg-paper'}`}
+      >
+        <span className="w-7 shrink-0 font-head text-[15px] font-semibold text-crayon-text">{number}</span>
+        <span className="min-w-0 grow">
+          <span className="block truncate">
+            {finding.component ? COMPONENTS[finding.component] : finding.words || 'no word yet'}
+            {finding.suspected ? ', suspected' : ''}
+            {isOutside ? ', outside the line' : ''}
+          </span>
+          <span className="block truncate text-[13px] text-quiet">{where}</span>
+        </span>
+        <Awl grade={grade} word={false} />
+        <span className="sr-only">{grade === null ? 'not touched' : `grade ${grade}`}</span>
+      </button>
+    </li>
+  )
+})
