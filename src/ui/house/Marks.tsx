@@ -1,53 +1,90 @@
 'use client'
 
-import { memo } from 'react'
+import isEqual from 'fast-deep-equal'
+import { memo, useCallback, useLayoutEffect, useRef } from 'react'
 import type { Mark, Shape } from '../../core/house'
 import { isMark, type Frame } from './frame'
 import { ShapeSvg } from './svg'
 
+type Tap = (mark: Mark, event?: React.MouseEvent<SVGGElement>) => void
 type Props = {
   readonly items: readonly (Shape | Mark)[]
   readonly frame: Frame
   readonly chosen: readonly string[]
   /** Findings and letters of sources to keep in full ink while all others are dimmed; null: nothing is. */
   readonly lit?: ReadonlySet<string> | null
-  readonly onTap: (mark: Mark, event?: React.MouseEvent<SVGGElement>) => void
+  readonly onTap: Tap
 }
 
-/** Prints a drawing's shapes and marks. Each mark is a button: a tap, Enter or the space bar points at it. */
+/**
+ * Prints a drawing's shapes and marks. Each mark is a button: a tap, Enter or the space bar points at it.
+ *
+ * A drawing is made anew with every edit, and most of it is as it was: what looks the same is left standing.
+ */
 export const Marks = memo(function Marks({ items, frame, chosen, lit = null, onTap }: Props) {
+  const latest = useRef(onTap)
+  useLayoutEffect(() => {
+    latest.current = onTap
+  })
+  const tap = useCallback<Tap>((mark, event) => latest.current(mark, event), [])
   return items.map((item, index) =>
     isMark(item) ? (
-      <g
+      <MarkButton
         key={`${item.of}-${item.ids.join()}`}
-        role="button"
-        tabIndex={0}
-        aria-label={item.name}
-        aria-pressed={
+        mark={item}
+        frame={frame}
+        isPressed={
           item.of === 'finding' || item.of === 'feature'
             ? item.ids.some((id) => chosen.includes(id))
             : undefined
         }
-        className={`cursor-pointer ${isDim(item, lit) ? 'opacity-35' : ''}`}
-        onClick={(event) => onTap(item, event)}
-        onKeyDown={(event) => {
-          if (event.key !== 'Enter' && event.key !== ' ') return
-          event.preventDefault()
-          onTap(item)
-        }}
-      >
-        {item.of === 'finding' ? <HitArea mark={item} frame={frame} /> : null}
-        {item.shapes.map((shape, at) => (
-          <ShapeSvg key={at} shape={shape} frame={frame} />
-        ))}
-      </g>
+        isDim={isDim(item, lit)}
+        onTap={tap}
+      />
     ) : (
-      <g key={index} aria-hidden className="pointer-events-none">
-        <ShapeSvg shape={item} frame={frame} />
-      </g>
+      <Ground key={index} shape={item} frame={frame} />
     ),
   )
 })
+
+type MarkProps = {
+  readonly mark: Mark
+  readonly frame: Frame
+  readonly isPressed: boolean | undefined
+  readonly isDim: boolean
+  readonly onTap: Tap
+}
+
+const MarkButton = memo(function MarkButton({ mark, frame, isPressed, isDim: dim, onTap }: MarkProps) {
+  return (
+    <g
+      role="button"
+      tabIndex={0}
+      aria-label={mark.name}
+      aria-pressed={isPressed}
+      className={`cursor-pointer ${dim ? 'opacity-35' : ''}`}
+      onClick={(event) => onTap(mark, event)}
+      onKeyDown={(event) => {
+        if (event.key !== 'Enter' && event.key !== ' ') return
+        event.preventDefault()
+        onTap(mark)
+      }}
+    >
+      {mark.of === 'finding' ? <HitArea mark={mark} frame={frame} /> : null}
+      {mark.shapes.map((shape, at) => (
+        <ShapeSvg key={at} shape={shape} frame={frame} />
+      ))}
+    </g>
+  )
+}, isEqual)
+
+const Ground = memo(function Ground({ shape, frame }: { shape: Shape; frame: Frame }) {
+  return (
+    <g aria-hidden className="pointer-events-none">
+      <ShapeSvg shape={shape} frame={frame} />
+    </g>
+  )
+}, isEqual)
 
 function isDim(mark: Mark, lit: ReadonlySet<string> | null): boolean {
   if (!lit || (mark.of !== 'finding' && mark.of !== 'source')) return false

@@ -66,7 +66,7 @@ const FindingRow = memo(function FindingRow({
 }: RowProps) {
   const grade = gradeOf(finding)
   return (
-    <li className="border-b border-rule">
+    <li className="border-b border-rule [contain-intrinsic-size:auto_41px] [content-visibility:auto]">
       <button
         type="button"
         aria-current={isActive ? 'true' : undefined}
