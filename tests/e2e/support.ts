@@ -63,3 +63,27 @@ export async function expectAccessible(page: Page): Promise<void> {
     violations.map((each) => `${each.id}: ${each.nodes.map((node) => node.html.slice(0, 120)).join(' | ')}`),
   ).toEqual([])
 }
+
+/** Nothing is cut off or scrolls sideways, and every target is large enough for a thumb. */
+export async function expectFitsPhone(page: Page, what: string): Promise<void> {
+  const sideways = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)
+  expect(`${what}: ${sideways} px`).toBe(`${what}: 0 px`)
+  const small = await page
+    .getByRole('main')
+    .locator(
+      'button:visible, a:visible, summary:visible, select:visible, input:visible:not([type=file]):not([type=checkbox])',
+    )
+    .evaluateAll((targets) =>
+      targets
+        // A control inside a large label is reached by the label.
+        .filter((each) => {
+          const label = each.closest('label')
+          return (label ?? each).getBoundingClientRect().height < 44 && each.getBoundingClientRect().width > 1
+        })
+        .map(
+          (each) =>
+            `${each.tagName} ${(each.textContent || each.getAttribute('aria-label') || '').slice(0, 40)}`,
+        ),
+    )
+  expect({ what, small }).toEqual({ what, small: [] })
+}

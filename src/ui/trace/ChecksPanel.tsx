@@ -74,7 +74,11 @@ function CheckRow({ check }: { check: NextCheck }) {
       </div>
       <p>
         Is it so: {says}?{' '}
-        <button type="button" className="text-chalk-text underline" onClick={() => choose([finding.id])}>
+        <button
+          type="button"
+          className="text-left text-chalk-text underline touch:min-h-11"
+          onClick={() => choose([finding.id])}
+        >
           finding {number}, {whereOf(finding, job)}
         </button>
       </p>

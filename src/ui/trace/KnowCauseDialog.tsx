@@ -1,11 +1,11 @@
 'use client'
 
 import { useState } from 'react'
-import { newId } from '../../client/newId'
 import { findingNumber } from '../../core/house'
-import { CAUSE_IDS, causeOf } from '../../core/trace'
+import { CAUSE_IDS, causeOf, isCause } from '../../core/trace'
 import { Button, Dialog, SelectField, TextField } from '../look'
 import { useJob } from '../state/useJob'
+import { useStateCause } from './useStateCause'
 
 /** A person states the cause he knows; his name stands by it. */
 export function KnowCauseDialog(props: {
@@ -13,7 +13,8 @@ export function KnowCauseDialog(props: {
   onClose: () => void
   findingIds: readonly string[]
 }) {
-  const { store, derived, view } = useJob()
+  const { derived, view } = useJob()
+  const state = useStateCause()
   const [cause, setCause] = useState('')
   const [reason, setReason] = useState('')
   const numbers = derived.job.findings
@@ -45,14 +46,7 @@ export function KnowCauseDialog(props: {
             look="main"
             disabled={cause === '' || props.findingIds.length === 0}
             onClick={() => {
-              store.create('judgement', {
-                id: newId(),
-                removed: false,
-                finding_ids: [...props.findingIds],
-                cause,
-                by: view.member.name,
-                reason,
-              })
+              if (isCause(cause)) state(cause, props.findingIds, reason)
               props.onClose()
             }}
           >

@@ -3,8 +3,9 @@
 import { whereOf } from '../../core/caution'
 import { findingNumber } from '../../core/house'
 import type { TracedFinding } from '../../core/trace'
-import { Panel } from '../look'
+import { Button, Panel } from '../look'
 import { useJob } from '../state/useJob'
+import { useStateCause } from './useStateCause'
 import { causeName } from './words'
 
 const SHOWN = 5
@@ -12,6 +13,7 @@ const SHOWN = 5
 /** All causes of one finding in order; figures only when asked for, marked as judgement. */
 export function RankedPanel({ finding }: { finding: TracedFinding }) {
   const { job } = useJob().derived
+  const state = useStateCause()
   const shown = job.findings.find((each) => each.id === finding.finding_id)
   if (!shown) return null
   return (
@@ -27,8 +29,17 @@ export function RankedPanel({ finding }: { finding: TracedFinding }) {
             key={each.cause}
             className="flex items-center justify-between gap-3 border-b border-rule py-1.5"
           >
-            <span>{causeName(each.cause)}</span>
+            <span className="grow">{causeName(each.cause)}</span>
             <span className="font-head text-[14px]">{each.certainty}</span>
+            {each.cause !== 'other' && finding.stated?.cause !== each.cause ? (
+              <Button
+                look="quiet"
+                aria-label={`State it: ${causeName(each.cause)}`}
+                onClick={() => each.cause !== 'other' && state(each.cause, [finding.finding_id])}
+              >
+                state it
+              </Button>
+            ) : null}
           </li>
         ))}
       </ol>
@@ -36,7 +47,9 @@ export function RankedPanel({ finding }: { finding: TracedFinding }) {
         <p className="py-1">Reached as well by: {finding.also.map(causeName).join(', ')}.</p>
       ) : null}
       <details className="pt-2">
-        <summary className="font-head text-[14px] text-chalk-text underline">Figures (our judgement)</summary>
+        <summary className="font-head text-[14px] text-chalk-text underline touch:min-h-11">
+          Figures (our judgement)
+        </summary>
         <table>
           <tbody>
             {finding.ranked.slice(0, 12).map((each) => (

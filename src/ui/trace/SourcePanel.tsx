@@ -7,6 +7,7 @@ import { decisionOn, repairForFix } from '../../core/scope'
 import { causeOf, unprobedLike, type Source } from '../../core/trace'
 import { Button, Dialog, Panel, TextField } from '../look'
 import { useJob } from '../state/useJob'
+import { useStateCause } from './useStateCause'
 import { WeightsDialog } from './WeightsDialog'
 import { causeName, numberOf, reasonWords } from './words'
 
@@ -15,6 +16,7 @@ export function SourcePanel({ source, know }: { source: Source; know: () => void
   const { derived } = useJob()
   const { job, chains } = derived
   const [weights, setWeights] = useState(false)
+  const state = useStateCause()
   const cause = causeOf(source.cause)
   const chain = source.letter ? (chains[source.letter] ?? []) : []
   return (
@@ -42,6 +44,9 @@ export function SourcePanel({ source, know }: { source: Source; know: () => void
       <p>{cause.ifOnlyEffect} Our judgement.</p>
       {cause.fix ? <Fix source={source} /> : null}
       <div className="mt-3 flex flex-wrap items-center gap-2">
+        {source.certainty === 'stated' ? null : (
+          <Button onClick={() => state(source.cause, source.finding_ids)}>That is it</Button>
+        )}
         <Button onClick={know}>I know the cause…</Button>
         <Button look="quiet" onClick={() => setWeights(true)}>
           Weights…
@@ -148,7 +153,9 @@ function SecondBest({ source }: { source: Source }) {
         <p>{others}</p>
       </div>
       <details className="col-span-2">
-        <summary className="font-head text-[14px] text-chalk-text underline">Figures (our judgement)</summary>
+        <summary className="font-head text-[14px] text-chalk-text underline touch:min-h-11">
+          Figures (our judgement)
+        </summary>
         <p>
           {runnerUp.odds > 99 ? 'more than 99' : runnerUp.odds.toFixed(1)} to 1 for the first; chance that
           this source is there, by our reckoning: {(source.probability * 100).toFixed(0)} %.

@@ -1,8 +1,9 @@
 'use client'
 
+import { useState, type ReactNode } from 'react'
 import { PRIORS, SHARES, SIGN_IDS, SIGNS, causeOf, isSign, type SignId } from '../../core/trace'
 import type { EntityOf, Finding } from '../../core/job'
-import { CheckField, SelectField } from '../look'
+import { CheckField, TextField } from '../look'
 
 /** Of a part without a table of its own, the signs of so many causes are offered first. */
 const WITHOUT_TABLE = 8
@@ -26,7 +27,22 @@ function likelySigns(component: Finding['component']): SignId[] {
   ]
 }
 
-/** Signs seen, ticked; how each is known is that of the finding unless said otherwise. */
+/** So many signs of the part’s usual causes stand open; the rest are a tap away. */
+const FIRST = 14
+/** So many of the signs that fit what was typed are offered. */
+const OFFERED = 10
+
+/** Signs whose words hold everything typed, in any order. */
+function signsNamed(typed: string): SignId[] {
+  const words = typed.toLowerCase().split(/\s+/).filter(Boolean)
+  if (words.length === 0) return []
+  return SIGN_IDS.filter((sign) => {
+    const says = SIGNS[sign].says.toLowerCase()
+    return words.every((word) => says.includes(word))
+  })
+}
+
+/** Signs seen, and those looked for and not there; how each is known is that of the finding unless said otherwise. */
 export function SignPicker({
   finding,
   set,
@@ -34,52 +50,86 @@ export function SignPicker({
   finding: Finding
   set: (fields: Partial<EntityOf['finding']>) => void
 }) {
-  const likely = likelySigns(finding.component)
-  const seen = finding.signs.flatMap((each) => (isSign(each.sign) ? [each.sign] : []))
-  const listed = likely.length === 0 ? [] : [...new Set([...likely, ...seen])]
-  const toggle = (sign: SignId, on: boolean): void =>
+  const [typed, setTyped] = useState('')
+  const noted = finding.signs.flatMap((each) => (isSign(each.sign) ? [each.sign] : []))
+  const listed = [...new Set([...noted, ...likelySigns(finding.component)])]
+  const first = Math.max(FIRST, noted.length)
+  const named = signsNamed(typed).filter((sign) => !listed.includes(sign))
+  const note = (sign: SignId, present: boolean | null): void =>
     set({
-      signs: on
-        ? [...finding.signs, { sign, how: finding.how_known, present: true }]
-        : finding.signs.filter((each) => each.sign !== sign),
+      signs: [
+        ...finding.signs.filter((each) => each.sign !== sign),
+        ...(present === null ? [] : [{ sign, how: finding.how_known, present }]),
+      ],
     })
+  const rows = (signs: readonly SignId[]): ReactNode => (
+    <div className="grid grid-cols-2 gap-x-4 max-sm:grid-cols-1">
+      {signs.map((sign) => (
+        <SignRow
+          key={sign}
+          says={SIGNS[sign].says}
+          present={finding.signs.find((each) => each.sign === sign)?.present ?? null}
+          note={(present) => note(sign, present)}
+        />
+      ))}
+    </div>
+  )
   return (
     <fieldset>
-      <legend className="font-head text-[14px] font-medium">Signs seen</legend>
-      {listed.length > 0 ? (
-        <div className="grid grid-cols-2 gap-x-4 max-sm:grid-cols-1">
-          {listed.map((sign) => (
-            <CheckField
-              key={sign}
-              label={SIGNS[sign].says}
-              checked={seen.includes(sign)}
-              onChange={(on) => toggle(sign, on)}
-            />
-          ))}
-        </div>
-      ) : (
-        <div className="flex flex-wrap gap-x-4">
-          {seen.map((sign) => (
-            <CheckField key={sign} label={SIGNS[sign].says} checked onChange={() => toggle(sign, false)} />
-          ))}
-        </div>
-      )}
+      <legend className="font-head text-[14px] font-medium">Signs</legend>
+      <p className="text-[13px] text-quiet">
+        Tick what is there. What you looked for and did not find speaks too.
+      </p>
+      {rows(listed.slice(0, first))}
+      {listed.length > first ? (
+        <details>
+          <summary className="font-head text-[14px] text-chalk-text underline touch:min-h-11">
+            {listed.length - first} more signs of this part
+          </summary>
+          {rows(listed.slice(first))}
+        </details>
+      ) : null}
       <div className="mt-1 max-w-sm">
-        <SelectField
+        <TextField
           label="Another sign"
-          value=""
-          onChange={(sign) => {
-            if (isSign(sign) && !seen.includes(sign)) toggle(sign, true)
-          }}
-          choices={[
-            { value: '', label: 'choose…' },
-            ...SIGN_IDS.filter((sign) => !listed.includes(sign) && !seen.includes(sign)).map((sign) => ({
-              value: sign,
-              label: SIGNS[sign].says,
-            })),
-          ]}
+          hint="a few letters of it"
+          value={typed}
+          onChange={setTyped}
+          autoComplete="off"
         />
       </div>
+      {typed.trim() === '' ? null : (
+        <div role="group" aria-label="Signs by these letters">
+          {named.length === 0 ? (
+            <p className="py-1 text-[13px] text-quiet">
+              No further sign in these letters. Say it in the words of the finding.
+            </p>
+          ) : (
+            rows(named.slice(0, OFFERED))
+          )}
+          {named.length > OFFERED ? (
+            <p className="text-[13px] text-quiet">{named.length - OFFERED} more; type more letters.</p>
+          ) : null}
+        </div>
+      )}
     </fieldset>
+  )
+}
+
+function SignRow(props: { says: string; present: boolean | null; note: (present: boolean | null) => void }) {
+  const { says, present, note } = props
+  return (
+    <div className="flex items-center justify-between gap-2">
+      <CheckField label={says} checked={present === true} onChange={(on) => note(on ? true : null)} />
+      <button
+        type="button"
+        aria-label={`Looked for, not there: ${says}`}
+        aria-pressed={present === false}
+        onClick={() => note(present === false ? null : false)}
+        className="min-h-7 shrink-0 rounded-(--radius) border border-transparent px-1 text-[13px] text-quiet hover:border-rule aria-pressed:border-ink aria-pressed:text-ink touch:min-h-11"
+      >
+        not there
+      </button>
+    </div>
   )
 }
