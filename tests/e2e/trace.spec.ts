@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
+import { feet } from '../../src/core/measure'
 import { alderHouse } from '../support/jobs'
 import { jobOf, openOwn } from './ownJob'
 import { allSent, expectAccessible, openJob, openStage, PEOPLE, signIn } from './support'
@@ -83,6 +84,16 @@ test('who knows better overrules, takes it back; a source fix is taken, another 
   await weights.getByLabel('Reason: no end dams on the head flashing').fill('Opened eleven, ten were wet')
   await weights.getByRole('button', { name: 'Keep: no end dams on the head flashing' }).click()
   await expect(weights.getByText('shipped × 2, ours × 3 (Opened eleven, ten were wet)')).toBeVisible()
+  // The firm's new jobs take the weight over, and are let go of it again: other tests begin jobs too.
+  const firm = weights.getByRole('region', { name: 'Weights of the firm' })
+  const keepForFirm = firm.getByRole('button', { name: 'Let new jobs of the firm start from these' })
+  await keepForFirm.click()
+  await expect(firm.getByText(/^Kept as edition \d+ of the firm’s settings/)).toBeVisible()
+  await expect(firm.getByText(/start from the same weights \(1 of our own/)).toBeVisible()
+  await weights.getByRole('button', { name: 'Back to the shipped weight' }).click()
+  await keepForFirm.click()
+  await expect(firm.getByText(/start from the same weights \(0 of our own/)).toBeVisible()
+  await expectAccessible(page)
   await weights.getByRole('button', { name: 'Done' }).click()
   await page.getByText('In plain words, for the owner').click()
   await expect(
@@ -133,6 +144,75 @@ test('vapour and a leak at once, fresh paint, and a stair that years do not clea
   await expect(guards).toContainText('Vapour and a leak can both be true')
   await expect(guards).toContainText('Freshly painted is unknown, not sound')
   await expect(guards).toContainText('That it has stood for decades clears no attachment')
+})
+
+/** Chance of a cause at the finding that is looked at, percent, as the opened figures say. */
+async function chanceOf(page: Page, number: number, cause: string): Promise<number> {
+  const finding = page.getByRole('region', { name: `Finding ${number}` })
+  await finding.getByText('Figures (our judgement)').click()
+  const row = await finding.getByRole('row', { name: new RegExp(cause) }).textContent()
+  return Number(/([\d.]+) %/.exec(row ?? '')?.[1])
+}
+
+test('what was looked for and is not there speaks against', async ({ page }) => {
+  await signIn(page, PEOPLE.estimator)
+  const id = await openAlderFromScratch(page)
+  await page
+    .getByRole('region', { name: 'Findings' })
+    .getByRole('button', { name: /^1 fascia/ })
+    .click()
+  await openStage(page, 'Trace')
+  const before = await chanceOf(page, 1, 'Gutter overflows')
+  expect(before).toBeGreaterThan(0)
+  await openStage(page, 'Walk')
+  await page.getByLabel('Another sign').fill('splash')
+  const absent = page.getByRole('button', {
+    name: 'Looked for, not there: splash trench in the ground below the run',
+  })
+  await absent.click()
+  await expect(absent).toHaveAttribute('aria-pressed', 'true')
+  await expectAccessible(page)
+  await allSent(page)
+  const noted = (await jobOf(page, id)).findings
+    .filter((each) => each.number === 1)
+    .flatMap((each) => each.signs.filter((sign) => sign.sign === 'splash-trench-below'))
+  expect(noted).toMatchObject([{ present: false }])
+  await openStage(page, 'Trace')
+  expect(await chanceOf(page, 1, 'Gutter overflows')).toBeLessThan(before)
+})
+
+test('a pipe on the roof is a place of its own: the stain below it is traced there', async ({ page }) => {
+  await signIn(page, PEOPLE.estimator)
+  const house = alderHouse()
+  const [first] = house.findings
+  await openOwn(page, {
+    house: house.house,
+    sides: house.sides,
+    features: [],
+    findings: [
+      {
+        ...first!,
+        photo_ids: [],
+        clip_ids: [],
+        component: 'roof-deck',
+        place: { kind: 'roof', words: 'over the bath' },
+        spot: { side_id: house.sides[0]!.id, station: feet(12), in_from_wall: feet(5) },
+        signs: (['cracked-collar', 'stain-directly-below-pipe'] as const).map((sign) => ({
+          sign,
+          how: 'touched' as const,
+          present: true,
+        })),
+      },
+    ],
+  })
+  await page.getByRole('button', { name: 'Add window, door, deck' }).click()
+  const dialog = page.getByRole('dialog')
+  await dialog.getByLabel('What', { exact: true }).selectOption('on-roof')
+  await dialog.getByLabel('Station of its left end').fill('12')
+  await dialog.getByLabel('In from the wall').fill('6 ft')
+  await dialog.getByRole('button', { name: /^Add pipe/ }).click()
+  await openStage(page, 'Trace')
+  await expect(sources(page).getByRole('button', { name: /Pipe collar or flue seal pipe A1/ })).toBeVisible()
 })
 
 test('an apprentice guesses first; the handbook is a tap away', async ({ page, context }) => {
