@@ -46,7 +46,7 @@ function printTrace({ houses, rows, checks, speed }: TraceBench): void {
     }
   }
   process.stdout.write(
-    `  checks until all is right: of ${checks.houses} houses ${checks.right_at_once} at once, ${checks.right_after} after checks (median ${checks.median ?? '–'}, at most 6)\n  ${speed.findings} findings traced: ${speed.median_ms.toFixed(1)} ms median, ${speed.most_ms.toFixed(1)} most, × ${(speed.median_ms / speed.baseline_ms).toFixed(1)} a JSON round trip of the job\n`,
+    `  checks until all is right: of ${checks.houses} houses ${checks.right_at_once} at once, ${checks.right_after} after checks (median ${checks.median ?? '–'}, at most 10)\n  sources after checks: ${checks.curve.map((at) => `${at.checks}: precision ${share(at.precision)} recall ${share(at.recall)}`).join(', ')}\n  ${speed.findings} findings traced: ${speed.median_ms.toFixed(1)} ms median, ${speed.most_ms.toFixed(1)} most, × ${(speed.median_ms / speed.baseline_ms).toFixed(1)} a JSON round trip of the job\n`,
   )
 }
 

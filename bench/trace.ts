@@ -1,6 +1,7 @@
 import { isDamage, type JobDocument } from '../src/core/job'
-import { nextChecks } from '../src/core/nextCheck'
+import { likelihoodOf, nextChecks } from '../src/core/nextCheck'
 import { traceJob } from '../src/core/trace'
+import { chanceFrom, type Chance } from '../tests/simulator/chance'
 import { BY_MEMBER, ENGINE, NAIVE, score, type Score, type Tracer } from '../tests/simulator/score'
 import { simulateHouse, type Looks, type Truth } from '../tests/simulator/simulate'
 
@@ -15,6 +16,12 @@ export type TraceBench = {
     readonly right_at_once: number
     readonly right_after: number
     readonly median: number | null
+    /** Sources after so many checks, over the same houses. */
+    readonly curve: readonly {
+      readonly checks: number
+      readonly precision: number
+      readonly recall: number
+    }[]
   }
   readonly speed: {
     readonly findings: number
@@ -26,7 +33,8 @@ export type TraceBench = {
 
 const HOUSES = 1000
 const CHECKED_HOUSES = 60
-const CHECKS_AT_MOST = 6
+const CHECKS_AT_MOST = 10
+const CURVE_AT = [0, 2, 5, CHECKS_AT_MOST] as const
 const TRACERS: readonly Tracer[] = [ENGINE, NAIVE, BY_MEMBER]
 
 function isRight(job: JobDocument, truth: Truth): boolean {
@@ -34,12 +42,15 @@ function isRight(job: JobDocument, truth: Truth): boolean {
   return precision === 1 && recall === 1 && topOne > 0.5
 }
 
-/** Answers what the tracer asks from the truth of the simulated house: a sign is there when its finding’s true cause has it. */
-function answered(job: JobDocument, truth: Truth, count: number): JobDocument | null {
+/**
+ * Answers what the tracer asks from the truth of the simulated house, as often wrongly as such a check is: the checks’ own rates decide
+ * by lot, so that a truth is not handed over.
+ */
+function answered(job: JobDocument, truth: Truth, count: number, chance: Chance): JobDocument | null {
   const [next] = nextChecks(job, traceJob(job))
   if (!next) return null
-  const causes = truth.causes.get(next.finding_id) ?? []
-  const speaks = next.ifYes !== null && causes.includes(next.ifYes)
+  const causes = truth.causes.get(next.finding_id) ?? ['other']
+  const speaks = chance.yes(Math.max(...causes.map((cause) => likelihoodOf(next.sign, cause, next.check))))
   return {
     ...job,
     facts: [
@@ -61,28 +72,33 @@ function answered(job: JobDocument, truth: Truth, count: number): JobDocument | 
 
 function checksUntilRight(): TraceBench['checks'] {
   const needed: number[] = []
-  let atOnce = 0
+  const walked: { job: JobDocument; truth: Truth }[][] = CURVE_AT.map(() => [])
   for (let start = 0; start < CHECKED_HOUSES; start += 1) {
+    const chance = chanceFrom(start)
     const { job, truth } = simulateHouse(20_000 + start, 'full')
-    let at: JobDocument | null = job
-    if (isRight(job, truth)) {
-      atOnce += 1
-      continue
-    }
-    for (let done = 1; done <= CHECKS_AT_MOST && at; done += 1) {
-      at = answered(at, truth, done)
-      if (at && isRight(at, truth)) {
+    let at = job
+    let isDone = false
+    for (let done = 0; done <= CHECKS_AT_MOST; done += 1) {
+      // A house with nothing left to ask stays as it is.
+      if (done > 0) at = answered(at, truth, done, chance) ?? at
+      const mark = CURVE_AT.findIndex((many) => many === done)
+      walked[mark]?.push({ job: at, truth })
+      if (!isDone && isRight(at, truth)) {
+        isDone = true
         needed.push(done)
-        break
       }
     }
   }
-  const sorted = needed.sort((a, b) => a - b)
+  const after = needed.filter((done) => done > 0).sort((a, b) => a - b)
   return {
     houses: CHECKED_HOUSES,
-    right_at_once: atOnce,
-    right_after: sorted.length,
-    median: sorted[Math.floor(sorted.length / 2)] ?? null,
+    right_at_once: needed.length - after.length,
+    right_after: after.length,
+    median: after[Math.floor(after.length / 2)] ?? null,
+    curve: CURVE_AT.map((checks, index) => {
+      const { precision, recall } = score(ENGINE, walked[index]!)
+      return { checks, precision, recall }
+    }),
   }
 }
 

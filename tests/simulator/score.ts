@@ -133,17 +133,38 @@ export const NAIVE = alone('naive Bayes, no house', (finding) => {
 
 const WITHIN_IN = 36
 
-/** The right cause at the right place: the same opening or fixture, or within three feet on the same side; a house-wide one anywhere. */
-export function isSame(said: Said['sources'][number], truth: TrueSource): boolean {
+/** Where a side begins along the walls unrolled, inches, and how long they are together. */
+function unrolled(job: JobDocument): { starts: ReadonlyMap<string, number>; around_in: number } {
+  const starts = new Map<string, number>()
+  let around_in = 0
+  for (const side of job.sides) {
+    starts.set(side.id, around_in)
+    around_in += (side.length ?? 0) / 64
+  }
+  return { starts, around_in }
+}
+
+type Run = { readonly side_id: string; readonly left_in: number; readonly right_in: number }
+
+/** Within three feet along the walls, round a corner too: a corner board belongs to both its sides. */
+function isNear(a: Run, b: Run, job: JobDocument): boolean {
+  const { starts, around_in } = unrolled(job)
+  const [from, other] = [starts.get(a.side_id), starts.get(b.side_id)]
+  if (from === undefined || other === undefined) return false
+  return [-around_in, 0, around_in].some(
+    (turn) =>
+      from + a.left_in + turn - WITHIN_IN <= other + b.right_in &&
+      from + a.right_in + turn + WITHIN_IN >= other + b.left_in,
+  )
+}
+
+/** The right cause at the right place: the same opening or fixture, or within three feet along the walls; a house-wide one anywhere. */
+export function isSame(said: Said['sources'][number], truth: TrueSource, job: JobDocument): boolean {
   if (said.cause !== truth.cause) return false
   if (truth.places.length === 0 || said.places.length === 0) return true
   return truth.places.some((real) =>
     said.places.some(
-      (place) =>
-        (place.feature !== null && place.feature === real.feature) ||
-        (place.side_id === real.side_id &&
-          place.left_in - WITHIN_IN <= real.right_in &&
-          place.right_in + WITHIN_IN >= real.left_in),
+      (place) => (place.feature !== null && place.feature === real.feature) || isNear(place, real, job),
     ),
   )
 }
@@ -197,7 +218,7 @@ export function score(tracer: Tracer, houses: readonly { job: JobDocument; truth
     said += answer.sources.length
     real += truth.sources.length
     for (const each of answer.sources) {
-      const isRight = truth.sources.some((one) => isSame(each, one))
+      const isRight = truth.sources.some((one) => isSame(each, one, job))
       const bin = sourceBins[Math.min(BINS - 1, Math.floor(each.probability * BINS))]!
       bin.said += each.probability
       bin.right += isRight ? 1 : 0
@@ -210,7 +231,7 @@ export function score(tracer: Tracer, houses: readonly { job: JobDocument; truth
         )
     }
     for (const one of truth.sources) {
-      if (answer.sources.some((each) => isSame(each, one))) found += 1
+      if (answer.sources.some((each) => isSame(each, one, job))) found += 1
       else
         count(
           misses,

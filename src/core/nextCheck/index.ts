@@ -1,3 +1,3 @@
 export { answers, expectedGain_bits, type Prospect } from './gain'
-export { nextChecks, nextChecksInSteps, type NextCheck } from './nextChecks'
+export { likelihoodOf, nextChecks, nextChecksInSteps, type NextCheck } from './nextChecks'
 export { proposedBid, type ProposedBid } from './proposedBid'

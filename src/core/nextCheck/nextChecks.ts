@@ -46,7 +46,8 @@ const CARRIED = 6
 
 type Draft = Omit<NextCheck, 'change_hours' | 'change_cents' | 'ifYes' | 'ifNo'> & { readonly rank: number }
 
-function likelihoodOf(sign: SignId, cause: CauseId | 'other', check: CheckId): number {
+/** How likely a check shows a sign when a cause is behind the finding: what the check misses and mistakes, and what the sign says. */
+export function likelihoodOf(sign: SignId, cause: CauseId | 'other', check: CheckId): number {
   const { sensitivity, specificity } = CHECKS[check]
   const plain = 1 - specificity
   if (cause === 'other') return Math.min(0.5, plain * 2)
