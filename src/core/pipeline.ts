@@ -3,7 +3,7 @@ import { cautionsOf } from './caution'
 import { coverJob, routeOf, type Stop } from './coverage'
 import { cutJob, type CutPlan } from './cut'
 import { closing, type Closing } from './measure'
-import { live, type JobDocument } from './job'
+import { FEATURE_WORDS, live, type JobDocument } from './job'
 import { priceJob, priceLooks } from './price'
 import { scopeJob } from './scope'
 import { takeoffJob } from './takeoff'
@@ -64,7 +64,7 @@ function problemsOf(job: JobDocument, closed: Closing | null, notPermitted: read
     const side = job.sides.find((each) => each.id === feature.side_id)
     if (side && side.length !== null && feature.station + feature.width > side.length) {
       problems.push(
-        `${feature.kind} ${side.letter}${feature.number} reaches past the end of side ${side.letter}.`,
+        `${FEATURE_WORDS[feature.kind]} ${side.letter}${feature.number} reaches past the end of side ${side.letter}.`,
       )
     }
   }

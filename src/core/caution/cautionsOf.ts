@@ -1,5 +1,13 @@
 import { placeOf } from '../geometry'
-import { COMPONENTS, factsOf, gradeOf, isStructuralDecay, type Finding, type JobDocument } from '../job'
+import {
+  COMPONENTS,
+  FEATURE_WORDS,
+  factsOf,
+  gradeOf,
+  isStructuralDecay,
+  type Finding,
+  type JobDocument,
+} from '../job'
 import { isLeadPresumed } from './leadRule'
 
 /** A thing that can hurt someone: what, where, what can happen, what to do now, who. */
@@ -75,7 +83,7 @@ export function whereOf(finding: Finding, job: JobDocument): string {
       const side = job.sides.find((each) => each.id === place.side_id)
       const feature = job.features.find((each) => each.id === place.feature_id)
       const name = side ? `${side.facing} ${side.letter}` : 'side'
-      return feature ? `${name}, ${feature.kind} ${side?.letter ?? ''}${feature.number}` : name
+      return feature ? `${name}, ${FEATURE_WORDS[feature.kind]} ${side?.letter ?? ''}${feature.number}` : name
     }
     case 'words':
       return place.words

@@ -1,4 +1,4 @@
-import { AREAS, factsOf, type AreaId, type JobDocument } from '../job'
+import { AREAS, FEATURE_WORDS, factsOf, type AreaId, type JobDocument } from '../job'
 import type { LookState } from './lookState'
 
 /** What is known of one area that is no wall. */
@@ -17,7 +17,7 @@ export function areasOf(job: JobDocument): { area: AreaId; name: string }[] {
   const decks = job.features.flatMap((feature) => {
     if (feature.kind !== 'deck' && feature.kind !== 'porch') return []
     const letter = job.sides.find((side) => side.id === feature.side_id)?.letter ?? ''
-    return [{ area: 'deck' as const, name: `${feature.kind} ${letter}${feature.number}` }]
+    return [{ area: 'deck' as const, name: `${FEATURE_WORDS[feature.kind]} ${letter}${feature.number}` }]
   })
   const below: AreaId[] =
     foundation === 'basement'

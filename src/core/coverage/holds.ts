@@ -1,5 +1,14 @@
 import { wallTop } from '../geometry'
-import { COMPONENTS, factsOf, WAYS_TO_LOOK, ZONES, type Fact, type JobDocument, type WayToLook } from '../job'
+import {
+  COMPONENTS,
+  FEATURE_WORDS,
+  factsOf,
+  WAYS_TO_LOOK,
+  ZONES,
+  type Fact,
+  type JobDocument,
+  type WayToLook,
+} from '../job'
 import { feet } from '../measure'
 import { areaWords, type AreaCoverage } from './areas'
 import type { LookAlike } from './lookAlikes'
@@ -127,7 +136,8 @@ function suspected(job: JobDocument, alikes: readonly LookAlike[]): Hold[] {
   const others = alikes.map((alike) => {
     const feature = job.features.find((each) => each.id === alike.feature_id)
     const side = job.sides.find((each) => each.id === feature?.side_id)
-    const name = feature && side ? `${feature.kind} ${side.letter}${feature.number}` : 'an opening'
+    const name =
+      feature && side ? `${FEATURE_WORDS[feature.kind]} ${side.letter}${feature.number}` : 'an opening'
     const up = feature && 'sill' in feature && feature.sill.from !== 'floor-1'
     return following(
       'suspected',

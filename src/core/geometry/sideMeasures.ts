@@ -1,5 +1,5 @@
 import type { Figure } from '../explain/figure'
-import type { JobDocument, Side } from '../job'
+import { FEATURE_WORDS, type JobDocument, type Side } from '../job'
 import { formatLength, gableArea, rakeLength, rectangle, toFeet, toSquareFeet, type Length } from '../measure'
 import { foundationTop, gableRise, groundAt, wallTop } from './heights'
 import { casingOf, drawnLength, featureBox, isOpening } from './walls'
@@ -56,7 +56,7 @@ function openingsOf(side: Side, job: JobDocument): Figure[] {
       const box = featureBox(feature, job)
       const [width, height] = [(box.right - box.left) as Length, (box.top - box.bottom) as Length]
       return {
-        label: `${feature.kind} ${side.letter}${feature.number}`,
+        label: `${FEATURE_WORDS[feature.kind]} ${side.letter}${feature.number}`,
         value: toSquareFeet(rectangle({ width, height })),
         unit: 'ft²',
         how: `${formatLength(width)} × ${formatLength(height)}`,
@@ -121,7 +121,7 @@ export function sideMeasures(side: Side, job: JobDocument): SideMeasures {
       const [width, high] = [box.right - box.left, box.top - box.bottom]
       const casing = casingOf(feature)
       return {
-        label: `${feature.kind} ${side.letter}${feature.number}`,
+        label: `${FEATURE_WORDS[feature.kind]} ${side.letter}${feature.number}`,
         value: toFeet((2 * (high + casing) + width + 2 * casing) as Length),
         unit: 'ft',
         how: `2 legs × ${ft(high + casing)} ft + head ${ft(width + 2 * casing)} ft`,

@@ -1,4 +1,4 @@
-import type { JobDocument, Side } from '../job'
+import { FEATURE_WORDS, type JobDocument, type Side } from '../job'
 import { inches, type Length } from '../measure'
 import { foundationTop, wallTop } from './heights'
 import { casingOf, drawnLength, featureBox } from './walls'
@@ -46,7 +46,7 @@ export function snapStation(
     .flatMap((feature): Line[] => {
       const box = featureBox(feature, job)
       const casing = casingOf(feature)
-      const name = `${feature.kind} ${side.letter}${feature.number}`
+      const name = `${FEATURE_WORDS[feature.kind]} ${side.letter}${feature.number}`
       const edges = [box.left, box.right, ...(casing > 0 ? [box.left - casing, box.right + casing] : [])]
       return edges.map((at) => ({ at, caught: 'opening', name, rank: 1 }))
     })
@@ -85,7 +85,7 @@ export function snapHeight(
       .filter((feature) => feature.side_id === side.id && feature.id !== of.except)
       .flatMap((feature): Line[] => {
         const box = featureBox(feature, job)
-        const name = `${feature.kind} ${side.letter}${feature.number}`
+        const name = `${FEATURE_WORDS[feature.kind]} ${side.letter}${feature.number}`
         return [box.bottom, box.top].map((at) => ({ at, caught: 'opening', name, rank: 1 }))
       }),
     { at: course, caught: 'course', name: 'course of siding', rank: 2 },

@@ -137,6 +137,24 @@ export const OutlineFeature = z.strictObject({
     .max(60),
 })
 
+/** How a kind of feature is called before its letter and number: window A3. */
+export const FEATURE_WORDS = {
+  window: 'window',
+  door: 'door',
+  deck: 'deck',
+  bay: 'bay',
+  porch: 'porch',
+  'chimney-chase': 'chimney chase',
+  'small-roof': 'small roof',
+  dormer: 'dormer',
+  penetration: 'hole',
+  outline: 'outline',
+  gutter: 'gutter',
+  leader: 'downspout',
+  fixture: 'fixture',
+  'on-roof': 'on the roof',
+} as const
+
 /** More kinds join this union without touching the ones that are here. */
 export const Feature = z.discriminatedUnion('kind', [
   WindowFeature,

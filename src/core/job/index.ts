@@ -8,7 +8,7 @@ export {
   type MaterialId,
 } from './components'
 export { Facing, METHODS, PersonRole, Spot, Surroundings, type MethodId } from './entities'
-export { FIXTURES, ON_ROOF } from './features'
+export { FEATURE_WORDS, FIXTURES, ON_ROOF } from './features'
 export { Rates, Settings } from './settings'
 export {
   AREAS,

@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals'
 import { jobOf } from '../../../tests/cases/build'
-import { traceJob } from '../trace'
+import { signFits, traceJob } from '../trace'
 import { nextChecks } from './nextChecks'
 
 const job = jobOf({
@@ -39,4 +39,20 @@ test('nothing is asked where a person stated the cause', () => {
 test('a crew without money sees hours, no cents', () => {
   const crew = { ...job, rates: null }
   expect(nextChecks(crew, traceJob(crew))[0]?.change_cents).toBeNull()
+})
+
+test('nobody is asked of a deck post whether its sill is soft', () => {
+  expect(signFits('sill-and-lower-jamb-only', 'deck-post')).toBe(false)
+  expect(signFits('sill-and-lower-jamb-only', 'lap-siding')).toBe(true)
+  const deck = jobOf({
+    title: 'soft post',
+    found: [
+      'deck-post | C 14 10 c4 | age-past-usual-life 2',
+      'deck-board | C 15 28 c4 | horizontal-in-rain 2',
+    ],
+    cause: null,
+  })
+  const asked = nextChecks(deck, traceJob(deck))
+  expect(asked.length).toBeGreaterThan(0)
+  expect(asked.filter((each) => each.sign === 'sill-and-lower-jamb-only')).toEqual([])
 })

@@ -4,6 +4,7 @@ import {
   causeOf,
   CHECKS,
   isNull,
+  signFits,
   signOf,
   traceJob,
   type CauseId,
@@ -69,8 +70,9 @@ function isOpen(traced: TracedFinding): boolean {
 
 function draftsFor(traced: TracedFinding, job: JobDocument, permitted: (permit: Permit) => boolean): Draft[] {
   const causes = traced.ranked.filter((each) => each.probability >= WORTH_ASKING)
+  const finding = job.findings.find((each) => each.id === traced.finding_id)
   const known = new Set([
-    ...(job.findings.find((each) => each.id === traced.finding_id)?.signs.map((each) => each.sign) ?? []),
+    ...(finding?.signs.map((each) => each.sign) ?? []),
     ...factsOf(job, 'test').flatMap((test) =>
       test.about.kind === 'finding' && test.about.finding_id === traced.finding_id && test.sign
         ? [test.sign]
@@ -85,7 +87,7 @@ function draftsFor(traced: TracedFinding, job: JobDocument, permitted: (permit: 
           cause !== 'other' &&
           [...causeOf(cause).supports, ...causeOf(cause).refutes].some((each) => each.sign === sign),
       )
-      if (!bears || known.has(sign)) return []
+      if (!bears || known.has(sign) || !signFits(sign, finding?.component ?? null)) return []
       const prospects: Prospect[] = causes.map(({ cause, probability }) => ({
         chance: probability,
         yes: likelihoodOf(sign, cause, check),

@@ -1,6 +1,5 @@
 import { gapInside } from '../geometry'
 import type { Finding, JobDocument } from '../job'
-import { inches } from '../measure'
 import { candidatesOf, problemOf, type Draft } from './candidates'
 import { evidenceFor } from './evidence'
 import { houseFacts } from './houseFacts'

@@ -1,5 +1,5 @@
 import { casingOf, featureBox, foundationTop, wallTop, type WallBox } from '../geometry'
-import type { Feature, JobDocument, Side } from '../job'
+import { FEATURE_WORDS, type Feature, type JobDocument, type Side } from '../job'
 import { inches, type Length } from '../measure'
 import type { SeatKind } from './knowledge/causes'
 import type { Seat } from './seat'
@@ -21,21 +21,13 @@ const LINE = (box: WallBox, height: number, left: number = box.left, right: numb
   top: Math.round(height) as Length,
 })
 
-const KIND_WORDS: Partial<Record<Feature['kind'], string>> = {
-  'small-roof': 'small roof',
-  'chimney-chase': 'chimney chase',
-  penetration: 'hole',
-  leader: 'downspout',
-}
-
 type Draft = Pick<Seat, 'words' | 'box'> & Partial<Pick<Seat, 'inFrom' | 'inTo' | 'odds'>> & { tag?: string }
 
 /** All places of one kind that the house as recorded has. */
 export function seatsOf(kind: SeatKind, job: JobDocument): Seat[] {
   const sideOf = (feature: Feature): Side | undefined => job.sides.find((side) => side.id === feature.side_id)
   const nameOf = (feature: Feature): string => {
-    const what =
-      feature.kind === 'fixture' ? feature.what.replace('-', ' ') : (KIND_WORDS[feature.kind] ?? feature.kind)
+    const what = feature.kind === 'fixture' ? feature.what.replace('-', ' ') : FEATURE_WORDS[feature.kind]
     return `${what} ${sideOf(feature)?.letter ?? ''}${feature.number}`
   }
   const from = (
@@ -243,7 +235,7 @@ function porchEdges(
   from: (kinds: readonly Feature['kind'][], draw: (box: WallBox, feature: Feature) => Draft) => Seat[],
 ): Seat[] {
   return from(['small-roof', 'porch'], (box, feature) => ({
-    words: `${KIND_WORDS[feature.kind] ?? feature.kind} ${job.sides.find((side) => side.id === feature.side_id)?.letter ?? ''}${feature.number}, edge`,
+    words: `${FEATURE_WORDS[feature.kind]} ${job.sides.find((side) => side.id === feature.side_id)?.letter ?? ''}${feature.number}, edge`,
     box: LINE(box, feature.kind === 'small-roof' ? box.bottom : box.top),
   }))
 }

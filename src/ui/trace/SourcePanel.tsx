@@ -3,6 +3,7 @@
 import { useState } from 'react'
 import { newId } from '../../client/newId'
 import { tellSource } from '../../core/bid'
+import { FEATURE_WORDS } from '../../core/job'
 import { decisionOn, repairForFix } from '../../core/scope'
 import { causeOf, unprobedLike, type Source } from '../../core/trace'
 import { Button, Dialog, Panel, TextField } from '../look'
@@ -128,7 +129,7 @@ function LookAlikes({ source }: { source: Source }) {
   if (like.length === 0) return null
   const names = like.map((each) => {
     const letter = derived.job.sides.find((side) => side.id === each.side_id)?.letter ?? ''
-    return `${each.kind} ${letter}${each.number}`
+    return `${FEATURE_WORDS[each.kind]} ${letter}${each.number}`
   })
   return (
     <p className="py-1">

@@ -65,35 +65,29 @@ function WeightRow({ cause, sign }: { cause: CauseId; sign: SignId }) {
   }
   return (
     <li className="border-b border-rule py-2">
-      <p>
-        {says}: shipped × {shipped ?? 1}
-        {own ? `, ours × ${own.ratio} (${own.reason})` : ''}
-      </p>
-      <div className="grid grid-cols-[6rem_1fr_auto] items-end gap-2 max-sm:grid-cols-1">
-        <TextField
-          label={`Our ratio: ${says}`}
-          inputMode="decimal"
-          value={ratio}
-          onChange={setRatio}
-          error={wrong}
-        />
-        <TextField label={`Reason: ${says}`} value={reason} onChange={setReason} />
-        <Button aria-label={`Keep: ${says}`} onClick={keep}>
-          Keep
-        </Button>
+      <div role="group" aria-label={says}>
+        <p>
+          {says}: shipped × {shipped ?? 1}
+          {own ? `, ours × ${own.ratio} (${own.reason})` : ''}
+        </p>
+        <div className="grid grid-cols-[6rem_1fr_auto] items-end gap-2 max-sm:grid-cols-1">
+          <TextField label="Our ratio" inputMode="decimal" value={ratio} onChange={setRatio} error={wrong} />
+          <TextField label="Reason" value={reason} onChange={setReason} />
+          <Button onClick={keep}>Keep</Button>
+        </div>
+        {own ? (
+          <Button
+            look="quiet"
+            onClick={() => {
+              store.set('settings', 'settings', { likelihood_overrides: others })
+              setRatio('')
+              setReason('')
+            }}
+          >
+            Back to the shipped weight
+          </Button>
+        ) : null}
       </div>
-      {own ? (
-        <Button
-          look="quiet"
-          onClick={() => {
-            store.set('settings', 'settings', { likelihood_overrides: others })
-            setRatio('')
-            setReason('')
-          }}
-        >
-          Back to the shipped weight
-        </Button>
-      ) : null}
     </li>
   )
 }

@@ -2,7 +2,7 @@
 
 import { featureBox } from '../../core/geometry'
 import { inches, feet } from '../../core/measure'
-import type { JobDocument, Place } from '../../core/job'
+import { FEATURE_WORDS, type JobDocument, type Place } from '../../core/job'
 import { LengthField, SavedTextField, SelectField } from '../look'
 import { useJob } from '../state/useJob'
 
@@ -85,7 +85,7 @@ export function PlaceFields({ place, set }: { place: Place; set: (place: Place) 
                 .filter((feature) => feature.side_id === place.side_id)
                 .map((feature) => ({
                   value: feature.id,
-                  label: `${feature.kind} ${job.sides.find((side) => side.id === feature.side_id)?.letter}${feature.number}`,
+                  label: `${FEATURE_WORDS[feature.kind]} ${job.sides.find((side) => side.id === feature.side_id)?.letter}${feature.number}`,
                 })),
             ]}
           />

@@ -1,7 +1,7 @@
 'use client'
 
 import { useState, type ReactNode } from 'react'
-import { PRIORS, SHARES, SIGN_IDS, SIGNS, causeOf, isSign, type SignId } from '../../core/trace'
+import { PRIORS, SHARES, SIGN_IDS, SIGNS, causeOf, isSign, signFits, type SignId } from '../../core/trace'
 import type { EntityOf, Finding } from '../../core/job'
 import { CheckField, TextField } from '../look'
 
@@ -21,7 +21,9 @@ function likelySigns(component: Finding['component']): SignId[] {
   return [
     ...new Set(
       causes.flatMap((cause) =>
-        [...causeOf(cause).supports, ...causeOf(cause).refutes].map((each) => each.sign),
+        [...causeOf(cause).supports, ...causeOf(cause).refutes].flatMap((each) =>
+          signFits(each.sign, component) ? [each.sign] : [],
+        ),
       ),
     ),
   ]
