@@ -136,8 +136,8 @@ test('from a photo and a word to an accepted bid', async ({ page, browser }) => 
 
   // A cause for the head, from its signs; and one that a person simply knows.
   const head = page.getByRole('region', { name: 'Finding 3' })
-  await head.getByLabel('head flashing stops short of the casing end').check()
-  await head.getByLabel('rot at one or both head corners only').check()
+  await head.getByRole('checkbox', { name: 'head flashing stops short of the casing end' }).check()
+  await head.getByRole('checkbox', { name: 'rot at one or both head corners only' }).check()
   await openStage(page, 'Trace')
   await expect(page.getByRole('button', { name: /a\s*Head flashing short/ })).toBeVisible()
   await page.getByRole('button', { name: /^1 sill nose/ }).click()
