@@ -1,6 +1,6 @@
 'use client'
 
-import { memo } from 'react'
+import { memo, useMemo } from 'react'
 import { whereOf } from '../../core/caution'
 import { COMPONENTS, gradeOf, type Finding } from '../../core/job'
 import { findingNumber } from '../../core/house'
@@ -13,6 +13,17 @@ import { PhotoAndWord } from './PhotoAndWord'
 export function FindingList() {
   const { derived, chosen, choose, draft } = useJob()
   const { job } = derived
+  // Worked out once for a job as reckoned: choosing and typing change none of it.
+  const rows = useMemo(
+    () =>
+      job.findings.map((finding) => ({
+        finding,
+        number: findingNumber(finding, job),
+        where: whereOf(finding, job),
+        isOutside: outsideScope(finding, job) !== null,
+      })),
+    [job],
+  )
   return (
     <Panel
       title="Findings"
@@ -30,14 +41,11 @@ export function FindingList() {
         </p>
       ) : null}
       <ul>
-        {job.findings.map((finding) => (
+        {rows.map((row) => (
           <FindingRow
-            key={finding.id}
-            finding={finding}
-            number={findingNumber(finding, job)}
-            where={whereOf(finding, job)}
-            isOutside={outsideScope(finding, job) !== null}
-            isActive={chosen.includes(finding.id)}
+            key={row.finding.id}
+            {...row}
+            isActive={chosen.includes(row.finding.id)}
             choose={choose}
           />
         ))}
