@@ -27,6 +27,8 @@ export type Priced = { readonly candidate: Candidate; readonly open: number; rea
 /** Places that run on: the ground along a wall is not the same everywhere. */
 const LONG: ReadonlySet<SeatKind> = new Set<SeatKind>(['ground', 'face', 'eave', 'gutter-run', 'roof-plane'])
 
+const logOdds = (chance: number): number => Math.log(chance / (1 - chance))
+
 /** Prices every draft, and adds the habits that several of them make together. */
 export function candidatesOf(of: {
   drafts: readonly Draft[]
@@ -76,7 +78,8 @@ export function candidatesOf(of: {
       const share = finding.component
         ? (sharesAt(finding.component, target.at).find((each) => each.cause === cause)?.share ?? 1)
         : 1
-      const here = (share / 100 / nearnessOf(cause, finding, target.at)) * Math.exp(plain)
+      const near = nearnessOf(cause, finding, target.at)
+      const here = (share / 100 / near) * Math.exp(plain)
       const reached = -Math.log(Math.min(SEARCH.mostLikely, here))
       const elsewhere =
         isLong && !speaks
@@ -91,6 +94,10 @@ export function candidatesOf(of: {
           seat,
           speaks,
           cost: stated ? 0 : reached - damage - elsewhere - Math.log(close) - (speaks ? surplus : 0),
+          alone:
+            logOdds(Math.min(SEARCH.mostLikely, share / 100 / near)) +
+            damage * SEARCH.shared +
+            Math.log(close),
         },
       ]
     })
@@ -100,7 +107,15 @@ export function candidatesOf(of: {
         needs: 1,
         // What a habit may still share out: the rest is in the costs of the findings already.
         detailLog: someoneSays ? 0 : Math.min(detailLog, -Math.log(usual)),
-        candidate: { cause, seats: [seat], repeated: false, members: new Map(priced), detail, shown },
+        candidate: {
+          cause,
+          seats: [seat],
+          repeated: false,
+          members: new Map(priced),
+          detail,
+          detailLog,
+          shown,
+        },
       },
     ]
   })
@@ -149,6 +164,7 @@ function habitsOf(
           repeated: true,
           members,
           detail: speaking.flatMap(({ candidate }) => candidate.detail),
+          detailLog: 0,
           shown: speaking.some(({ candidate }) => candidate.shown),
         },
       },

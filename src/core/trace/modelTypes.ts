@@ -19,6 +19,10 @@ export const SEARCH = {
   mostLikely: 0.95,
   /** A place not on the drawing: the part itself shows that it is there; nobody drew any of its kind, or the finding has no place; its like were drawn. */
   notDrawn: { shownByPart: 0.9, noneDrawn: 0.6, othersDrawn: 0.15 },
+  /** The shape of damage that another source explains already says so much of its logarithm for a second one. */
+  shared: 0.5,
+  /** A second source is named from this chance on. */
+  secondFrom: 0.6,
   /** From this ratio on a sign speaks for a cause. */
   speaks: 1.3,
 } as const
@@ -30,9 +34,17 @@ export type Candidate = {
   readonly repeated: boolean
   readonly members: ReadonlyMap<string, Member>
   readonly detail: readonly WeighedReason[]
+  /** What its own place shows, as logarithm of a ratio. */
+  readonly detailLog: number
   readonly shown: boolean
 }
-export type Member = { readonly seat: Seat; readonly cost: number; readonly speaks: boolean }
+export type Member = {
+  readonly seat: Seat
+  readonly cost: number
+  readonly speaks: boolean
+  /** How likely this source is here, whatever else may be: logarithm of its odds, without what its own place shows. */
+  readonly alone: number
+}
 
 /** What a finding may be explained by without a source. */
 export type Sourceless = {

@@ -52,6 +52,24 @@ test('a finding that a second source reaches, with signs of its own, says so', (
   expect(new Set([floor.cause, ...floor.also])).toEqual(new Set(['plumbing-leak', 'pan-or-unit-corner']))
 })
 
+test('two faults seen at one place are two sources, the second beside the first', () => {
+  const sources = (signs: string) => {
+    const { trace } = traced([`ledger | C 14 26 c4 | ${signs}`])
+    return { of: trace.findings[0]!, named: trace.sources.map((each) => [each.cause, each.second]) }
+  }
+  const bare = 'no-metal-at-ledger rim-wet-along-length stain-below-ledger'
+  expect(sources(bare).named).toEqual([['ledger-unflashed', false]])
+  const both = sources(`${bare} ledger-nails-only ledger-gap-over-eighth`)
+  expect(both.of.cause).toBe('ledger-unflashed')
+  expect(both.of.also).toEqual(['ledger-attachment'])
+  expect(both.named).toEqual(
+    expect.arrayContaining([
+      ['ledger-unflashed', false],
+      ['ledger-attachment', true],
+    ]),
+  )
+})
+
 test('three windows with the same fault are one habit, two are two', () => {
   const head = (at: string): string => `head-casing | ${at} | metal-stops-short rot-at-head-corner-only`
   const at = ['A 4 105 a1', 'A 12 105 a2', 'B 8 105 b1'].map(head)

@@ -45,6 +45,8 @@ export type Source = {
   readonly also_ids: readonly string[]
   /** One habit over many places: one line on the bid. */
   readonly repeated: boolean
+  /** A second source: what it reaches has another that explains it by itself, and the fault is seen at this place as well. */
+  readonly second: boolean
   /** Run of wall where the source sits; null when it has none to draw. */
   readonly seat: WallBox | null
   /** All its places, when it is repeated. */
@@ -94,6 +96,35 @@ function usedIn(model: Model, explained: Explained): Used[] {
   })
   return [...ids].map(([index, of]) => ({ index, candidate: model.candidates[index]!, ids: of }))
 }
+
+/**
+ * Second sources: what another source explains already may have one more beside it, when its own place shows the fault. The search gives
+ * each finding one source; this is asked after it, and changes nothing of what it found.
+ */
+function besidesIn(model: Model, explained: Explained, used: readonly Used[]): Beside[] {
+  const taken = new Set(used.map((each) => each.index))
+  const byCause = new Map<string, Beside>()
+  model.candidates.forEach((candidate, index) => {
+    if (taken.has(index) || candidate.repeated || candidate.detailLog < Math.log(SEARCH.speaks)) return
+    const beside: { id: string; more: number }[] = []
+    model.weighings.forEach(({ finding, stated }, at) => {
+      const member = candidate.members.get(finding.id)
+      const mine = model.behind[at]![explained.chosen[at]!]!
+      if (!member?.speaks || stated || mine.candidate === null || mine.cause === candidate.cause) return
+      beside.push({ id: finding.id, more: member.alone + candidate.detailLog })
+    })
+    if (beside.length === 0) return
+    const more = Math.max(...beside.map((each) => each.more))
+    if (chance(more) < SEARCH.secondFrom) return
+    // The same fault may be tried at several places: the likeliest is kept for each finding.
+    const key = `${candidate.cause} ${beside[0]!.id}`
+    const held = byCause.get(key)
+    if (!held || more > held.more)
+      byCause.set(key, { candidate, index, ids: beside.map((each) => each.id), more })
+  })
+  return [...byCause.values()]
+}
+type Beside = Used & { readonly more: number }
 
 /** Causes of one finding in order: each by its likeliest source, given what else the house shows. */
 function rankedFor(
@@ -192,10 +223,7 @@ function listWords(words: readonly string[]): string {
   return [...new Set(words.filter((each) => each !== ''))].join(', ')
 }
 
-function runnerUpOf(
-  used: Used,
-  { model, explained, byId }: Whole,
-): { more: number; runnerUp: RunnerUp | null } {
+function runnerUpOf(used: Used, { model, explained, byId }: Whole): Pick<Source, 'probability' | 'runnerUp'> {
   const { more, chosen } = explained.without(used.index)
   const causes = used.ids.flatMap((id) => {
     const index = byId.get(id)!
@@ -205,8 +233,9 @@ function runnerUpOf(
     return [cause === 'other' ? null : cause]
   })
   const distinct = [...new Set(causes)]
-  if (distinct.length === 0) return { more, runnerUp: null }
-  return { more, runnerUp: { causes: distinct, odds: Math.exp(SHARPNESS.source * more) } }
+  const probability = chance(more)
+  if (distinct.length === 0) return { probability, runnerUp: null }
+  return { probability, runnerUp: { causes: distinct, odds: Math.exp(SHARPNESS.source * more) } }
 }
 
 type Unlettered = Omit<Source, 'letter'>
@@ -229,15 +258,17 @@ type Whole = {
   readonly job: JobDocument
 }
 
-function sourceOf(used: Used, whole: Whole): Unlettered {
+function sourceOf(
+  used: Used,
+  { probability, runnerUp }: Pick<Source, 'probability' | 'runnerUp'>,
+  whole: Whole,
+): Unlettered {
   const { model, traced, byId, job } = whole
   const { candidate, ids } = used
   const stated = ids.flatMap((id) => {
     const said = traced[byId.get(id)!]?.stated
     return said && said.cause === candidate.cause ? [said] : []
   })
-  const { more, runnerUp } = runnerUpOf(used, whole)
-  const probability = chance(more)
   const seats = candidate.repeated
     ? candidate.seats.filter((seat) =>
         [...candidate.members].some(([id, each]) => ids.includes(id) && each.seat.key === seat.key),
@@ -260,6 +291,7 @@ function sourceOf(used: Used, whole: Whole): Unlettered {
       (id) => !ids.includes(id) && traced[byId.get(id)!]!.also.includes(candidate.cause),
     ),
     repeated: candidate.repeated,
+    second: traced.every((each) => each.cause !== candidate.cause || !ids.includes(each.finding_id)),
     seat: boxes[0] ?? null,
     places: boxes,
     feature_ids: seats.flatMap((seat) => (seat.feature_id === null ? [] : [seat.feature_id])),
@@ -289,6 +321,7 @@ function sourcelessOf(traced: readonly TracedFinding[]): Unlettered[] {
       finding_ids: members.map((each) => each.finding_id),
       also_ids: [],
       repeated: false,
+      second: false,
       seat: null,
       places: [],
       feature_ids: [],
@@ -319,15 +352,20 @@ export function traceJob(job: JobDocument): Trace {
   const model = modelOf(job, damaged)
   const explained = explain(model.problem)
   const used = usedIn(model, explained)
+  const besides = besidesIn(model, explained, used)
   const users = new Map(used.map((each) => [each.index, each.ids.length]))
-  const findings = model.weighings.map((_, at) => tracedOf(at, model, explained, used, users))
+  const findings = model.weighings.map((_, at) =>
+    tracedOf(at, model, explained, [...used, ...besides], users),
+  )
   const byId = new Map(model.weighings.map((each, at) => [each.finding.id, at]))
   const order = new Map(job.sides.map((side, index) => [side.id, index]))
   const at = (source: Unlettered): number =>
     source.seat ? (order.get(source.seat.side_id) ?? 99) * 1e9 + source.seat.left : 1e12
-  const placed = used
-    .map((each) => sourceOf(each, { model, explained, traced: findings, byId, job }))
-    .sort((a, b) => at(a) - at(b) || (a.cause < b.cause ? -1 : 1))
+  const whole: Whole = { model, explained, traced: findings, byId, job }
+  const placed = [
+    ...used.map((each) => sourceOf(each, runnerUpOf(each, whole), whole)),
+    ...besides.map((each) => sourceOf(each, { probability: chance(each.more), runnerUp: null }, whole)),
+  ].sort((a, b) => at(a) - at(b) || (a.cause < b.cause ? -1 : 1))
   const sources = [
     ...placed.map((source, index): Source => ({ ...source, letter: letterOf(index) })),
     ...sourcelessOf(findings).map((source): Source => ({ ...source, letter: null })),

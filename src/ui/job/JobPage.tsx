@@ -15,6 +15,7 @@ import { PriceTab } from '../price/PriceTab'
 import { ScopeTab } from '../scope/ScopeTab'
 import { useAlive } from '../state/useAlive'
 import { JobContext, useJobStore, useJobView, useKeptUp } from '../state/useJob'
+import { sourceInView } from '../trace/sourceInView'
 import { useGuess } from '../trace/useGuess'
 import { usePipeline } from '../state/usePipeline'
 import { useFirmWords, useWalk } from '../state/useWalk'
@@ -133,9 +134,11 @@ function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
   const walk = useWalk()
   const firm = useFirmWords()
   const { chooseFeature } = walk
+  const [pickedSource, pickSource] = useState<string | null>(null)
   const chooseOnly = useCallback(
     (ids: readonly string[]) => {
       setDrafting(null)
+      pickSource(null)
       chooseFeature(null)
       choose(ids)
     },
@@ -160,6 +163,8 @@ function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
             job: live(view.job),
             chosen,
             choose: chooseOnly,
+            pickedSource,
+            pickSource,
             drafting,
             draft,
             sideId,
@@ -168,7 +173,7 @@ function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
             firm,
           }
         : null,
-    [store, view, derived, checks, chosen, chooseOnly, drafting, draft, sideId, walk, firm],
+    [store, view, derived, checks, chosen, chooseOnly, pickedSource, drafting, draft, sideId, walk, firm],
   )
   const go = useCallback(
     (next: string): void => {
@@ -204,6 +209,7 @@ function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
         case 'source': {
           const source = derived?.trace.sources.find((each) => each.letter === tapped.letter)
           if (source) context?.choose(source.finding_ids)
+          if (source) pickSource(source.letter)
           if (stage !== 'trace') go('trace')
           return
         }
@@ -221,10 +227,10 @@ function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
   const guess = useGuess()
   // In Trace the source that is looked at, and what it reaches, stand out.
   const lit = useMemo(() => {
-    const source = derived?.trace.sources.find((each) => each.finding_ids.some((id) => chosen.includes(id)))
+    const source = derived && sourceInView(derived.trace.sources, chosen, pickedSource)
     if (stage !== 'trace' || !source) return null
     return new Set([...source.finding_ids, ...source.also_ids, ...(source.letter ? [source.letter] : [])])
-  }, [derived, chosen, stage])
+  }, [derived, chosen, pickedSource, stage])
   const { featureId, plan, setPlan } = walk
   const marked = useMemo(() => (featureId ? [...chosen, featureId] : chosen), [chosen, featureId])
   const turn = useMemo(

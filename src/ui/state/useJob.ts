@@ -19,6 +19,9 @@ export type JobContext = {
   readonly job: JobDocument
   readonly chosen: readonly string[]
   readonly choose: (ids: readonly string[]) => void
+  /** Letter of the source that was pointed at, of two that reach the same findings. */
+  readonly pickedSource: string | null
+  readonly pickSource: (letter: string | null) => void
   /** Where a new finding is being put, after a tap on the strip. */
   readonly drafting: { readonly place: Place } | null
   readonly draft: (place: Place | null) => void

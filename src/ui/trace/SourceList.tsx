@@ -14,9 +14,9 @@ export function SourceList({
   active: Source | undefined
   hidden: (source: Source) => boolean
 }) {
-  const { derived, choose } = useJob()
+  const { derived, choose, pickSource } = useJob()
   const { trace, job } = derived
-  const reached = trace.sources.reduce((sum, each) => sum + (each.letter ? each.finding_ids.length : 0), 0)
+  const reached = new Set(trace.sources.flatMap((each) => (each.letter ? each.finding_ids : []))).size
   return (
     <Panel title="Sources" aside={`reach ${reached} of ${job.findings.length} findings`}>
       {trace.sources.length === 0 ? (
@@ -32,7 +32,10 @@ export function SourceList({
             source={each}
             active={each === active}
             hidden={hidden(each)}
-            choose={() => choose(each.finding_ids)}
+            choose={() => {
+              choose(each.finding_ids)
+              pickSource(each.letter)
+            }}
           />
         ))}
       </ul>
@@ -75,7 +78,11 @@ function SourceRow(props: { source: Source; active: boolean; hidden: boolean; ch
         <span className="min-w-0 grow">
           <span className="block">{hidden ? 'Your guess first' : causeOf(source.cause).name}</span>
           <span className="block text-[13px] text-quiet">
-            {source.letter ? where : hidden ? '' : 'no source to fix'}
+            {source.letter
+              ? `${where}${source.second ? ', beside another source' : ''}`
+              : hidden
+                ? ''
+                : 'no source to fix'}
           </span>
         </span>
         <span className="w-24 shrink-0">

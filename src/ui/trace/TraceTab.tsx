@@ -10,18 +10,18 @@ import { GuessedWords, GuessPanel } from './GuessPanel'
 import { KnowCauseDialog } from './KnowCauseDialog'
 import { RankedPanel } from './RankedPanel'
 import { SourceList } from './SourceList'
+import { sourceInView } from './sourceInView'
 import { SourcePanel } from './SourcePanel'
 import { useGuess } from './useGuess'
 
 /** Sources behind the findings, why they are thought so, what to check next, and the word of whoever knows better. */
 export function TraceTab() {
-  const { derived, chosen } = useJob()
+  const { derived, chosen, pickedSource: picked } = useJob()
   const { trace } = derived
   const [know, setKnow] = useState(false)
   const guess = useGuess()
   const source =
-    trace.sources.find((each) => each.finding_ids.some((id) => chosen.includes(id))) ??
-    (chosen.length === 0 ? trace.sources[0] : undefined)
+    sourceInView(trace.sources, chosen, picked) ?? (chosen.length === 0 ? trace.sources[0] : undefined)
   const finding =
     chosen.length === 1 ? trace.findings.find((each) => each.finding_id === chosen[0]) : undefined
   const about = chosen.length > 0 ? chosen : (source?.finding_ids ?? [])
