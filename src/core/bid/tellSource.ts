@@ -29,7 +29,7 @@ export function tellSource(source: Source, chain: readonly Chain[], job: JobDocu
     : ` (${source.seat_words})`
   const first = chain[0]
   const before = first
-    ? ` What comes first is ${causeOf(first.first).name.toLowerCase()}: that is the fix to begin with.`
+    ? ` It comes of ${causeOf(first.first).name.toLowerCase()}: without that fix it comes back.`
     : ''
   const fix = cause.fix
     ? ` The fix at the source: ${cause.fix.words[0]!.toLowerCase()}${cause.fix.words.slice(1)}.`

@@ -90,7 +90,8 @@ function itemOf(
   )
   const isFixed = (source: Trace['sources'][number]): boolean => {
     const method = ourFix(source)
-    return method !== null && isFixedBy(method, source, job)
+    const here = source.finding_ids.filter((id) => repair.finding_ids.includes(id))
+    return method !== null && isFixedBy(method, source, job, here)
   }
   const open = sources.filter((source) => !isFixed(source))
   const isFix = sources.some((source) => ourFix(source) === repair.method)

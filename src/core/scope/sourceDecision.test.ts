@@ -20,6 +20,9 @@ test('a habit is fixed when each of its places is', () => {
   })
   expect(isFixedBy('head-flashing', source, at(['finding-1']))).toBe(false)
   expect(isFixedBy('head-flashing', source, at(['finding-1', 'finding-2', 'finding-3']))).toBe(true)
+  // What is mended at one window is cured there.
+  expect(isFixedBy('head-flashing', source, at(['finding-1']), ['finding-1'])).toBe(true)
+  expect(isFixedBy('head-flashing', source, at(['finding-1']), ['finding-2'])).toBe(false)
 })
 
 test('the last word on a source stands, and follows its findings', () => {

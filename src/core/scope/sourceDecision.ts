@@ -12,11 +12,14 @@ export function decisionOn(source: Source, job: JobDocument): SourceDecision | n
 
 /**
  * Whether the repairs chosen fix a source with this method: at each of its places when it is one habit over many, else anywhere.
+ *
+ * @param among findings of the source that are asked about: what is mended at one window is cured there, whatever the others do
  */
 export function isFixedBy(
   method: JobDocument['repairs'][number]['method'],
   source: Source,
   job: JobDocument,
+  among: readonly string[] = source.finding_ids,
 ): boolean {
   const mended = new Set(
     job.repairs.filter((each) => each.method === method).flatMap((each) => each.finding_ids),
@@ -26,7 +29,7 @@ export function isFixedBy(
     return place?.kind === 'side' ? (place.feature_id ?? id) : id
   }
   if (!source.repeated) return source.finding_ids.some((id) => mended.has(id))
-  const places = new Set(source.finding_ids.map(placeOf))
+  const places = new Set(among.map(placeOf))
   const done = new Set([...mended].filter((id) => source.finding_ids.includes(id)).map(placeOf))
   return [...places].every((place) => done.has(place))
 }

@@ -29,8 +29,8 @@ export function SourcePanel({ source, know }: { source: Source; know: () => void
       {chain.map((each) => (
         <p key={each.first} className="py-1">
           <b>First link:</b> {causeName(each.first)}
-          {each.letter ? ` (source ${each.letter})` : ', by the signs noted here'}. Fix that first; this still
-          needs its own repair.
+          {each.letter ? ` (source ${each.letter})` : ', by the signs noted here'}. Without that fix this
+          comes back; it needs its own repair as well.
         </p>
       ))}
       {source.also_ids.length > 0 ? (
