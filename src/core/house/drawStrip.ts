@@ -94,6 +94,16 @@ function drawUnseen(coverage: Coverage, spans: readonly SideSpan[], job: JobDocu
 
 /** Sources as a blue run along the faulty detail with its letter at the start, water paths down to the findings. */
 function drawSources(trace: Trace, spans: readonly SideSpan[], job: JobDocument, view: StripView): Mark[] {
+  /** Where letters stand already: of two sources at one place the second stands beside the first. */
+  const letters: Point[] = []
+  const letterAt = (x: number, y: number): Point => {
+    const near = 12 * view.px
+    let at = x
+    while (letters.some((each) => Math.abs(each[0] - at) < near && Math.abs(each[1] - y) < near))
+      at -= 14 * view.px
+    letters.push([at, y])
+    return [at, y]
+  }
   return trace.sources.flatMap((source): Mark[] => {
     if (source.letter === null) return []
     const { letter } = source
@@ -104,6 +114,7 @@ function drawSources(trace: Trace, spans: readonly SideSpan[], job: JobDocument,
       const left = span.x + seat.left
       const right = Math.max(span.x + seat.right, left + 10 * view.px)
       const thick = 2 * view.px
+      const label = letterAt(left - 5 * view.px, y - 4 * view.px)
       const paths = nearestTo(seat, source.places, [...source.finding_ids, ...source.also_ids], job).flatMap(
         (id) => {
           const finding = job.findings.find((each) => each.id === id)
@@ -126,13 +137,13 @@ function drawSources(trace: Trace, spans: readonly SideSpan[], job: JobDocument,
             {
               kind: 'label',
               ink: 'water-text',
-              at: [left - 5 * view.px, y - 4 * view.px],
+              at: label,
               text: letter,
               size_px: 15,
               anchor: 'end',
             },
           ],
-          box: { left: left - 14 * view.px, right, bottom: y - 8 * view.px, top: y + 8 * view.px },
+          box: { left: label[0] - 9 * view.px, right, bottom: y - 8 * view.px, top: y + 8 * view.px },
         },
       ]
     })
