@@ -30,7 +30,10 @@ async function answerChecks(turn: number, { job, trace }: Derived): Promise<void
   const steps = nextChecksInSteps(job, trace)
   for (;;) {
     const step = steps.next()
-    if (step.done) return answer({ turn, kind: 'checks', checks: step.value })
+    if (step.done) {
+      answer({ turn, kind: 'checks', checks: step.value })
+      return
+    }
     await pause()
     if (turn !== newest) return
   }
