@@ -1,18 +1,10 @@
-import type { EntityOf, Feature, JobDocument } from '../../core/job'
+import { FEATURE_WORDS, type EntityOf, type Feature, type JobDocument } from '../../core/job'
 import { feet, inches, type Length } from '../../core/measure'
 
+/** How a kind is offered in a list, where more words help than before a number. */
 export const FEATURE_NAMES: Record<Feature['kind'], string> = {
-  window: 'window',
-  door: 'door',
-  deck: 'deck',
-  bay: 'bay',
-  porch: 'porch',
-  'chimney-chase': 'chimney chase',
-  'small-roof': 'small roof',
-  dormer: 'dormer',
+  ...FEATURE_WORDS,
   penetration: 'pipe or fixture',
-  gutter: 'gutter',
-  leader: 'downspout',
   fixture: 'bath, sink or toilet inside',
   'on-roof': 'pipe, skylight or valley on the roof',
   outline: 'free outline',
