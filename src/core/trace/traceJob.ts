@@ -101,18 +101,24 @@ function usedIn(model: Model, explained: Explained): Used[] {
  * Second sources: what another source explains already may have one more beside it, when its own place shows the fault. The search gives
  * each finding one source; this is asked after it, and changes nothing of what it found.
  */
-function besidesIn(model: Model, explained: Explained, used: readonly Used[]): Beside[] {
+function besidesIn(
+  model: Model,
+  explained: Explained,
+  used: readonly Used[],
+  byId: ReadonlyMap<string, number>,
+): Beside[] {
   const taken = new Set(used.map((each) => each.index))
   const byCause = new Map<string, Beside>()
   model.candidates.forEach((candidate, index) => {
     if (taken.has(index) || candidate.repeated || candidate.detailLog < Math.log(SEARCH.speaks)) return
     const beside: { id: string; more: number }[] = []
-    model.weighings.forEach(({ finding, stated }, at) => {
-      const member = candidate.members.get(finding.id)
+    for (const [id, member] of candidate.members) {
+      const at = byId.get(id)!
       const mine = model.behind[at]![explained.chosen[at]!]!
-      if (!member?.speaks || stated || mine.candidate === null || mine.cause === candidate.cause) return
-      beside.push({ id: finding.id, more: member.alone + candidate.detailLog })
-    })
+      if (!member.speaks || model.weighings[at]!.stated) continue
+      if (mine.candidate === null || mine.cause === candidate.cause) continue
+      beside.push({ id, more: member.alone + candidate.detailLog })
+    }
     if (beside.length === 0) return
     const more = Math.max(...beside.map((each) => each.more))
     if (chance(more) < SEARCH.secondFrom) return
@@ -352,12 +358,12 @@ export function traceJob(job: JobDocument): Trace {
   const model = modelOf(job, damaged)
   const explained = explain(model.problem)
   const used = usedIn(model, explained)
-  const besides = besidesIn(model, explained, used)
+  const byId = new Map(model.weighings.map((each, at) => [each.finding.id, at]))
+  const besides = besidesIn(model, explained, used, byId)
   const users = new Map(used.map((each) => [each.index, each.ids.length]))
   const findings = model.weighings.map((_, at) =>
     tracedOf(at, model, explained, [...used, ...besides], users),
   )
-  const byId = new Map(model.weighings.map((each, at) => [each.finding.id, at]))
   const order = new Map(job.sides.map((side, index) => [side.id, index]))
   const at = (source: Unlettered): number =>
     source.seat ? (order.get(source.seat.side_id) ?? 99) * 1e9 + source.seat.left : 1e12
