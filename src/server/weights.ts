@@ -1,32 +1,23 @@
 import 'server-only'
 import type { z } from 'zod'
-import { Rates, Settings } from '../core/job'
-import { addEdition, latestEdition } from '../db/queries/company'
-import { withTx, type Tx } from '../db/tx'
+import { Settings } from '../core/job'
+import { insertEdition } from '../db/queries/company'
+import { withTx } from '../db/tx'
 import { context } from './context'
 import type { Member } from './http'
 import { Refused } from './problem'
 import { sendsBids } from './roles'
+import { latestSettings } from './settings'
 
 /** The firm's own weights of signs, each with its reason. */
 export const FirmWeights = Settings.pick({ edition: true, likelihood_overrides: true })
 export type FirmWeights = z.infer<typeof FirmWeights>
 
-async function latest(tx: Tx): Promise<{ edition: number; settings: Settings; rates: Rates }> {
-  const found = await latestEdition(tx)
-  if (!found) throw new Error(`Company ${tx.companyId} has no settings edition.`)
-  return {
-    edition: found.edition,
-    settings: Settings.parse(found.settings),
-    rates: Rates.parse(found.rates),
-  }
-}
-
 /** The weights that new jobs of the firm start from. */
 export async function readFirmWeights(member: Member): Promise<FirmWeights> {
   const { pool } = await context()
   return withTx(pool, member.companyId, async (tx) => {
-    const { edition, settings } = await latest(tx)
+    const { edition, settings } = await latestSettings(tx)
     return { edition, likelihood_overrides: settings.likelihood_overrides }
   })
 }
@@ -41,11 +32,11 @@ export async function keepFirmWeights(member: Member, weights: FirmWeights): Pro
     throw new Refused({ kind: 'not-for-role', what: 'Changing what the firm reckons with' })
   const { pool } = await context()
   return withTx(pool, member.companyId, async (tx) => {
-    const { edition, settings, rates } = await latest(tx)
+    const { edition, settings, rates } = await latestSettings(tx)
     if (edition !== weights.edition) throw new Refused({ kind: 'settings-changed' })
     const next = edition + 1
     const { likelihood_overrides } = weights
-    const isAdded = await addEdition(tx, {
+    const isAdded = await insertEdition(tx, {
       edition: next,
       settings: { ...settings, edition: next, likelihood_overrides },
       rates: { ...rates, edition: next },

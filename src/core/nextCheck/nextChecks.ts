@@ -126,7 +126,11 @@ function draftsFor(traced: TracedFinding, job: JobDocument, permitted: (permit: 
   })
 }
 
-function supposed(job: JobDocument, draft: Draft, present: boolean): JobDocument {
+function supposed(
+  job: JobDocument,
+  draft: Pick<Draft, 'finding_id' | 'check' | 'sign'>,
+  present: boolean,
+): JobDocument {
   const test: Fact = {
     kind: 'test',
     id: 'supposed',
@@ -188,10 +192,10 @@ export function* nextChecksInSteps(
   const cautions = cautionsOf(job)
   const now = proposedBid(job, trace, cautions)
   const found: NextCheck[] = []
-  for (const { rank, ...draft } of foremostOf(drafts, job)) {
+  for (const draft of foremostOf(drafts, job)) {
     const carried: { bid: ProposedBid; cause: CauseId | null }[] = []
     for (const present of [true, false]) {
-      const after = traceJob(supposed(job, { ...draft, rank }, present))
+      const after = traceJob(supposed(job, draft, present))
       carried.push({
         bid: proposedBid(job, after, cautions),
         cause: after.findings.find((each) => each.finding_id === draft.finding_id)?.cause ?? null,

@@ -4,7 +4,7 @@ import { causeOf, type Source } from '../trace'
 /**
  * The repair that fixes a source with a method of ours, over everything it reaches.
  *
- * Ends: null where no recipe of ours does it, or where another trade does.
+ * Where another trade does it, it is a repair that refers. Ends: null where no method of ours does it.
  */
 export function repairForFix(source: Source, job: JobDocument, id: string): Repair | null {
   const { fix } = causeOf(source.cause)

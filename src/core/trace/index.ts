@@ -11,7 +11,7 @@ export {
   type CauseId,
 } from './knowledge/causes'
 export { SIGNS, SIGN_GROUPS, SIGN_IDS, isSign, signOf, type SignId } from './knowledge/signs'
-export { signFits } from './knowledge/signs/fits'
+export { DEPTH_SIGNS, signFits } from './knowledge/signs/fits'
 export { PRIORS, SHARES } from './knowledge/priors'
 export { rankCauses, type RankedCause } from './rankCauses'
 export { KNOWN_WEIGHT, weigh, type Evidence, type Reason } from './weigh'

@@ -8,6 +8,7 @@ import { SEARCH, type Facts, type Model, type Overrides, type Sourceless, type W
 import { closeness, faded, layOut, reachOf, shieldsOf, type Laid } from './reach'
 import { ringOf, type Ring } from './ring'
 import type { SignId } from './knowledge/signs'
+import { DEPTH_SIGNS } from './knowledge/signs/fits'
 import { measuredPlan } from './roofSeats'
 import type { Seat } from './seat'
 import { seatsOf, wholeSeat } from './seats'
@@ -106,17 +107,14 @@ function statedFor(finding: Finding, job: JobDocument): Weighing['stated'] {
 
 type Noted = Pick<Weighing, 'finding' | 'evidence' | 'target' | 'stated'>
 
-/** Each finding has its own depth; whatever else is noted of the shape of damage at an opening is of the opening. */
-const OF_THE_FINDING: ReadonlySet<SignId> = new Set<SignId>(['grade-1-or-less', 'deep-or-gone'])
-
 /**
  * One thing seen at an opening and noted with several of its parts is one observation: it counts as one in full and the rest at half,
- * shared among the parts. Same rule as for signs of one mechanism.
+ * shared among the parts. Same rule as for signs of one mechanism. How deep it goes is of each part by itself.
  */
 function sharedAtOpenings(noted: readonly Noted[]): Noted[] {
   const times = new Map<string, number>()
   const keyOf = (target: Target, sign: SignId): string | null =>
-    target.feature_id === null || isAboutDetail(sign) || OF_THE_FINDING.has(sign)
+    target.feature_id === null || isAboutDetail(sign) || DEPTH_SIGNS.has(sign)
       ? null
       : `${target.feature_id} ${sign}`
   for (const { evidence, target } of noted) {

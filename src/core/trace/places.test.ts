@@ -3,6 +3,7 @@ import { side } from '../../../demo/build'
 import { jobOf } from '../../../tests/cases/build'
 import type { Feature, JobDocument } from '../job'
 import { feet, inches } from '../measure'
+import { sharesAt, WALL_PARTS, WALL_PLACES } from './knowledge/priors'
 import { overflowOdds } from './roofSeats'
 import { seatsOf } from './seats'
 import { traceJob, type Source } from './traceJob'
@@ -92,4 +93,20 @@ test('a tub by the right wall is behind what is wet when somebody measured from 
   expect(sourceOf(job, 'pan-or-tub-joint')?.feature_ids).toEqual(['fixture-b4'])
   const far = house(['subfloor | in C 30 96 | wet-below-fixture tub-joint-open wet-only-after-use'])
   expect(sourceOf(far, 'pan-or-tub-joint')?.feature_ids).toEqual([])
+})
+
+test('the table of every place on a wall is whole, and names what stands there before what does not', () => {
+  for (const component of WALL_PARTS) {
+    for (const place of WALL_PLACES) {
+      const whole = sharesAt(component, place).reduce((sum, each) => sum + each.share, 0)
+      expect(whole).toBeCloseTo(100, 9)
+    }
+  }
+  const share = (place: (typeof WALL_PLACES)[number] | null, cause: string): number =>
+    sharesAt('lap-siding', place).find((each) => each.cause === cause)?.share ?? 0
+  expect(share('below-sill', 'pan-or-unit-corner')).toBeGreaterThan(
+    share('beside-opening', 'pan-or-unit-corner'),
+  )
+  expect(share('chase', 'chase-cover')).toBeGreaterThan(share(null, 'chase-cover'))
+  expect(share('hole', 'penetration-unflashed')).toBeGreaterThan(share(null, 'penetration-unflashed'))
 })

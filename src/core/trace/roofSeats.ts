@@ -48,22 +48,33 @@ export function overflowOdds(area_ft2: number, outlets: number): number {
   return each > DRAINED_BY_ONE_FT2 ? 1.4 : each < DRAINED_BY_ONE_FT2 / 3 ? 0.8 : 1
 }
 
-function plane(side: Side, job: JobDocument, plan: readonly PlanWall[]): Seat {
-  const eave = wallTop(side, job.house)
-  const run = roofRun(side, plan)
+/** A place on the slope over a side: so wide along the eave, from so far in up a level run. */
+function onSlope(of: {
+  key: string
+  words: string
+  side: Side
+  job: JobDocument
+  left: number
+  right: number
+  inFrom: number
+  run: number
+  feature_id?: string
+}): Seat {
+  const { key, words, side, inFrom, run } = of
+  const foot = wallTop(side, of.job.house) + roofRise(side, inFrom)
   return {
-    key: `roof-plane:${side.id}`,
-    words: `roof over the ${side.facing}`,
+    key,
+    words,
     box: {
       side_id: side.id,
-      left: inches(0),
-      right: side.length ?? inches(0),
-      bottom: eave,
-      top: Math.round(eave + roofRise(side, run)) as Length,
+      left: Math.round(of.left) as Length,
+      right: Math.round(of.right) as Length,
+      bottom: Math.round(foot) as Length,
+      top: Math.round(foot + roofRise(side, run)) as Length,
     },
-    inFrom: 0,
-    inTo: run,
-    feature_id: null,
+    inFrom,
+    inTo: inFrom + run,
+    feature_id: of.feature_id ?? null,
     odds: 1,
   }
 }
@@ -71,7 +82,18 @@ function plane(side: Side, job: JobDocument, plan: readonly PlanWall[]): Seat {
 /** Each slope of the roof above an eave. None where no eave was noted. */
 export function roofPlanes(job: JobDocument): Seat[] {
   const plan = measuredPlan(job)
-  return job.sides.filter(hasEave).map((side) => plane(side, job, plan))
+  return job.sides.filter(hasEave).map((side) =>
+    onSlope({
+      key: `roof-plane:${side.id}`,
+      words: `roof over the ${side.facing}`,
+      side,
+      job,
+      left: 0,
+      right: side.length ?? 0,
+      inFrom: 0,
+      run: roofRun(side, plan),
+    }),
+  )
 }
 
 type OnRoof = Extract<Feature, { kind: 'on-roof' }>
@@ -83,24 +105,18 @@ export function onRoofSeats(job: JobDocument, what: readonly OnRoof['what'][], k
     if (feature.kind !== 'on-roof' || !what.includes(feature.what)) return []
     const side = job.sides.find((each) => each.id === feature.side_id)
     if (!side) return []
-    const foot = Math.round(wallTop(side, job.house) + roofRise(side, feature.in_from_wall)) as Length
-    const up = feature.what === 'valley' ? roofRun(side, plan) : feature.width
     return [
-      {
+      onSlope({
         key: `${kind}:${feature.id}`,
         words: `${feature.what === 'other' ? 'fitting on the roof' : feature.what} ${side.letter}${feature.number}`,
-        box: {
-          side_id: side.id,
-          left: feature.station,
-          right: (feature.station + feature.width) as Length,
-          bottom: foot,
-          top: Math.round(foot + roofRise(side, up)) as Length,
-        },
+        side,
+        job,
+        left: feature.station,
+        right: feature.station + feature.width,
         inFrom: feature.in_from_wall,
-        inTo: feature.in_from_wall + up,
+        run: feature.what === 'valley' ? roofRun(side, plan) : feature.width,
         feature_id: feature.id,
-        odds: 1,
-      },
+      }),
     ]
   })
 }
@@ -116,26 +132,19 @@ export function valleySeats(job: JobDocument): Seat[] {
     const next = job.sides[(index + 1) % job.sides.length]!
     const isInside = side.turn_deg * outwards < 0 && (index + 1 < job.sides.length || plan.length > 0)
     if (!isInside || !hasEave(side) || !hasEave(next) || side.length === null) return []
-    const eave = wallTop(side, job.house)
     // Walked with the house on the left hand, a side ends at its right as seen from outside.
-    const left = job.job.house_on === 'left' ? side.length - VALLEY_WIDE : 0
-    const run = roofRun(side, plan)
+    const left = job.job.house_on === 'left' ? Math.max(0, side.length - VALLEY_WIDE) : 0
     return [
-      {
+      onSlope({
         key: `valley:${side.id}`,
         words: `valley between ${side.facing} and ${next.facing}`,
-        box: {
-          side_id: side.id,
-          left: Math.max(0, left) as Length,
-          right: Math.round(Math.max(0, left) + VALLEY_WIDE) as Length,
-          bottom: eave,
-          top: Math.round(eave + roofRise(side, run)) as Length,
-        },
+        side,
+        job,
+        left,
+        right: left + VALLEY_WIDE,
         inFrom: 0,
-        inTo: run,
-        feature_id: null,
-        odds: 1,
-      },
+        run: roofRun(side, plan),
+      }),
     ]
   })
   return [...drawn, ...corners]

@@ -43,8 +43,8 @@ export function latestEdition(tx: Tx): Promise<z.infer<typeof Edition> | null> {
   )
 }
 
-/** Adds the next edition; false: somebody else was first, and nothing was written. */
-export async function addEdition(
+/** Adds an edition; false: there is one of this number already, and nothing was written. */
+export async function insertEdition(
   tx: Tx,
   of: { edition: number; settings: unknown; rates: unknown },
 ): Promise<boolean> {
@@ -56,16 +56,4 @@ export async function addEdition(
     [tx.companyId, of.edition, JSON.stringify(of.settings), JSON.stringify(of.rates)],
   )
   return added !== null
-}
-
-export async function insertEdition(
-  tx: Tx,
-  of: { edition: number; settings: unknown; rates: unknown },
-): Promise<void> {
-  await run(
-    tx,
-    `insert into app.settings_edition (company_id, edition, settings, rates) values ($1, $2, $3, $4)
-     on conflict do nothing`,
-    [tx.companyId, of.edition, JSON.stringify(of.settings), JSON.stringify(of.rates)],
-  )
 }

@@ -1,11 +1,11 @@
 import 'server-only'
-import { newJob, Rates, Settings, withoutMoney, type JobDocument } from '../../core/job'
-import { latestEdition } from '../../db/queries/company'
+import { newJob, withoutMoney, type JobDocument, type Rates, type Settings } from '../../core/job'
 import { listChanges, listJobs, type JobSummary } from '../../db/queries/jobs'
 import { withTx } from '../../db/tx'
 import { context } from '../context'
 import type { Member } from '../http'
 import { seesMoney, withheldKinds } from '../roles'
+import { latestSettings } from '../settings'
 import { loadState, writeJob } from './store'
 
 /** Whoever is signed in, as the browser may know him. */
@@ -52,11 +52,10 @@ export async function readTemplate(
   member: Member,
 ): Promise<{ settings: Settings; rates: Rates | null; member: MemberFace }> {
   const { pool } = await context()
-  const edition = await withTx(pool, member.companyId, latestEdition)
-  if (!edition) throw new Error(`Company ${member.companyId} has no settings edition.`)
+  const { settings, rates } = await withTx(pool, member.companyId, latestSettings)
   return {
-    settings: Settings.parse(edition.settings),
-    rates: seesMoney(member.role) ? Rates.parse(edition.rates) : null,
+    settings,
+    rates: seesMoney(member.role) ? rates : null,
     member: faceOf(member),
   }
 }
@@ -68,14 +67,13 @@ export async function createJob(
 ): Promise<void> {
   const { pool } = await context()
   await withTx(pool, member.companyId, async (tx) => {
-    const edition = await latestEdition(tx)
-    if (!edition) throw new Error(`Company ${member.companyId} has no settings edition.`)
+    const { settings, rates } = await latestSettings(tx)
     const job = newJob({
       id: of.id,
       title: of.title,
       timeZone: of.timeZone,
-      settings: Settings.parse(edition.settings),
-      rates: Rates.parse(edition.rates),
+      settings,
+      rates,
     })
     await writeJob(tx, job, member.userId)
   })

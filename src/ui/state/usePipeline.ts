@@ -73,6 +73,8 @@ export function usePipeline(job: JobDocument): Pipeline {
       if (waiting) ask(started, now, waiting)
     }
     started.onmessage = ({ data }: MessageEvent<Answer>) => {
+      // What was reckoned for an older state of the job says nothing of this one.
+      if (data.turn !== now.turn) return
       switch (data.kind) {
         case 'stage':
           now.stages = { ...now.stages, ...data.stage }
@@ -84,8 +86,7 @@ export function usePipeline(job: JobDocument): Pipeline {
           return
         }
         case 'checks':
-          // What was reckoned for an older state of the job says nothing of this one.
-          if (data.turn === now.turn) show((before) => ({ ...before, checks: data.checks }))
+          show((before) => ({ ...before, checks: data.checks }))
           return
         case 'failed':
           console.error(`reckoning failed: ${data.message}`)

@@ -1,15 +1,22 @@
 'use client'
 
 import { useState, type ReactNode } from 'react'
-import { PRIORS, SHARES, SIGN_IDS, SIGNS, causeOf, isSign, signFits, type SignId } from '../../core/trace'
+import {
+  DEPTH_SIGNS,
+  PRIORS,
+  SHARES,
+  SIGN_IDS,
+  SIGNS,
+  causeOf,
+  isSign,
+  signFits,
+  type SignId,
+} from '../../core/trace'
 import type { EntityOf, Finding } from '../../core/job'
 import { CheckField, TextField } from '../look'
 
 /** Of a part without a table of its own, the signs of so many causes are offered first. */
 const WITHOUT_TABLE = 8
-
-/** How deep it goes is said by the grade, and counted from it. */
-const BY_GRADE: ReadonlySet<SignId> = new Set<SignId>(['grade-1-or-less', 'deep-or-gone'])
 
 /** Signs that would move the causes of this member come first; all others by name behind them. */
 function likelySigns(component: Finding['component']): SignId[] {
@@ -25,7 +32,7 @@ function likelySigns(component: Finding['component']): SignId[] {
     ...new Set(
       causes.flatMap((cause) =>
         [...causeOf(cause).supports, ...causeOf(cause).refutes].flatMap((each) =>
-          signFits(each.sign, component) && !BY_GRADE.has(each.sign) ? [each.sign] : [],
+          signFits(each.sign, component) && !DEPTH_SIGNS.has(each.sign) ? [each.sign] : [],
         ),
       ),
     ),
@@ -42,7 +49,7 @@ function signsNamed(typed: string): SignId[] {
   const words = typed.toLowerCase().split(/\s+/).filter(Boolean)
   if (words.length === 0) return []
   return SIGN_IDS.filter((sign) => {
-    if (BY_GRADE.has(sign)) return false
+    if (DEPTH_SIGNS.has(sign)) return false
     const says = SIGNS[sign].says.toLowerCase()
     return words.every((word) => says.includes(word))
   })

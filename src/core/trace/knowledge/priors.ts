@@ -318,12 +318,10 @@ export const SHARES: Readonly<Record<ComponentId, readonly Share[]>> = Object.fr
 const SHARES_AT: ReadonlyMap<ComponentId, Readonly<Record<WallPlace, readonly Share[]>>> = new Map(
   [...WALL_PARTS].map((component) => [
     component,
-    {
-      'beside-opening': sharesFor(component, AT_PLACE['beside-opening']),
-      'below-sill': sharesFor(component, AT_PLACE['below-sill']),
-      chase: sharesFor(component, AT_PLACE.chase),
-      hole: sharesFor(component, AT_PLACE.hole),
-    },
+    Object.fromEntries(WALL_PLACES.map((place) => [place, sharesFor(component, AT_PLACE[place])])) as Record<
+      WallPlace,
+      readonly Share[]
+    >,
   ]),
 )
 

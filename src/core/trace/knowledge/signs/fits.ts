@@ -1,6 +1,9 @@
 import type { ComponentId } from '../../../job'
 import type { SignId } from './index'
 
+/** How deep it goes: said by the grade of each finding and counted from it, not ticked. */
+export const DEPTH_SIGNS: ReadonlySet<SignId> = new Set<SignId>(['grade-1-or-less', 'deep-or-gone'])
+
 /** Signs of a window or door: they say nothing of a part that can be at none. */
 const OF_OPENINGS: ReadonlySet<SignId> = new Set<SignId>([
   'no-metal-at-casing-top',
