@@ -8,6 +8,8 @@ export default tseslint.config(
     rules: {
       // Leaving the signed-in page must drop what it holds in memory: a full load, not a route change.
       '@next/next/no-location-assign-relative-destination': 'off',
+      // Plain links load a page: without a signal it comes from this device.
+      '@next/next/no-html-link-for-pages': 'off',
       'import/no-anonymous-default-export': 'off',
       // Pictures are ours, small already, and an owner's are frozen: no loader may touch them.
       '@next/next/no-img-element': 'off',

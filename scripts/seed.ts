@@ -15,7 +15,7 @@ import { withTx, type Tx } from '../src/db/tx'
 import { authOptions } from '../src/server/auth/options'
 import { readEnv } from '../src/server/env'
 import { writeJob } from '../src/server/jobs/store'
-import { storePicture } from '../src/server/photos/pictures'
+import { keepPicture, readyPicture } from '../src/server/photos/pictures'
 
 const env = readEnv()
 const appPool = makePool(env.DETRIMUS_APP_DATABASE_URL)
@@ -57,7 +57,7 @@ type Shot = { readonly id: string; readonly drawn: Promise<Buffer> } & Partial<
 
 async function addPhoto(tx: Tx, job: JobDocument, shot: Shot): Promise<JobDocument> {
   const { id, drawn, findings = [], ...more } = shot
-  const stored = await storePicture(tx, await drawn)
+  const stored = await keepPicture(tx, await readyPicture(await drawn))
   return {
     ...job,
     photos: [

@@ -2,11 +2,13 @@ import { spawn } from 'node:child_process'
 import { createHash } from 'node:crypto'
 import { existsSync, readFileSync, readdirSync, rmSync, statSync, writeFileSync } from 'node:fs'
 import path from 'node:path'
+import { buildPrograms } from './bundles.mjs'
 import { buildServiceWorker } from './serviceWorker.mjs'
 import { refuse, ROOT, run, say } from './run.mjs'
 
 const BIN = path.join(ROOT, 'node_modules', '.bin')
 const WORKER = path.join(ROOT, 'public', 'sw.js')
+const SERVE = path.join(ROOT, '.next', 'detrimus', 'serve.mjs')
 const STAMP = path.join(ROOT, '.next', 'detrimus-sources')
 
 /** What the web process is told; nothing of it is in the repository. */
@@ -19,6 +21,10 @@ export function appEnv({ appUrl, authUrl, secret, port }) {
     DETRIMUS_AUTH_DATABASE_URL: authUrl,
     DETRIMUS_SESSION_SECRET: secret,
     DETRIMUS_BASE_URL: `http://127.0.0.1:${port}`,
+    HOST: '127.0.0.1',
+    PORT: String(port),
+    // Requests are not logged on somebody's terminal; failures are.
+    DETRIMUS_LOG_LEVEL: process.env.DETRIMUS_LOG_LEVEL ?? 'error',
   }
 }
 
@@ -39,6 +45,8 @@ function sourcesHash() {
     'postcss.config.mjs',
     'tsconfig.json',
     'public/offline.html',
+    'scripts/lib/bundles.mjs',
+    'scripts/lib/serviceWorker.mjs',
   ]) {
     hash.update(readFileSync(path.join(ROOT, name)))
   }
@@ -55,6 +63,7 @@ export async function build() {
     env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' },
   })
   if (code !== 0) return false
+  await buildPrograms()
   await buildServiceWorker()
   writeFileSync(STAMP, wanted)
   return true
@@ -68,9 +77,9 @@ export async function seed(env) {
 
 /** Starts the built app on loopback and waits until it answers. */
 export async function serve(env, port) {
-  const child = spawn(path.join(BIN, 'next'), ['start', '-H', '127.0.0.1', '-p', String(port)], {
+  const child = spawn(process.execPath, [SERVE], {
     cwd: ROOT,
-    env,
+    env: { ...env, PORT: String(port) },
     stdio: ['ignore', 'ignore', 'inherit'],
     detached: true,
   })

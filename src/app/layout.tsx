@@ -8,6 +8,8 @@ import '@fontsource/barlow-semi-condensed/600.css'
 import { OfflineReady } from '../ui/job/OfflineReady'
 import './globals.css'
 
+/** Every page is made for its request: its scripts carry that request's one-time word. */
+export const dynamic = 'force-dynamic'
 export const metadata: Metadata = {
   title: 'Detrimus',
   description: 'From the walk to a priced, accepted repair bid',

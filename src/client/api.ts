@@ -1,6 +1,11 @@
+import type { z } from 'zod'
+import { Problem } from '../core/contract'
 import { learnTime } from './clock'
 
-/** A request the server refused, with its sentence; or none came through at all. */
+/**
+ * Why a request did not do what it should: the server refused it with its sentence; nothing came through in time; or something
+ * answered that is not our server, as a hotel's sign-in page or a proxy does.
+ */
 export type Failure =
   | {
       readonly kind: 'refused'
@@ -9,46 +14,159 @@ export type Failure =
       readonly changeId: string | null
       /** Kind of the problem, the last word of its `type`. */
       readonly problem: string
+      /** The facts that came with it. */
+      readonly facts: Readonly<Record<string, unknown>>
     }
   | { readonly kind: 'no-signal' }
+  | { readonly kind: 'foreign'; readonly status: number }
 
 export type Answer<T> =
   { readonly ok: true; readonly value: T } | { readonly ok: false; readonly failure: Failure }
 
-async function failureOf(response: Response): Promise<Failure> {
-  const body: unknown = await response.json().catch(() => null)
-  const told = (body ?? {}) as { detail?: unknown; change_id?: unknown; type?: unknown }
+/** An answer that has not come whole by then does not come. */
+const WITHIN_MS = 30_000
+
+function refusalIn(body: unknown): Failure | null {
+  const problem = Problem.safeParse(body)
+  if (!problem.success) return null
+  const { type, status, detail, change_id } = problem.data
   return {
     kind: 'refused',
-    status: response.status,
-    detail:
-      typeof told.detail === 'string' ? told.detail : `The server answered ${response.status}. Try again.`,
-    changeId: typeof told.change_id === 'string' ? told.change_id : null,
-    problem: typeof told.type === 'string' ? (told.type.split(/[/:#]/).at(-1) ?? '') : '',
+    status,
+    detail,
+    changeId: change_id ?? null,
+    problem: type.split(':').at(-1) ?? '',
+    facts: body as Record<string, unknown>,
   }
 }
 
-/** Calls our own server; a lost connection is an answer too. */
-export async function call<T>(path: string, init?: RequestInit): Promise<Answer<T>> {
-  let response: Response
+async function read<T>(response: Response, schema: z.ZodType<T> | null): Promise<Answer<T>> {
+  const foreign: Answer<T> = { ok: false, failure: { kind: 'foreign', status: response.status } }
+  // Our server redirects no request for data: where one leads is somebody else's.
+  if (response.type === 'opaqueredirect') return foreign
+  const text = await response.text()
+  let body: unknown
   try {
-    response = await fetch(path, init)
+    body = JSON.parse(text)
   } catch {
-    return { ok: false, failure: { kind: 'no-signal' } }
+    return foreign
+  }
+  if (!response.ok) {
+    const failure = refusalIn(body)
+    return failure ? { ok: false, failure } : foreign
   }
   learnTime(response.headers.get('date'))
-  if (!response.ok) return { ok: false, failure: await failureOf(response) }
-  return { ok: true, value: (await response.json()) as T }
+  if (schema === null) return { ok: true, value: undefined as T }
+  const parsed = schema.safeParse(body)
+  return parsed.success ? { ok: true, value: parsed.data } : foreign
 }
 
-export function postJson<T>(path: string, body: unknown): Promise<Answer<T>> {
-  return call<T>(path, {
+/**
+ * Calls our own server and takes only an answer of the shape it has: a page of another network with status 200 is none. `schema`
+ * null: what it says is not looked at, only that it is JSON and no refusal.
+ */
+export async function call<T = undefined>(
+  path: string,
+  schema: z.ZodType<T> | null,
+  init: RequestInit = {},
+  within_ms = WITHIN_MS,
+): Promise<Answer<T>> {
+  const stop = new AbortController()
+  const timer = setTimeout(() => stop.abort(), within_ms)
+  try {
+    const response = await fetch(path, { redirect: 'manual', ...init, signal: stop.signal })
+    return await read(response, schema)
+  } catch {
+    return { ok: false, failure: { kind: 'no-signal' } }
+  } finally {
+    clearTimeout(timer)
+  }
+}
+
+export function postJson<T>(path: string, schema: z.ZodType<T> | null, body: unknown): Promise<Answer<T>> {
+  return call<T>(path, schema, {
     method: 'POST',
     headers: { 'content-type': 'application/json' },
     body: JSON.stringify(body),
   })
 }
 
+/** One line of a long answer. */
+function stepOf<P, T>(
+  line: string,
+  of: { progress: z.ZodType<P>; done: z.ZodType<T> },
+): { kind: 'progress'; value: P } | { kind: 'end'; answer: Answer<T> } {
+  const foreign = { kind: 'end', answer: { ok: false, failure: { kind: 'foreign', status: 200 } } } as const
+  let said: { progress?: unknown; done?: unknown; problem?: unknown }
+  try {
+    said = JSON.parse(line) as typeof said
+  } catch {
+    return foreign
+  }
+  if (said.progress !== undefined) {
+    const progress = of.progress.safeParse(said.progress)
+    return progress.success ? { kind: 'progress', value: progress.data } : foreign
+  }
+  if (said.done !== undefined) {
+    const done = of.done.safeParse(said.done)
+    return done.success ? { kind: 'end', answer: { ok: true, value: done.data } } : foreign
+  }
+  const failure = refusalIn(said.problem)
+  return failure ? { kind: 'end', answer: { ok: false, failure } } : foreign
+}
+
+/** Calls for something that takes its time; the answer comes line by line and tells how far it is. Silence ends it. */
+export async function callInSteps<P, T>(
+  path: string,
+  body: unknown,
+  of: { progress: z.ZodType<P>; done: z.ZodType<T>; tell: (progress: P) => void; silence_ms?: number },
+): Promise<Answer<T>> {
+  const { silence_ms = 120_000 } = of
+  const stop = new AbortController()
+  let timer = setTimeout(() => stop.abort(), silence_ms)
+  try {
+    const response = await fetch(path, {
+      method: 'POST',
+      redirect: 'manual',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(body),
+      signal: stop.signal,
+    })
+    const isSteps = response.headers.get('content-type')?.startsWith('application/x-ndjson') === true
+    if (!response.ok || !response.body || !isSteps) {
+      const answer = await read(response, of.done)
+      return answer
+    }
+    learnTime(response.headers.get('date'))
+    const reader = response.body.pipeThrough(new TextDecoderStream()).getReader()
+    let rest = ''
+    for (;;) {
+      const { done, value } = await reader.read()
+      if (done) return { ok: false, failure: { kind: 'no-signal' } }
+      clearTimeout(timer)
+      timer = setTimeout(() => stop.abort(), silence_ms)
+      const lines = (rest + value).split('\n')
+      rest = lines.pop() ?? ''
+      for (const line of lines.filter((each) => each !== '')) {
+        const step = stepOf(line, of)
+        if (step.kind === 'end') return step.answer
+        of.tell(step.value)
+      }
+    }
+  } catch {
+    return { ok: false, failure: { kind: 'no-signal' } }
+  } finally {
+    clearTimeout(timer)
+  }
+}
+
 export function failureWords(failure: Failure): string {
-  return failure.kind === 'no-signal' ? 'No signal. Nothing is lost; try again.' : failure.detail
+  switch (failure.kind) {
+    case 'no-signal':
+      return 'No signal. Nothing is lost; try again.'
+    case 'foreign':
+      return 'Something else than our server answered. A guest network may want you to sign in to it first; nothing is lost.'
+    case 'refused':
+      return failure.detail
+  }
 }

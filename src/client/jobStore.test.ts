@@ -1,73 +1,44 @@
 /** The job on this device against a small server that uses the same core. The browser's database is absent here, as in private mode. */
 import { afterEach, beforeEach, expect, jest, test } from '@jest/globals'
+import { FakeServer, TESS } from '../../tests/support/fakeServer'
 import { smallHouse, sillNose } from '../../tests/support/jobs'
-import {
-  applyChange,
-  Change,
-  findEntity,
-  initialState,
-  JOB_VERSION,
-  stampKey,
-  type JobState,
-} from '../core/job'
-import { changeWords } from '../core/words'
+import { applyChange, JOB_VERSION, stampKey } from '../core/job'
 import { JobStore } from './jobStore'
 
-let server: JobState
+let fake: FakeServer
 let signal: 'good' | 'none' | 'signed-out'
-let requests: number
-/** An id the server refuses although the browser took it. */
-let refuses: string | null
-
-function handle(body: { known: number; changes: unknown[] }): Response {
-  let state = server
-  const applied: object[] = []
-  for (const raw of body.changes) {
-    const change = Change.parse(raw)
-    const result = applyChange(state, change)
-    const refused = change.op === 'create' && change.entity.id === refuses
-    if (!result.ok || refused) {
-      const detail = result.ok ? 'not here' : changeWords(result.error)
-      return Response.json({ detail, change_id: change.id }, { status: 422 })
-    }
-    state = result.value.state
-    applied.push({ id: change.id, sequence: state.sequence, overruled: result.value.overruled })
-  }
-  server = state
-  const entities = Object.entries(server.stamps)
-    .filter(([, stamp]) => stamp.revision > body.known)
-    .map(([key, stamp]) => {
-      const [kind, id] = key.split('/') as ['side', string]
-      return { kind, id, revision: stamp.revision, body: findEntity(server.job, { kind, id }) }
-    })
-  return Response.json({ sequence: server.sequence, applied, entities, facts: server.job.facts })
-}
+const opened: JobStore[] = []
 
 beforeEach(() => {
   jest.useFakeTimers({ doNotFake: ['nextTick', 'queueMicrotask', 'setImmediate'] })
-  server = initialState(smallHouse())
+  fake = new FakeServer(smallHouse())
   signal = 'good'
-  requests = 0
-  refuses = null
-  globalThis.fetch = ((_: string, init: RequestInit) => {
-    requests += 1
+  fake.spoil = (_path, _init, honest) => {
     if (signal === 'none') return Promise.reject(new TypeError('offline'))
-    if (signal === 'signed-out')
-      return Promise.resolve(Response.json({ detail: 'Sign in first.' }, { status: 401 }))
-    return Promise.resolve(handle(JSON.parse(init.body as string) as { known: number; changes: unknown[] }))
-  }) as typeof fetch
+    if (signal === 'signed-out') {
+      const problem = { type: 'urn:detrimus:problem:not-signed-in', status: 401, detail: 'Sign in first.' }
+      return Promise.resolve(Response.json(problem, { status: 401 }))
+    }
+    return Promise.resolve(honest())
+  }
+  globalThis.fetch = fake.fetch as typeof fetch
 })
 afterEach(() => {
+  for (const store of opened.splice(0)) store.close()
   jest.useRealTimers()
 })
 
-const open = (): JobStore =>
-  new JobStore('small', {
+const open = (): JobStore => {
+  const store = new JobStore('small', {
     job: smallHouse(),
     sequence: 0,
     revisions: {},
-    member: { id: 'tess', name: 'Tess Tingle', role: 'owner-estimator', seesMoney: true },
+    head: null,
+    member: TESS,
   })
+  opened.push(store)
+  return store
+}
 /** Lets everything under way come to rest; real time does not pass. */
 async function rest(): Promise<void> {
   for (let i = 0; i < 30; i += 1) await new Promise((resolve) => setImmediate(resolve))
@@ -81,21 +52,21 @@ test('an edit is there at once, and then on the server', async () => {
   expect(store.read()).toMatchObject({ waiting: 1 })
   await rest()
   expect(store.read()).toMatchObject({ waiting: 0, sending: 'sent' })
-  expect(server.job.sides[0]?.overhang).toBe(640)
+  expect(fake.state.job.sides[0]?.overhang).toBe(640)
 })
 
 test('what does not fit is refused here with its sentence, and never sent', async () => {
   const store = open()
   expect(store.set('side', 'side-a', { overhang: -1 as never })).toBe('overhang: a length cannot be negative')
   await rest()
-  expect(requests).toBe(0)
+  expect(fake.requests).toBe(0)
 })
 
 test('a text that no database keeps is refused here, before it holds up the queue', async () => {
   const store = open()
   expect(store.set('job', 'job', { title: 'a\u0000b' })).toContain('cannot be kept')
   await rest()
-  expect([requests, store.read().waiting]).toEqual([0, 0])
+  expect([fake.requests, store.read().waiting]).toEqual([0, 0])
 })
 
 test('asking often while there is no signal sends no oftener', async () => {
@@ -110,9 +81,11 @@ test('asking often while there is no signal sends no oftener', async () => {
     await store.settled()
     await second()
   }
-  const before = requests
-  for (let i = 0; i < 4; i += 1) await second()
-  expect(requests).toBe(before + 1)
+  const before = fake.requests
+  for (let i = 0; i < 40; i += 1) await second()
+  // Twice as long each time, at least half of it: after three failures 4 s and more, then 8, then 16.
+  expect(fake.requests - before).toBeGreaterThanOrEqual(1)
+  expect(fake.requests - before).toBeLessThanOrEqual(3)
 })
 
 test('setting what is there already is no edit', () => {
@@ -139,10 +112,10 @@ test('without a signal edits stay, in order, and go when it is back', async () =
   expect(store.read()).toMatchObject({ waiting: 2, sending: 'no-signal' })
   expect(await store.settled()).toBe(false)
   signal = 'good'
-  jest.advanceTimersByTime(5000)
+  jest.advanceTimersByTime(10_000)
   await rest()
   expect(store.read()).toMatchObject({ waiting: 0, sending: 'sent' })
-  expect(server.job.findings[0]).toMatchObject({ words: 'typed offline', number: 1 })
+  expect(fake.state.job.findings[0]).toMatchObject({ words: 'typed offline', number: 1 })
 })
 
 test('signed out while away: the queue is kept', async () => {
@@ -155,13 +128,13 @@ test('signed out while away: the queue is kept', async () => {
 
 test('one refused edit is taken off with the reason; the others go', async () => {
   const store = open()
-  refuses = 'f1'
+  fake.refuses = 'f1'
   store.create('finding', finding('f1'))
   store.set('side', 'side-a', { overhang: 640 as never })
   await rest()
   expect(store.read()).toMatchObject({ waiting: 0, refused: 'not here' })
   expect(store.read().job.findings).toEqual([])
-  expect(server.job.sides[0]?.overhang).toBe(640)
+  expect(fake.state.job.sides[0]?.overhang).toBe(640)
   store.dismissRefused()
   expect(store.read().refused).toBeNull()
 })
@@ -174,7 +147,7 @@ test('undo takes back the last edit, on the server too', async () => {
   expect(store.read().canUndo).toBe(true)
   expect(store.undo()).toBeNull()
   await rest()
-  expect([store.read().job.sides[0]?.overhang, server.job.sides[0]?.overhang]).toEqual([before, before])
+  expect([store.read().job.sides[0]?.overhang, fake.state.job.sides[0]?.overhang]).toEqual([before, before])
   expect(store.read().canUndo).toBe(false)
   expect(store.undo()).toBeNull()
 })
@@ -199,7 +172,7 @@ test('a hazard is taken back only with a reason', async () => {
 
 test('an edit of another device is merged in with the answer', async () => {
   const store = open()
-  const other = applyChange(server, {
+  const other = applyChange(fake.state, {
     id: 'other-1',
     schema: JOB_VERSION,
     made_at: '2026-05-04T09:00:00Z',
@@ -210,7 +183,8 @@ test('an edit of another device is merged in with the answer', async () => {
     fields: { overhang: 128 },
   })
   if (!other.ok) throw new Error(other.error.kind)
-  server = other.value.state
+  fake.state = other.value.state
+  fake.history.push('other-1')
   store.set('side', 'side-a', { overhang: 640 as never })
   await rest()
   expect(
@@ -233,7 +207,7 @@ test('whoever listens is told, until he stops', async () => {
   store.set('side', 'side-a', { overhang: 704 as never })
   await rest()
   expect(told).toBe(heard)
-  expect(server.stamps[stampKey({ kind: 'side', id: 'side-a' })]?.revision).toBe(2)
+  expect(fake.state.stamps[stampKey({ kind: 'side', id: 'side-a' })]?.revision).toBe(2)
 })
 
 test('redo does again what undo took back, for fields, new things and facts', async () => {
@@ -254,7 +228,7 @@ test('redo does again what undo took back, for fields, new things and facts', as
   expect(store.redo()).toBeNull()
   await rest()
   // The fact taken back stays on record, its retraction too; it is stated anew.
-  expect(server.job.facts.map((fact) => fact.kind)).toEqual(['permission', 'retraction', 'permission'])
+  expect(fake.state.job.facts.map((fact) => fact.kind)).toEqual(['permission', 'retraction', 'permission'])
   expect(store.read()).toMatchObject({ canRedo: false, waiting: 0 })
 })
 
@@ -270,7 +244,7 @@ test('a new edit ends redo: what was taken back stays back', () => {
 
 test('a refused edit is put aside with its sentence, not dropped, until it is let go', async () => {
   const store = open()
-  refuses = 'f1'
+  fake.refuses = 'f1'
   store.create('finding', finding('f1'))
   await rest()
   expect(store.read().refusedEdits).toMatchObject([{ why: 'not here', change: { entity: { id: 'f1' } } }])

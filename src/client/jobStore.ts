@@ -5,54 +5,33 @@ import {
   inverseOf,
   isStorable,
   JOB_VERSION,
-  raiseChange,
   stampKey,
   type EntityKind,
   type EntityOf,
   type NewFact,
-  type JobDocument,
   type JobState,
   type Place,
 } from '../core/job'
+import type { ChangesAnswer, JobSnapshotAnswer } from '../core/contract'
 import { ORDER_STEP } from '../core/walk'
 import { changeWords, unstorableWords } from '../core/words'
-import { postJson, type Failure } from './api'
 import { clockOffset, CLOCK_TOLERANCE_MS, now } from './clock'
 import { deviceId } from './deviceId'
-import { dropWaiting, keepWaiting, listWaiting, local, type RefusedEdit } from './localDatabase'
+import { Exchange } from './exchange'
+import type { JobView } from './jobView'
+import type { LocalCopies } from './localCopies'
 import { newId } from './newId'
+import { OutQueue } from './outQueue'
 import { PictureStore } from './pictureStore'
-import { merge, stateOf, unnumbered, type ServerAnswer } from './serverAnswer'
+import { allLost, bringingBack, lostThere, madeAnew, type SetBack } from './setBack'
+import { merge, stateOf, unnumbered } from './serverAnswer'
 import type { Snapshot } from './snapshot'
 
-/** Where the edits are: sent, on their way, or kept here and why. */
-export type Sending = 'sent' | 'sending' | 'no-signal' | 'signed-out' | 'server-unwell' | 'other-person'
+export type { Sending } from './exchange'
 
-export type JobView = {
-  readonly job: JobDocument
-  readonly member: Snapshot['member']
-  readonly waiting: number
-  readonly picturesWaiting: number
-  /** Edits and pictures only in this page: the browser's storage was full or switched off. */
-  readonly notKept: number
-  readonly sending: Sending
-  /** The last edit that was refused, and why; it was taken off the job again and stands in `refusedEdits`. */
-  readonly refused: string | null
-  readonly refusedEdits: readonly RefusedEdit[]
-  readonly refusedPictures: readonly { readonly sha256: string; readonly why: string }[]
-  readonly canUndo: boolean
-  readonly canRedo: boolean
-  /** The last edit noted a hazard: taking it back wants a reason. */
-  readonly undoWantsReason: boolean
-  /** Edits of others that one of ours overruled unseen. */
-  readonly overruled: number
-  /** Minutes this device's clock is off, when that matters. */
-  readonly clockOff_min: number | null
-}
+export type { JobView } from './jobView'
 
 type Undoable = { readonly change: Change; readonly before: Readonly<Record<string, unknown>> }
-const RETRY_MS = 4000
-const BATCH = 200
 
 function wantsReason(last: Undoable | undefined): boolean {
   return last?.change.op === 'fact' && last.change.fact.kind === 'hazard'
@@ -66,65 +45,82 @@ function wantsReason(last: Undoable | undefined): boolean {
  */
 export class JobStore {
   readonly pictures: PictureStore
+  private readonly queue: OutQueue
+  private readonly exchange: Exchange
   private server: JobState
+  private head: string | null
   private shown: JobState
-  private queue: Change[] = []
   private undoable: Undoable[] = []
   private redoable: Undoable[] = []
-  private refusedEdits: RefusedEdit[] = []
   private listeners = new Set<() => void>()
   private view: JobView
-  private busy = false
-  private again = false
-  private retry: ReturnType<typeof setTimeout> | undefined
-  private sending: Sending = 'sent'
   private refused: string | null = null
   private overruled = 0
-  private notKept = new Set<string>()
+  private setBack: SetBack | null = null
   private unborn: boolean
   private snapshot: Snapshot
+  /** The server's state as it was last written down here: what did not change is not written again. */
+  private remembered: JobState | null = null
+  private readonly local: LocalCopies | null
   private readonly device = deviceId()
 
   constructor(
     private readonly jobId: string,
     snapshot: Snapshot,
-    options: { unborn: boolean } = { unborn: false },
+    options: { unborn?: boolean; local?: LocalCopies | null } = {},
   ) {
     this.snapshot = snapshot
-    this.unborn = options.unborn
-    this.pictures = new PictureStore(jobId, () => this.tell())
+    this.unborn = options.unborn ?? false
+    this.local = options.local ?? null
+    this.pictures = new PictureStore(jobId, this.local, () => this.tell())
+    this.queue = new OutQueue(jobId, this.local, () => this.tell())
     this.server = stateOf(snapshot)
+    this.head = snapshot.head
     this.shown = this.server
+    this.exchange = new Exchange({
+      jobId,
+      memberId: snapshot.member.id,
+      known: () => ({ sequence: this.server.sequence, head: this.head }),
+      queue: () => this.queue.all.map((change) => this.notNewer(change)),
+      unborn: () => {
+        const { title, time_zone } = this.server.job.job
+        return this.unborn ? { title, time_zone } : null
+      },
+      isBorn: () => {
+        this.unborn = false
+      },
+      took: (answer) => this.took(answer),
+      setAside: (id, why) => this.setAside(id, why),
+      isSetBack: (what) => this.noteSetBack(what),
+      sendPictures: () => this.pictures.send(),
+      finished: () => void this.remember(),
+      changed: () => this.tell(),
+    })
     this.view = this.makeView()
   }
 
   /** Puts back on top what waits in this browser, and goes on sending. */
   async takeUp(): Promise<void> {
-    try {
-      const rows = await listWaiting(this.jobId)
-      this.queue = rows.flatMap(({ change }) => {
-        const raised = Change.safeParse(raiseChange(change, JOB_VERSION))
-        return raised.success ? [raised.data] : []
-      })
-      this.refusedEdits = await local().refused.where('jobId').equals(this.jobId).toArray()
-      await this.pictures.load()
-    } catch {
-      // Without storage there is nothing to take up; edits from now on are counted as not kept.
-    }
+    // Without storage there is nothing to take up; edits from now on are counted as not kept.
+    await this.queue.load().catch(() => undefined)
+    await this.pictures.load().catch(() => undefined)
     this.rebuild()
     void this.flush()
   }
 
   /** Keeps the job as the server has it, so that it opens here without a signal. */
   async remember(): Promise<void> {
+    if (this.remembered === this.server || !this.local) return
+    this.remembered = this.server
     const revisions = Object.fromEntries(
       Object.entries(this.server.stamps).map(([key, stamp]) => [key, stamp.revision]),
     )
     const { job, sequence } = this.server
-    this.snapshot = { ...this.snapshot, job, sequence, revisions }
-    await local()
-      .jobs.put({ jobId: this.jobId, snapshot: this.snapshot, unborn: this.unborn, opened_at: Date.now() })
-      .catch(() => undefined)
+    this.snapshot = { ...this.snapshot, job, sequence, head: this.head, revisions }
+    const row = { jobId: this.jobId, snapshot: this.snapshot, unborn: this.unborn, opened_at: Date.now() }
+    await this.local.keepJob(row).catch(() => {
+      this.remembered = null
+    })
   }
 
   subscribe = (listener: () => void): (() => void) => {
@@ -137,28 +133,29 @@ export class JobStore {
   private makeView(): JobView {
     const picturesWaiting = this.pictures.waiting
     const off_ms = clockOffset()
+    const { stuck } = this.exchange
+    const waits = this.queue.length + picturesWaiting > 0 || stuck?.why === 'set-back'
     return {
       job: this.shown.job,
       member: this.snapshot.member,
       waiting: this.queue.length,
       picturesWaiting,
-      notKept: this.notKept.size + this.pictures.notKept,
-      sending: this.whereTheyAre(this.queue.length + picturesWaiting),
+      unconfirmed: this.queue.unconfirmed + this.pictures.unconfirmed,
+      notKept: this.queue.notKept + this.pictures.notKept,
+      // *Sent* is said only of what is, and *sending* only while something may come of it.
+      sending: waits ? (stuck?.why ?? 'sending') : 'sent',
+      since: waits ? (stuck?.since ?? null) : null,
       refused: this.refused,
-      refusedEdits: this.refusedEdits,
+      refusedEdits: this.queue.refused,
+      unreadableEdits: this.queue.unreadable,
       refusedPictures: this.pictures.refused.map(({ sha256, refused }) => ({ sha256, why: refused ?? '' })),
+      setBack: this.setBack?.lost ?? null,
       canUndo: this.undoable.length > 0,
       canRedo: this.redoable.length > 0,
       undoWantsReason: wantsReason(this.undoable.at(-1)),
       overruled: this.overruled,
       clockOff_min: Math.abs(off_ms) > CLOCK_TOLERANCE_MS ? Math.round(off_ms / 60_000) : null,
     }
-  }
-
-  /** An edit just made is on its way, though sending has not begun yet: *sent* is said only of what is. */
-  private whereTheyAre(waiting: number): Sending {
-    if (waiting === 0) return 'sent'
-    return this.sending === 'sent' ? 'sending' : this.sending
   }
 
   private tell(): void {
@@ -169,21 +166,28 @@ export class JobStore {
   /** The server's state with the waiting edits on top. A new finding has no number until the server gives one. */
   private rebuild(): void {
     let state = this.server
-    for (const change of this.queue) {
-      const result = applyChange(state, change)
+    for (const change of this.queue.all) {
+      const result = applyChange(state, this.notNewer(change))
       if (result.ok) state = unnumbered(result.value.state, change)
     }
     this.shown = state
     this.tell()
   }
 
-  private head(): { id: string; schema: number; made_at: string; device: string } {
+  /** An edit whose editor saw more than a server that was set back now has builds on what is there. */
+  private notNewer(change: Change): Change {
+    if (change.op !== 'set') return change
+    const revision = this.server.stamps[stampKey(change.entity)]?.revision ?? 0
+    return change.base > revision ? { ...change, base: revision } : change
+  }
+
+  private fresh(): { id: string; schema: number; made_at: string; device: string } {
     return { id: newId(), schema: JOB_VERSION, made_at: now(), device: this.device }
   }
 
   /** Makes something new. Gives back why not, or null. */
   create<K extends EntityKind>(kind: K, body: EntityOf[K]): string | null {
-    return this.edit({ ...this.head(), op: 'create', entity: { kind, id: body.id }, body })
+    return this.edit({ ...this.fresh(), op: 'create', entity: { kind, id: body.id }, body })
   }
 
   /** Changes fields of something there; fields that stay as they are are left out. */
@@ -194,7 +198,7 @@ export class JobStore {
     )
     if (old && Object.keys(changed).length === 0) return null
     return this.edit({
-      ...this.head(),
+      ...this.fresh(),
       op: 'set',
       entity: { kind, id },
       base: this.baseOf({ kind, id }),
@@ -211,7 +215,7 @@ export class JobStore {
   /** Writes a fact down, signed and dated. */
   addFact(fact: NewFact): string | null {
     const signed = { ...fact, id: newId(), by: this.snapshot.member.name, at: now() }
-    return this.edit({ ...this.head(), op: 'fact', fact: signed })
+    return this.edit({ ...this.fresh(), op: 'fact', fact: signed })
   }
 
   /** Takes a picture in: it is in the job at once, and goes to the server after the edits. */
@@ -253,15 +257,10 @@ export class JobStore {
 
   private take(change: Change, state: JobState): void {
     this.refused = null
-    this.queue.push(change)
     this.shown = unnumbered(state, change)
+    this.queue.add(change)
     this.tell()
-    void keepWaiting(this.jobId, change)
-      .catch(() => {
-        this.notKept.add(change.id)
-        this.tell()
-      })
-      .then(() => this.flush())
+    void this.queue.written().then(() => this.flush())
   }
 
   /** Takes the last edit back with an edit of its own. A hazard wants a reason. */
@@ -270,7 +269,7 @@ export class JobStore {
     if (!last) return null
     const { change } = last
     const back = inverseOf(change, last.before, {
-      ...this.head(),
+      ...this.fresh(),
       by: this.snapshot.member.name,
       revision: change.op === 'fact' ? 0 : this.baseOf(change.entity),
       reason,
@@ -291,9 +290,9 @@ export class JobStore {
     const { change } = last
     const said =
       change.op === 'fact'
-        ? this.apply({ ...this.head(), op: 'fact', fact: { ...change.fact, id: newId(), at: now() } })
+        ? this.apply({ ...this.fresh(), op: 'fact', fact: { ...change.fact, id: newId(), at: now() } })
         : this.apply({
-            ...this.head(),
+            ...this.fresh(),
             op: 'set',
             entity: change.entity,
             base: this.baseOf(change.entity),
@@ -309,125 +308,96 @@ export class JobStore {
   }
 
   /** Lets a refused edit go for good. */
-  async letGo(id: string): Promise<void> {
-    this.refusedEdits = this.refusedEdits.filter((each) => each.id !== id)
-    this.tell()
-    await local()
-      .refused.delete(id)
-      .catch(() => undefined)
+  letGo(id: string): Promise<void> {
+    return this.queue.letGo(id)
+  }
+
+  /** Lets an edit go that cannot be read, once it was taken out as a file. */
+  letUnreadableGo(position: number): Promise<void> {
+    return this.queue.letUnreadableGo(position)
   }
 
   /** Resolves to true once everything waiting is sent, to false when it cannot be for now. */
   async settled(): Promise<boolean> {
     await this.flush()
-    while (this.busy) await new Promise<void>((resolve) => this.onceTold(resolve))
     return this.queue.length === 0
   }
 
-  private onceTold(resolve: () => void): void {
-    const stop = this.subscribe(() => {
-      stop()
-      resolve()
-    })
+  /** Sends what waits and fetches what others did; what cannot be sent stays and is tried again. */
+  flush(): Promise<void> {
+    if (this.setBack) return Promise.resolve()
+    void this.queue.keepAgain()
+    return this.exchange.flush()
   }
 
-  /** Sends what waits and fetches what others did, one exchange after the other; what cannot be sent stays and is tried again. */
-  async flush(): Promise<void> {
-    if (this.busy) {
-      this.again = true
-      return
-    }
-    this.busy = true
-    do {
-      this.again = false
-      this.sending = 'sending'
-      this.tell()
-      this.sending = (await this.sendAll()) ?? 'sent'
-    } while (this.goesOn())
-    this.busy = false
-    this.tell()
+  /** Ends it: whoever worked here signed out. */
+  close(): void {
+    this.exchange.close()
   }
 
-  /** Asked for more while sending; what stopped it is tried again later, once, however often sending was asked for. */
-  private goesOn(): boolean {
-    if (this.sending === 'sent') return this.again
-    clearTimeout(this.retry)
-    this.retry = setTimeout(() => void this.flush(), RETRY_MS)
-    return false
-  }
-
-  private async sendAll(): Promise<Sending | null> {
-    if (this.unborn) {
-      const stopped = await this.beBorn()
-      if (stopped) return stopped
-    }
-    do {
-      const stopped = await this.exchange(this.queue.slice(0, BATCH))
-      if (stopped) return stopped
-    } while (this.queue.length > 0)
-    void this.remember()
-    if (this.pictures.waiting === 0) return null
-    const words = await this.pictures.send()
-    return words === null ? null : 'no-signal'
-  }
-
-  private async beBorn(): Promise<Sending | null> {
-    const { title, time_zone } = this.server.job.job
-    const made = await postJson('/api/jobs', { id: this.jobId, title, time_zone })
-    // It is there already: the answer to an earlier try was lost on the way.
-    const there = !made.ok && made.failure.kind === 'refused' && made.failure.status === 409
-    if (!made.ok && !there) return this.stoppedBy(made.failure)
-    this.unborn = false
-    return null
-  }
-
-  private async exchange(batch: readonly Change[]): Promise<Sending | null> {
-    const answer = await postJson<ServerAnswer>(`/api/jobs/${this.jobId}/changes`, {
-      // Signed in as somebody else, the server takes nothing: no edit is ever sent in another person's name.
-      as: this.snapshot.member.id,
-      known: this.server.sequence,
-      changes: batch,
-    })
-    if (answer.ok) {
-      const done = answer.value.applied.map((each) => each.id)
-      if (done.length === 0 && answer.value.sequence === this.server.sequence) return null
-      this.overruled += answer.value.applied.filter((each) => Object.keys(each.overruled).length > 0).length
-      this.queue = this.queue.filter((change) => !done.includes(change.id))
-      for (const id of done) this.notKept.delete(id)
-      this.server = merge(this.server, answer.value)
-      if (done.length > 0) await dropWaiting(this.jobId, done).catch(() => undefined)
-      this.rebuild()
-      return null
-    }
-    const { failure } = answer
-    if (failure.kind !== 'refused' || failure.changeId === null) return this.stoppedBy(failure)
-    await this.setAside(failure.changeId, failure.detail)
-    return null
+  private async took(answer: ChangesAnswer): Promise<void> {
+    const { applied } = answer
+    this.head = answer.head
+    if (applied.length === 0 && answer.sequence === this.server.sequence) return
+    this.overruled += applied.filter((each) => Object.keys(each.overruled).length > 0).length
+    this.server = merge(this.server, answer)
+    // The state first, then the queue: an edit is never in neither of the two.
+    await this.queue.drop(applied.map(({ id }) => id))
+    this.rebuild()
   }
 
   /** An edit the server does not take is put aside with its sentence; the others go on. */
   private async setAside(changeId: string, why: string): Promise<void> {
-    const held = this.queue.find((change) => change.id === changeId)
     this.refused = why
-    this.queue = this.queue.filter((change) => change.id !== changeId)
     this.undoable = this.undoable.filter(({ change }) => change.id !== changeId)
-    if (held) {
-      const row = { id: changeId, jobId: this.jobId, change: held, why }
-      this.refusedEdits = [...this.refusedEdits, row]
-      await local()
-        .refused.put(row)
-        .catch(() => undefined)
-    }
-    await dropWaiting(this.jobId, [changeId]).catch(() => undefined)
+    await this.queue.setAside(changeId, why)
     this.rebuild()
   }
 
-  private stoppedBy(failure: Failure): Sending {
-    if (failure.kind === 'no-signal') return 'no-signal'
-    if (failure.status === 401) return 'signed-out'
-    if (failure.problem === 'other-person') return 'other-person'
-    if (failure.status >= 500) return 'server-unwell'
-    this.refused = failure.detail
-    return 'server-unwell'
+  /** The server was set back to an older state: what this device has and it lacks is found, and offered. */
+  private async noteSetBack(what: 'older' | 'no-job'): Promise<void> {
+    const mine = this.server.job
+    if (what === 'no-job') this.setBack = allLost(this.jobId, mine)
+    else {
+      const found = await lostThere(this.jobId, mine)
+      if (!found) return
+      this.setBack = found.setBack
+      this.startFrom(found.theirs)
+    }
+    this.undoable = []
+    this.redoable = []
+    this.rebuild()
+  }
+
+  private startFrom(snapshot: JobSnapshotAnswer): void {
+    this.server = stateOf(snapshot)
+    this.head = snapshot.head
+  }
+
+  /** Makes edits of what the server lacks, before those that wait, so that it has it again. Gives back why not, or null. */
+  async bringBack(): Promise<string | null> {
+    let found = this.setBack
+    if (!found) return null
+    if (found.isGone) {
+      const anew = await madeAnew(this.jobId, found.mine)
+      if (!anew) return 'The server cannot be reached. Nothing is lost; try again.'
+      this.startFrom(anew.theirs)
+      found = anew.setBack
+    }
+    this.setBack = null
+    const { may } = this.snapshot.member
+    const { stamps } = this.server
+    await this.queue.putFirst(bringingBack(found.lost, { fresh: () => this.fresh(), may, stamps }))
+    this.rebuild()
+    void this.exchange.flush()
+    return null
+  }
+
+  /** Takes the server's state as it is now. */
+  letSetBackGo(): void {
+    this.setBack = null
+    this.rebuild()
+    void this.remember()
+    void this.exchange.flush()
   }
 }

@@ -1,90 +1,43 @@
 import Dexie, { type EntityTable } from 'dexie'
-import type { Change } from '../core/job'
-import type { Snapshot } from './snapshot'
 
-/** An edit waiting to be sent, kept in the browser until the server has it. */
-export type Waiting = { readonly position?: number; readonly jobId: string; readonly change: Change }
+type Sealed = Uint8Array<ArrayBuffer>
 
-/** An edit the server did not take, with its sentence; kept until somebody lets it go. */
-export type RefusedEdit = {
-  readonly id: string
-  readonly jobId: string
-  readonly change: Change
-  readonly why: string
+/**
+ * What lies in the browser's own database: names that tell nothing, and sealed content. One database a member of a firm; what is in
+ * the sealed parts is said in `localCopies.ts`.
+ */
+type WaitingRow = {
+  readonly position?: number
+  readonly job: string
+  readonly change: string
+  readonly sealed: Sealed
 }
-
-/** A picture or a clip kept here until the server has all of it. */
-export type KeptPicture = {
-  readonly sha256: string
-  readonly jobId: string
-  readonly bytes: Blob
-  readonly what: 'photo' | 'clip'
-  readonly refused: string | null
+type RefusedRow = { readonly change: string; readonly job: string; readonly sealed: Sealed }
+type PictureRow = {
+  readonly picture: string
+  readonly job: string
+  readonly sealed: Sealed
+  readonly bytes: Sealed
 }
+type JobRow = { readonly job: string; readonly opened_at: number; readonly sealed: Sealed }
+type NoteRow = { readonly key: string; readonly sealed: Sealed }
 
-/** A job as this device knows it, opened at once next time. `unborn`: the server has not heard of it yet. */
-export type KeptJob = {
-  readonly jobId: string
-  readonly snapshot: Snapshot
-  readonly unborn: boolean
-  readonly opened_at: number
-}
+export class LocalDatabase extends Dexie {
+  readonly waiting!: EntityTable<WaitingRow, 'position'>
+  readonly refused!: EntityTable<RefusedRow, 'change'>
+  readonly pictures!: EntityTable<PictureRow, 'picture'>
+  readonly jobs!: EntityTable<JobRow, 'job'>
+  readonly notes!: EntityTable<NoteRow, 'key'>
 
-/** The browser's own database: what makes a closed tab, a flat battery and a lost signal harmless. */
-class LocalDatabase extends Dexie {
-  readonly waiting!: EntityTable<Waiting, 'position'>
-  readonly refused!: EntityTable<RefusedEdit, 'id'>
-  readonly pictures!: EntityTable<KeptPicture, 'sha256'>
-  readonly jobs!: EntityTable<KeptJob, 'jobId'>
-  readonly notes!: EntityTable<{ readonly key: string; readonly value: unknown }, 'key'>
-
-  constructor() {
-    super('detrimus')
-    this.version(1).stores({ waiting: '++position, jobId' })
-    this.version(2).stores({
-      waiting: '++position, jobId',
-      refused: 'id, jobId',
-      pictures: 'sha256, jobId',
-      jobs: 'jobId, opened_at',
+  constructor(name: string) {
+    // Strict: a write is confirmed when it is on the disk, not when the system has promised to put it there.
+    super(name, { chromeTransactionDurability: 'strict' })
+    this.version(1).stores({
+      waiting: '++position, job, change',
+      refused: 'change, job',
+      pictures: 'picture, job',
+      jobs: 'job, opened_at',
       notes: 'key',
     })
   }
-}
-
-let database: LocalDatabase | null = null
-
-/** The database of this browser, opened once. Every call can fail where storage is full or switched off; callers say so. */
-export function local(): LocalDatabase {
-  database ??= new LocalDatabase()
-  return database
-}
-
-export async function keepWaiting(jobId: string, change: Change): Promise<void> {
-  await local().waiting.add({ jobId, change })
-}
-
-export function listWaiting(jobId: string): Promise<Waiting[]> {
-  return local().waiting.where('jobId').equals(jobId).sortBy('position')
-}
-
-export async function dropWaiting(jobId: string, changeIds: readonly string[]): Promise<void> {
-  await local()
-    .waiting.where('jobId')
-    .equals(jobId)
-    .filter((row) => changeIds.includes(row.change.id))
-    .delete()
-}
-
-/** What signing out forgets: jobs and lists. What was not sent yet stays, or it would be lost. */
-export async function forgetJobs(): Promise<void> {
-  const waiting = new Set((await local().waiting.toArray()).map((row) => row.jobId))
-  await local()
-    .jobs.filter((job) => !waiting.has(job.jobId) && !job.unborn)
-    .delete()
-  await local().notes.clear()
-}
-
-/** How many edits and pictures wait in this browser, over all jobs. */
-export async function countUnsent(): Promise<number> {
-  return (await local().waiting.count()) + (await local().pictures.count())
 }

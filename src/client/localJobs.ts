@@ -1,6 +1,8 @@
+import { JobSnapshotAnswer, TemplateAnswer } from '../core/contract'
+import { Change } from '../core/job'
 import { call } from './api'
-import { local } from './localDatabase'
-import type { Snapshot, Template } from './snapshot'
+import type { LocalCopies } from './localCopies'
+import { isStill } from './member'
 
 /** A job on this device, for the list of jobs. */
 export type LocalJob = {
@@ -13,17 +15,15 @@ export type LocalJob = {
 }
 
 /** Jobs on this device, the one last opened first. Empty where the browser keeps nothing. */
-export async function listLocalJobs(): Promise<LocalJob[]> {
+export async function listLocalJobs(local: LocalCopies): Promise<LocalJob[]> {
   try {
-    const [jobs, waiting] = await Promise.all([
-      local().jobs.orderBy('opened_at').reverse().toArray(),
-      local().waiting.toArray(),
-    ])
+    const [jobs, waiting] = await Promise.all([local.listJobs(), local.listAllWaiting()])
     return jobs.map(({ jobId, snapshot, unborn }) => {
       const mine = waiting.filter((row) => row.jobId === jobId)
-      const made = mine.filter(
-        ({ change }) => change.op === 'create' && change.entity.kind === 'finding',
-      ).length
+      const made = mine.filter(({ change }) => {
+        const read = Change.safeParse(change)
+        return read.success && read.data.op === 'create' && read.data.entity.kind === 'finding'
+      }).length
       return {
         id: jobId,
         title: snapshot.job.job.title,
@@ -43,20 +43,20 @@ const TAKEN_ALONG = 10
 
 /**
  * Takes the jobs at the top of the list along, so that they open without a signal, and what a new job starts from.
- * Jobs already here keep their own store's snapshot, which may be ahead.
+ * Jobs already here keep their own store's snapshot, which may be ahead. Ends as soon as whoever looked at the list signed out.
  */
-export async function takeAlong(jobIds: readonly string[]): Promise<void> {
-  const template = await call<Template>('/api/jobs/template')
-  if (!template.ok) return
+export async function takeAlong(local: LocalCopies, jobIds: readonly string[]): Promise<void> {
+  const template = await call('/api/jobs/template', TemplateAnswer)
+  if (!template.ok || template.value.member.id !== local.member.id || !isStill(local)) return
   try {
-    await local().notes.put({ key: 'template', value: template.value })
+    await local.keepNote('template', template.value)
     for (const jobId of jobIds.slice(0, TAKEN_ALONG)) {
-      if (await local().jobs.get(jobId)) continue
-      const answer = await call<Snapshot>(`/api/jobs/${jobId}`)
-      if (!answer.ok) return
-      await local().jobs.put({ jobId, snapshot: answer.value, unborn: false, opened_at: 0 })
+      if (await local.hasJob(jobId)) continue
+      const answer = await call(`/api/jobs/${jobId}`, JobSnapshotAnswer)
+      if (!answer.ok || answer.value.member.id !== local.member.id || !isStill(local)) return
+      await local.keepJob({ jobId, snapshot: answer.value, unborn: false, opened_at: 0 })
     }
   } catch {
-    // Storage full or switched off: jobs then open with a signal only, as their page says.
+    // Storage full, switched off, or gone with its member: jobs then open with a signal only, as their page says.
   }
 }

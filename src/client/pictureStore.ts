@@ -1,12 +1,16 @@
 import { sha256 } from '@noble/hashes/sha2.js'
 import { bytesToHex } from '@noble/hashes/utils.js'
 import type { EntityOf, Place } from '../core/job'
-import { call, failureWords } from './api'
-import { local, type KeptPicture } from './localDatabase'
+import { UploadAnswer } from '../core/contract'
+import { call, type Failure } from './api'
+import type { KeptPicture, LocalCopies } from './localCopies'
 import { newId } from './newId'
 
 /** A piece of an upload: small enough that a poor connection gets one through. */
 const PART_BYTES = 256 * 1024
+/** A piece on a poor connection takes its time; after this it does not come. */
+const PART_WITHIN_MS = 90_000
+const REFUSES_PICTURE: ReadonlySet<number> = new Set([413, 415, 422])
 const LIMIT_BYTES = 25 * 1024 * 1024
 /** Pictures are measured as they are shown: within this edge. */
 const SCREEN_EDGE_PX = 1600
@@ -56,16 +60,19 @@ export class PictureStore {
   private kept = new Map<string, KeptPicture>()
   /** Not in the browser's database, only in this page: storage was full. */
   private onlyHere = new Set<string>()
+  /** Being written: not said to be kept before the browser's database has confirmed it. */
+  private unwritten = new Set<string>()
   private urls = new Map<string, string>()
   private busy = false
 
   constructor(
     private readonly jobId: string,
+    private readonly local: LocalCopies | null,
     private readonly tell: () => void,
   ) {}
 
   async load(): Promise<void> {
-    const rows = await local().pictures.where('jobId').equals(this.jobId).toArray()
+    const rows = (await this.local?.listPictures(this.jobId)) ?? []
     for (const row of rows) this.kept.set(row.sha256, row)
   }
 
@@ -75,6 +82,10 @@ export class PictureStore {
 
   get notKept(): number {
     return this.onlyHere.size
+  }
+
+  get unconfirmed(): number {
+    return this.unwritten.size + this.onlyHere.size
   }
 
   get refused(): readonly KeptPicture[] {
@@ -104,12 +115,17 @@ export class PictureStore {
   }
 
   private async keep(picture: KeptPicture): Promise<void> {
-    this.kept.set(picture.sha256, picture)
+    const { sha256: hash } = picture
+    this.kept.set(hash, picture)
+    this.unwritten.add(hash)
     try {
-      await local().pictures.put(picture)
+      if (!this.local) throw new Error('this browser keeps nothing')
+      await this.local.keepPicture(picture)
+      this.onlyHere.delete(hash)
     } catch {
-      this.onlyHere.add(picture.sha256)
+      this.onlyHere.add(hash)
     }
+    this.unwritten.delete(hash)
     this.tell()
   }
 
@@ -172,20 +188,18 @@ export class PictureStore {
   async letGo(hash: string): Promise<void> {
     this.kept.delete(hash)
     this.onlyHere.delete(hash)
-    await local()
-      .pictures.delete(hash)
-      .catch(() => undefined)
+    await this.local?.dropPicture(hash).catch(() => undefined)
     this.tell()
   }
 
   /** Sends what waits, each from where its last try stopped. Gives back why it stopped, or null when all are there. */
-  async send(): Promise<string | null> {
+  async send(): Promise<Failure | null> {
     if (this.busy) return null
     this.busy = true
     try {
       for (const picture of [...this.kept.values()].filter((each) => each.refused === null)) {
-        const said = await this.sendOne(picture)
-        if (said !== null) return said
+        const failure = await this.sendOne(picture)
+        if (failure !== null) return failure
       }
       return null
     } finally {
@@ -193,30 +207,32 @@ export class PictureStore {
     }
   }
 
-  private async sendOne(picture: KeptPicture): Promise<string | null> {
+  private async sendOne(picture: KeptPicture): Promise<Failure | null> {
     const path = `/api/jobs/${this.jobId}/uploads/${picture.sha256}`
-    const begun = await call<{ have: number; done: boolean }>(path)
-    if (!begun.ok) return failureWords(begun.failure)
+    const begun = await call(path, UploadAnswer)
+    if (!begun.ok) return begun.failure
     let { have, done } = begun.value
     while (!done) {
       const part = picture.bytes.slice(have, have + PART_BYTES)
-      const answer = await call<{ have: number; done: boolean }>(
+      const answer = await call(
         `${path}?at=${have}&total=${picture.bytes.size}&what=${picture.what}`,
+        UploadAnswer,
         { method: 'PUT', headers: { 'content-type': 'application/octet-stream' }, body: part },
+        PART_WITHIN_MS,
       )
       if (answer.ok) {
-        ;({ have, done } = answer.value)
+        const further = answer.value
+        // An answer that goes neither on nor back would have us send the same piece for ever.
+        if (!further.done && further.have <= have) return { kind: 'foreign', status: 200 }
+        ;({ have, done } = further)
         continue
       }
       const { failure } = answer
-      if (
-        failure.kind === 'refused' &&
-        (failure.status === 415 || failure.status === 413 || failure.status === 422)
-      ) {
+      if (failure.kind === 'refused' && REFUSES_PICTURE.has(failure.status)) {
         await this.keep({ ...picture, refused: failure.detail })
         return null
       }
-      return failureWords(failure)
+      return failure
     }
     // The address changes with the state: whoever shows it is told before the picture goes.
     await this.letGo(picture.sha256)

@@ -1,21 +1,6 @@
-import {
-  ENTITY_KINDS,
-  initialState,
-  stampKey,
-  type Change,
-  type EntityKind,
-  type Fact,
-  type JobState,
-} from '../core/job'
+import { ENTITY_KINDS, initialState, stampKey, type Change, type JobState } from '../core/job'
+import type { ChangesAnswer } from '../core/contract'
 import type { Snapshot } from './snapshot'
-
-/** What the server says after taking edits: what it applied, and what this device did not know yet. */
-export type ServerAnswer = {
-  readonly sequence: number
-  readonly applied: readonly { id: string; sequence: number; overruled: Readonly<Record<string, unknown>> }[]
-  readonly entities: readonly { kind: EntityKind; id: string; revision: number; body: unknown }[]
-  readonly facts: readonly Fact[]
-}
 
 /** A snapshot as a state to edit. */
 export function stateOf(snapshot: Snapshot): JobState {
@@ -35,7 +20,7 @@ export function unnumbered(state: JobState, change: Change): JobState {
 }
 
 /** The server's state after its answer: entities and facts it told us of, revisions as it has them. */
-export function merge(server: JobState, answer: ServerAnswer): JobState {
+export function merge(server: JobState, answer: ChangesAnswer): JobState {
   let { job } = server
   const stamps = { ...server.stamps }
   for (const { kind, id, revision, body } of answer.entities) {

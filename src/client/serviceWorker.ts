@@ -1,6 +1,7 @@
 /** Where the worker keeps pages, and under which name the page a job opens with; the worker uses the same. */
 const PAGES = 'detrimus-pages'
 const JOB_SHELL = '/jobs/shell'
+const LIST_SHELL = '/jobs/list-shell'
 const WARM_TRIES = 10
 const WARM_EVERY_MS = 3000
 
@@ -13,7 +14,10 @@ function isOutside(): boolean {
 async function warm(): Promise<void> {
   const { active } = await navigator.serviceWorker.ready
   for (let tries = 0; tries < WARM_TRIES; tries += 1) {
-    if (await caches.match(JOB_SHELL, { cacheName: PAGES })) return
+    const [job, list] = await Promise.all(
+      [JOB_SHELL, LIST_SHELL].map((name) => caches.match(name, { cacheName: PAGES })),
+    )
+    if (job && list) return
     active?.postMessage({ kind: 'warm' })
     await new Promise((resolve) => setTimeout(resolve, WARM_EVERY_MS))
   }
@@ -29,11 +33,4 @@ export function registerServiceWorker(): void {
       // Everything works without it but opening a page offline; the header still says what is kept.
       console.error('No service worker:', error)
     })
-}
-
-/** Takes the firm's pages and pictures off this device. */
-export async function forgetPages(): Promise<void> {
-  if (!('serviceWorker' in navigator)) return
-  const registration = await navigator.serviceWorker.getRegistration().catch(() => undefined)
-  registration?.active?.postMessage({ kind: 'forget' })
 }

@@ -1,20 +1,23 @@
-import type { LearntWord } from '../core/shorthand'
+import { z } from 'zod'
+import { LearntWord } from '../core/shorthand'
 import { call, postJson } from './api'
-import { local } from './localDatabase'
+import { memberHere } from './member'
 
 const KEPT = 'words'
 const UNSENT = 'words-unsent'
+const Words = z.array(LearntWord)
 
 async function kept(key: string): Promise<LearntWord[]> {
-  const row = await local()
-    .notes.get(key)
+  const value = await memberHere()
+    ?.copies.findNote(key)
     .catch(() => undefined)
-  return (row?.value as LearntWord[] | undefined) ?? []
+  const words = Words.safeParse(value)
+  return words.success ? words.data : []
 }
 
 async function keep(key: string, words: readonly LearntWord[]): Promise<void> {
-  await local()
-    .notes.put({ key, value: words })
+  await memberHere()
+    ?.copies.keepNote(key, words)
     .catch(() => undefined)
 }
 
@@ -31,12 +34,12 @@ function withWord(words: readonly LearntWord[], word: LearntWord): LearntWord[] 
 export async function loadWords(): Promise<LearntWord[]> {
   let unsent = await kept(UNSENT)
   for (const word of unsent) {
-    const sent = await postJson('/api/words', word)
-    if (!sent.ok && sent.failure.kind === 'no-signal') break
+    const sent = await postJson('/api/words', LearntWord, word)
+    if (!sent.ok && sent.failure.kind !== 'refused') break
     unsent = unsent.filter((each) => each !== word)
   }
   await keep(UNSENT, unsent)
-  const answer = await call<LearntWord[]>('/api/words')
+  const answer = await call('/api/words', Words)
   const words = unsent.reduce(withWord, answer.ok ? answer.value : await kept(KEPT))
   await keep(KEPT, words)
   return words
@@ -46,7 +49,7 @@ export async function loadWords(): Promise<LearntWord[]> {
 export async function teach(words: readonly LearntWord[], word: LearntWord): Promise<LearntWord[]> {
   const more = withWord(words, word)
   await keep(KEPT, more)
-  const sent = await postJson('/api/words', word)
-  if (!sent.ok) await keep(UNSENT, withWord(await kept(UNSENT), word))
+  const sent = await postJson('/api/words', LearntWord, word)
+  if (!sent.ok && sent.failure.kind !== 'refused') await keep(UNSENT, withWord(await kept(UNSENT), word))
   return more
 }

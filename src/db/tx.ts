@@ -3,6 +3,7 @@ import type { z } from 'zod'
 
 declare const tenant: unique symbol
 declare const owner: unique symbol
+declare const person: unique symbol
 
 /** A query with values beside it, never inside it. All a query function needs. */
 type Queryable = { query(text: string, values: readonly unknown[]): Promise<pg.QueryResult> }
@@ -12,6 +13,9 @@ export type Tx = Queryable & { readonly [tenant]: true; readonly companyId: stri
 
 /** A transaction that holds an owner's token and no company. Only `withOwnerLinkTx` makes one; it is no `Tx`. */
 export type OwnerTx = Queryable & { readonly [owner]: true }
+
+/** A transaction about one person and no company: which firms he belongs to. Only `withPersonTx` makes one. */
+export type PersonTx = Queryable & { readonly [person]: true; readonly userId: string }
 
 /** Worth trying again: the database took no side effect. */
 const RETRY: ReadonlySet<string> = new Set(['40001', '40P01'])
@@ -65,6 +69,17 @@ export function withOwnerLinkTx<T>(
 ): Promise<T> {
   return inTransaction(pool, { name: 'app.owner_token_hash', value: tokenHash }, (client) =>
     work({ query: (text, values) => client.query(text, [...values]) } as OwnerTx),
+  )
+}
+
+/** Runs work about one person before his firm is known: it sees his own memberships and nothing else. */
+export function withPersonTx<T>(
+  pool: pg.Pool,
+  userId: string,
+  work: (tx: PersonTx) => Promise<T>,
+): Promise<T> {
+  return inTransaction(pool, { name: 'app.user_id', value: userId }, (client) =>
+    work({ query: (text, values) => client.query(text, [...values]), userId } as PersonTx),
   )
 }
 

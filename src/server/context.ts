@@ -3,12 +3,18 @@ import { betterAuth } from 'better-auth'
 import type pg from 'pg'
 import { checkRole, makePool } from '../db/pool'
 import { authOptions } from './auth/options'
+import { makeThrottle, type Throttle } from './auth/throttle'
 import { readEnv } from './env'
+import { endThreads } from './threads'
 
 type Context = {
   readonly pool: pg.Pool
+  /** The sign-in library's own role. */
+  readonly authPool: pg.Pool
   readonly auth: ReturnType<typeof betterAuth>
+  readonly throttle: Throttle
   readonly baseUrl: string
+  readonly secondFactor: boolean
   readonly close: () => Promise<void>
 }
 
@@ -25,13 +31,22 @@ async function make(): Promise<Context> {
       secret: env.DETRIMUS_SESSION_SECRET,
       baseUrl: env.DETRIMUS_BASE_URL,
       allowSignUp: false,
+      secondFactor: env.DETRIMUS_SECOND_FACTOR === 'on',
     }),
   )
   const close = async (): Promise<void> => {
     made = null
-    await Promise.all([pool.end(), authPool.end()])
+    await Promise.all([pool.end(), authPool.end(), endThreads()])
   }
-  return { pool, auth, baseUrl: env.DETRIMUS_BASE_URL, close }
+  return {
+    pool,
+    authPool,
+    auth,
+    throttle: makeThrottle(authPool),
+    baseUrl: env.DETRIMUS_BASE_URL,
+    secondFactor: env.DETRIMUS_SECOND_FACTOR === 'on',
+    close,
+  }
 }
 
 /** The pool and the sign-in of this process, made once; a failed start is tried again at the next request. */

@@ -6,6 +6,8 @@ const Env = z.object({
   DETRIMUS_AUTH_DATABASE_URL: z.string().min(1),
   DETRIMUS_SESSION_SECRET: z.string().min(32),
   DETRIMUS_BASE_URL: z.url(),
+  /** `on`: people may add a second factor to their sign-in. */
+  DETRIMUS_SECOND_FACTOR: z.enum(['on', 'off']).default('off'),
 })
 
 /** What the web process needs from its environment. @throws Error naming what is missing: nothing works without it. */

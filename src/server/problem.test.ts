@@ -1,6 +1,5 @@
 import { expect, test } from '@jest/globals'
 import { problemDetails, problemWords, Refused, statusOf, type ServerError } from './problem'
-import { ROLES, isRole, seesMoney, sendsBids, withheldKinds } from './roles'
 
 const EACH: readonly (readonly [ServerError, number])[] = [
   [{ kind: 'not-signed-in' }, 401],
@@ -28,6 +27,23 @@ const EACH: readonly (readonly [ServerError, number])[] = [
   [{ kind: 'link-revoked' }, 410],
   [{ kind: 'bid-superseded' }, 409],
   [{ kind: 'bid-differs' }, 409],
+  [{ kind: 'busy' }, 503],
+  [{ kind: 'wrong-origin' }, 403],
+  [{ kind: 'wrong-sign-in' }, 401],
+  [{ kind: 'wrong-code' }, 401],
+  [{ kind: 'too-many-tries', wait_s: 200 }, 429],
+  [{ kind: 'bid-tampered' }, 409],
+  [{ kind: 'bid-id-used' }, 409],
+  [{ kind: 'set-back', sequence: 4 }, 409],
+  [
+    {
+      kind: 'accepted-stands',
+      bid: { id: 'b', number: 1, total: '$10.00' },
+      by: 'Orla Fennimore',
+      on: '2026-05-04',
+    },
+    409,
+  ],
 ]
 
 test.each(EACH)('%j has status %d, a sentence and a type', (error, status) => {
@@ -41,12 +57,4 @@ test('a refusal carries its facts', () => {
   const refused = new Refused({ kind: 'not-ready', reasons: ['a.', 'b.'] })
   expect(refused.message).toContain('a. b.')
   expect(problemDetails(refused.error)).toMatchObject({ reasons: ['a.', 'b.'] })
-})
-
-test('money is for two roles, and withheld from the others by kind', () => {
-  expect(ROLES.filter(seesMoney)).toEqual(['owner-estimator', 'office'])
-  expect(ROLES.filter(sendsBids)).toEqual(['owner-estimator', 'office'])
-  expect(withheldKinds('crew')).toEqual(['rates', 'typed_price'])
-  expect(withheldKinds('office')).toEqual([])
-  expect([isRole('crew'), isRole('owner')]).toEqual([true, false])
 })

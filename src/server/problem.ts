@@ -6,7 +6,7 @@ import { changeWords, jobFileWords } from '../core/words'
 export type ServerError =
   | { readonly kind: 'not-signed-in' }
   | { readonly kind: 'not-a-member' }
-  | { readonly kind: 'not-for-role'; readonly what: string }
+  | { readonly kind: 'not-for-role'; readonly what: string; readonly changeId?: string }
   | { readonly kind: 'not-found'; readonly what: string }
   | { readonly kind: 'malformed'; readonly issues: readonly { path: string; message: string }[] }
   | { readonly kind: 'too-large'; readonly limit: string }
@@ -27,6 +27,20 @@ export type ServerError =
   | { readonly kind: 'bid-superseded' }
   | { readonly kind: 'bid-differs' }
   | { readonly kind: 'settings-changed' }
+  | { readonly kind: 'busy' }
+  | { readonly kind: 'wrong-origin' }
+  | { readonly kind: 'wrong-sign-in' }
+  | { readonly kind: 'wrong-code' }
+  | { readonly kind: 'too-many-tries'; readonly wait_s: number }
+  | {
+      readonly kind: 'accepted-stands'
+      readonly bid: { readonly id: string; readonly number: number; readonly total: string }
+      readonly by: string
+      readonly on: string
+    }
+  | { readonly kind: 'bid-tampered' }
+  | { readonly kind: 'bid-id-used' }
+  | { readonly kind: 'set-back'; readonly sequence: number }
 
 const STATUS: Readonly<Record<ServerError['kind'], number>> = {
   'not-signed-in': 401,
@@ -52,6 +66,15 @@ const STATUS: Readonly<Record<ServerError['kind'], number>> = {
   'bid-superseded': 409,
   'bid-differs': 409,
   'settings-changed': 409,
+  busy: 503,
+  'wrong-origin': 403,
+  'wrong-sign-in': 401,
+  'wrong-code': 401,
+  'too-many-tries': 429,
+  'accepted-stands': 409,
+  'bid-tampered': 409,
+  'bid-id-used': 409,
+  'set-back': 409,
 }
 
 /** Statuses of a refused change that are not simply "does not fit". */
@@ -118,6 +141,24 @@ export function problemWords(error: ServerError): string {
       return 'A newer bid has taken the place of this one. It can be read, not accepted; look for the newer message.'
     case 'settings-changed':
       return 'Somebody changed the firm’s settings meanwhile. Look at theirs, and keep yours again.'
+    case 'busy':
+      return 'The server has its hands full. Nothing was changed; try again in a moment.'
+    case 'too-many-tries':
+      return `Too many tries. Wait ${error.wait_s < 60 ? 'a minute' : `${Math.ceil(error.wait_s / 60)} minutes`}, then try again.`
+    case 'wrong-sign-in':
+      return 'That address and password do not go together. Check both.'
+    case 'wrong-code':
+      return 'That code does not fit. Take the newest one from your authenticator.'
+    case 'wrong-origin':
+      return 'This request came from another page than ours. Open the app itself and do it there.'
+    case 'accepted-stands':
+      return `Bid ${error.bid.number} for ${error.bid.total} was accepted by ${error.by} on ${error.on}. A further bid has to say that it replaces it.`
+    case 'bid-tampered':
+      return 'This bid no longer reads as it was sent: its seal does not match. Do not act on it; have it sent again.'
+    case 'bid-id-used':
+      return 'Another bid has this id already. Reload the page and send again.'
+    case 'set-back':
+      return 'The server was set back to an older state. What this device has and the server lacks is kept; look at it and bring it back.'
     case 'bid-differs':
       return 'The bid shown is not the one on file. Reload the page and read it again.'
     default:
@@ -136,10 +177,13 @@ export function problemDetails(error: ServerError): Record<string, unknown> {
     ...(error.kind === 'change-refused' || error.kind === 'change-id-reused'
       ? { change_id: error.changeId }
       : {}),
+    ...(error.kind === 'not-for-role' && error.changeId ? { change_id: error.changeId } : {}),
     ...(error.kind === 'change-refused' && error.error.kind === 'invalid'
       ? { issues: error.error.issues }
       : {}),
     ...(error.kind === 'wrong-part' ? { have: error.have } : {}),
+    ...(error.kind === 'set-back' ? { sequence: error.sequence } : {}),
+    ...(error.kind === 'accepted-stands' ? { bid_id: error.bid.id } : {}),
     ...(error.kind === 'not-ready' ? { reasons: error.reasons } : {}),
   }
 }

@@ -4,9 +4,8 @@ import { Settings } from '../core/job'
 import { insertEdition } from '../db/queries/company'
 import { withTx } from '../db/tx'
 import { context } from './context'
-import type { Member } from './http'
+import { mustBeAllowed, type Member } from './http'
 import { Refused } from './problem'
-import { sendsBids } from './roles'
 import { latestSettings } from './settings'
 
 /** The firm's own weights of signs, each with its reason. */
@@ -28,8 +27,7 @@ export async function readFirmWeights(member: Member): Promise<FirmWeights> {
  * Fails: `not-for-role`; `settings-changed` when the edition named is no longer the latest.
  */
 export async function keepFirmWeights(member: Member, weights: FirmWeights): Promise<FirmWeights> {
-  if (!sendsBids(member.role))
-    throw new Refused({ kind: 'not-for-role', what: 'Changing what the firm reckons with' })
+  mustBeAllowed(member, 'change-firm-settings', 'Changing what the firm reckons with')
   const { pool } = await context()
   return withTx(pool, member.companyId, async (tx) => {
     const { edition, settings, rates } = await latestSettings(tx)

@@ -3,7 +3,7 @@ import { LearntWord } from '../core/shorthand'
 import { dropWord, listWords, saveWord } from '../db/queries/words'
 import { withTx } from '../db/tx'
 import { context } from './context'
-import type { Member } from './http'
+import { mustBeAllowed, type Member } from './http'
 
 /** The words this firm taught. One whose meaning is no longer known here is left out, not handed on. */
 export async function readWords(member: Member): Promise<LearntWord[]> {
@@ -16,6 +16,7 @@ export async function readWords(member: Member): Promise<LearntWord[]> {
 }
 
 export async function teachWord(member: Member, word: LearntWord): Promise<void> {
+  mustBeAllowed(member, 'teach-words', 'Teaching the firm a word')
   const { pool } = await context()
   await withTx(pool, member.companyId, (tx) =>
     saveWord(tx, { phrase: word.phrase.toLowerCase(), means: word.means, by: member.name }),
@@ -23,6 +24,7 @@ export async function teachWord(member: Member, word: LearntWord): Promise<void>
 }
 
 export async function forgetWord(member: Member, phrase: string): Promise<void> {
+  mustBeAllowed(member, 'forget-words', 'Having a word forgotten')
   const { pool } = await context()
   await withTx(pool, member.companyId, (tx) => dropWord(tx, phrase.toLowerCase()))
 }

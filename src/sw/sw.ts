@@ -19,6 +19,8 @@ declare const self: ServiceWorkerGlobalScope & { __SW_MANIFEST: (PrecacheEntry |
 
 const PAGES = 'detrimus-pages'
 const JOB_SHELL = '/jobs/shell'
+const LIST_SHELL = '/jobs/list-shell'
+const LIST_WITHIN_MS = 4000
 const PICTURES = 'detrimus-pictures'
 
 /** Turbopack hands a worker its set-up in the URL's fragment; a cached script loses it unless the response has no URL of its own. */
@@ -39,15 +41,29 @@ function isJob(url: URL): boolean {
   return /^\/jobs\/[^/]+(\/[a-z]+)?$/.test(url.pathname)
 }
 
-/** Keeps the page a job opens with. It is the same for every job: which one, the address says and the local store holds. */
-async function fetchShell(request: Request): Promise<Response> {
+/** Pages whose own text holds nothing of a firm: what they show comes from sealed copies and the server. */
+function isPlain(url: URL): boolean {
+  return url.pathname === '/handbook' || url.pathname === '/devices'
+}
+
+/** Keeps the page a job, or the list of jobs, opens with. It holds nothing of either: what it shows, the local store holds. */
+async function fetchShell(request: Request, name = JOB_SHELL): Promise<Response> {
   const response = await fetch(request.url, { credentials: 'same-origin', redirect: 'follow' })
-  // Signed out, the server answers with the sign-in page: that is no shell.
-  if (response.ok && !response.redirected) {
+  // Signed out, the server answers with the sign-in page: that is no shell. Nor is a page of another network's.
+  const isOurs = response.headers.get('content-security-policy')?.includes("'nonce-") === true
+  if (response.ok && !response.redirected && isOurs) {
     const cache = await caches.open(PAGES)
-    await cache.put(JOB_SHELL, response.clone())
+    await cache.put(name, response.clone())
   }
   return response
+}
+
+/** The list of jobs: as the server has it, soon, else the page kept here. */
+async function listShell(request: Request): Promise<Response> {
+  const kept = await caches.match(LIST_SHELL, { cacheName: PAGES })
+  if (!kept) return fetchShell(request, LIST_SHELL)
+  const late = new Promise<Response>((resolve) => setTimeout(() => resolve(kept), LIST_WITHIN_MS))
+  return Promise.race([fetchShell(request, LIST_SHELL).catch(() => kept), late])
 }
 
 async function jobShell(request: Request): Promise<Response> {
@@ -82,8 +98,18 @@ const rules: RuntimeCaching[] = [
     handler: new CacheFirst({ cacheName: 'detrimus-static', plugins: [keepWorkerUrl] }),
   },
   {
-    matcher: ({ request, sameOrigin }) => sameOrigin && request.mode === 'navigate',
+    matcher: ({ request, url, sameOrigin }) =>
+      sameOrigin && request.mode === 'navigate' && url.pathname === '/jobs',
+    handler: ({ request }) => listShell(request),
+  },
+  {
+    matcher: ({ request, url, sameOrigin }) => sameOrigin && request.mode === 'navigate' && isPlain(url),
     handler: new NetworkFirst({ cacheName: PAGES, networkTimeoutSeconds: 5 }),
+  },
+  {
+    // Pages with money or links, and an owner's, are never kept.
+    matcher: ({ request, sameOrigin }) => sameOrigin && request.mode === 'navigate',
+    handler: new NetworkOnly(),
   },
 ]
 
@@ -99,17 +125,17 @@ const worker = new Serwist({
 })
 worker.addEventListeners()
 
+// A new version's pages ask for new scripts: what was kept of the old one's goes with it.
+self.addEventListener('activate', (event) => {
+  event.waitUntil(caches.delete(PAGES))
+})
+
 self.addEventListener('message', (event) => {
   const said = event.data as { kind?: string } | null
-  if (said?.kind === 'forget') {
-    // Signing out: pages and pictures of the firm leave this device.
-    event.waitUntil(Promise.all([caches.delete(PAGES), caches.delete(PICTURES)]))
+  if (said?.kind !== 'warm') return
+  const warm = async (name: string, address: string): Promise<void> => {
+    if (await caches.match(name, { cacheName: PAGES })) return
+    await fetchShell(new Request(address), name)
   }
-  if (said?.kind === 'warm') {
-    event.waitUntil(
-      caches
-        .match(JOB_SHELL, { cacheName: PAGES })
-        .then((kept) => (kept ? undefined : fetchShell(new Request('/jobs/any/walk')).then(() => undefined))),
-    )
-  }
+  event.waitUntil(Promise.all([warm(JOB_SHELL, '/jobs/any/walk'), warm(LIST_SHELL, '/jobs')]))
 })

@@ -16,6 +16,7 @@ import {
   refusalOf,
   setField,
   takeAlderHouse,
+  whole,
 } from './support'
 
 let member: Member
@@ -40,8 +41,7 @@ test('a job file goes in and comes out the same, to the letter', async () => {
   const id = await takeAlderHouse(firm)
   expect(printJobFile(await exportJob(firm, id))).toBe(printJobFile(alderHouse()))
   const elsewhere = await newFirm()
-  const zip = await exportZip(firm, id)
-  await importJob(elsewhere, Buffer.from(zip))
+  await importJob(elsewhere, await whole(await exportZip(firm, id, { originals: false })))
   expect(printJobFile(await exportJob(elsewhere, id))).toBe(printJobFile(alderHouse()))
 })
 

@@ -4,14 +4,24 @@ import { randomUUID } from 'node:crypto'
 import { checkRole, makePool } from '../../src/db/pool'
 import { withOwnerLinkTx, withTx } from '../../src/db/tx'
 import type { Member } from '../../src/server/http'
-import { sendBid, tokenHash } from '../../src/server/bids/sendBid'
+import { sendBid } from '../../src/server/bids/sendBid'
+import { tokenHash } from '../../src/server/bids/seal'
 import { acceptBid, readOwnerBid } from '../../src/server/bids/ownerBid'
 import { applyChanges } from '../../src/server/jobs/applyChanges'
 import { takePart } from '../../src/server/photos/uploads'
 import { teachWord } from '../../src/server/words'
 import { uploadPhoto } from '../../src/server/photos/pictures'
 import { drawnPhoto } from '../../demo/photos'
-import { appPool, closePools, createEntity, migratorPool, newFirm, setField, takeAlderHouse } from './support'
+import {
+  appPool,
+  closePools,
+  createEntity,
+  migratorPool,
+  newFirm,
+  send,
+  setField,
+  takeAlderHouse,
+} from './support'
 
 const TABLES = [
   'acceptance',
@@ -70,8 +80,7 @@ beforeAll(async () => {
       setField({ kind: 'finding', id: 'finding-1', fields: { photo_ids: ['photo-1'] } }),
     ],
   })
-  const sent = await sendBid(first, jobId, () => Promise.resolve(Buffer.from('pdf')))
-  token = sent.url.split('/').at(-1)!
+  token = (await send(first, jobId)).token
   const { hash } = await readOwnerBid(token)
   await acceptBid(token, { name: 'Orla Fennimore', role: 'owns', hash })
 })
@@ -199,7 +208,7 @@ test('another firm’s job is not found, by any door', async () => {
   await expect(applyChanges(second, jobId, { known: 0, changes: [] })).rejects.toMatchObject({
     error: { kind: 'not-found' },
   })
-  await expect(sendBid(second, jobId, () => Promise.resolve(Buffer.from('')))).rejects.toMatchObject({
+  await expect(sendBid(second, jobId, { id: randomUUID(), replaces: null })).rejects.toMatchObject({
     error: { kind: 'not-found' },
   })
 })

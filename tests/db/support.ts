@@ -10,6 +10,7 @@ import { context } from '../../src/server/context'
 import type { Member } from '../../src/server/http'
 import { printJobFile } from '../../src/core/job'
 import { importJob } from '../../src/server/jobs/files'
+import { sendBid } from '../../src/server/bids/sendBid'
 
 function needed(name: string): string {
   const value = process.env[name]
@@ -21,11 +22,12 @@ function needed(name: string): string {
 }
 
 export const appPool = makePool(needed('DETRIMUS_APP_DATABASE_URL'))
+export const authPool = makePool(needed('DETRIMUS_AUTH_DATABASE_URL'))
 export const migratorPool = new pg.Pool({ connectionString: needed('DETRIMUS_MIGRATOR_URL'), max: 2 })
 
 export async function closePools(): Promise<void> {
   const { close } = await context()
-  await Promise.all([appPool.end(), migratorPool.end(), close()])
+  await Promise.all([appPool.end(), authPool.end(), migratorPool.end(), close()])
 }
 
 /** A firm nobody else knows, with its settings, and a member of it. */
@@ -36,6 +38,25 @@ export async function newFirm(): Promise<Member> {
     await insertEdition(tx, { edition: 1, settings: startingSettings(FIRM), rates: startingRates() })
   })
   return { userId: randomUUID(), name: 'Tess Tingle', companyId, role: 'owner-estimator' }
+}
+
+/** Somebody who can sign in and belongs to a firm; gives back his id. */
+export async function newMember(companyId: string, name: string, role: Member['role']): Promise<string> {
+  const userId = randomUUID()
+  await authPool.query(
+    `insert into organization (id, name, slug, created_at) values ($1, 'Test firm', $2, now()) on conflict do nothing`,
+    [companyId, companyId],
+  )
+  await authPool.query(`insert into "user" (id, name, email, email_verified) values ($1, $2, $3, true)`, [
+    userId,
+    name,
+    `${userId}@test.invalid`,
+  ])
+  await authPool.query(
+    `insert into member (organization_id, user_id, role, created_at) values ($1, $2, $3, now())`,
+    [companyId, userId, role],
+  )
+  return userId
 }
 
 export const asRole = (member: Member, role: Member['role']): Member => ({
@@ -49,9 +70,28 @@ export function takeAlderHouse(member: Member): Promise<string> {
   return importJob(member, Buffer.from(printJobFile(alderHouse())))
 }
 
+/** Sends the bid of a job as a small PDF; gives back its id and the owner's token. */
+export async function send(
+  member: Member,
+  jobId: string,
+  of: { id?: string; replaces?: string | null } = {},
+): Promise<{ bidId: string; token: string }> {
+  const { id = randomUUID(), replaces = null } = of
+  const { bid_id, url } = await sendBid(member, jobId, { id, replaces }, { printPdf: smallPdf })
+  return { bidId: bid_id, token: url?.split('/').at(-1) ?? '' }
+}
+export const smallPdf = (): Promise<Uint8Array> => Promise.resolve(Buffer.from('a pdf'))
+
+/** All bytes of a stream. */
+export async function whole(stream: ReadableStream<Uint8Array>): Promise<Buffer> {
+  const chunks: Uint8Array[] = []
+  for await (const chunk of stream) chunks.push(chunk)
+  return Buffer.concat(chunks)
+}
+
 let made = 0
 export function setField(of: {
-  kind: 'side' | 'job' | 'finding' | 'rates' | 'typed_price'
+  kind: 'side' | 'job' | 'finding' | 'rates' | 'typed_price' | 'settings'
   id: string
   base?: number
   fields: Record<string, unknown>

@@ -1,7 +1,7 @@
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process'
 import path from 'node:path'
 
-const BIN = path.join(process.cwd(), 'node_modules', '.bin', 'next')
+const SERVE = path.join(process.cwd(), '.next', 'detrimus', 'serve.mjs')
 
 /** A web process of a test's own beside the one under test, on the same database: it can be killed and started again. */
 export class OwnServer {
@@ -13,8 +13,8 @@ export class OwnServer {
   }
 
   async start(): Promise<void> {
-    const child = spawn(BIN, ['start', '-H', '127.0.0.1', '-p', String(this.port)], {
-      env: { ...process.env, DETRIMUS_BASE_URL: this.url },
+    const child = spawn(process.execPath, [SERVE], {
+      env: { ...process.env, DETRIMUS_BASE_URL: this.url, HOST: '127.0.0.1', PORT: String(this.port) },
       stdio: 'ignore',
       detached: true,
     })

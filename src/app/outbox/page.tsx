@@ -1,8 +1,8 @@
 import Link from 'next/link'
 import { redirect } from 'next/navigation'
-import { readOutbox } from '../../server/bids/sendBid'
+import { readOutbox } from '../../server/bids/sentBids'
 import { pageMember } from '../member'
-import { sendsBids } from '../../server/roles'
+import { may } from '../../core/firm'
 
 export const dynamic = 'force-dynamic'
 export const metadata = { title: 'Outbox · Detrimus' }
@@ -10,7 +10,7 @@ export const metadata = { title: 'Outbox · Detrimus' }
 /** The mail stand-in: what would have gone out, for everybody in the office to see. */
 export default async function OutboxPage() {
   const member = await pageMember()
-  if (!sendsBids(member.role)) redirect('/jobs')
+  if (!may(member.role, 'send-bids')) redirect('/jobs')
   const mail = await readOutbox(member)
   return (
     <main className="mx-auto flex max-w-3xl flex-col gap-4 px-5 py-4">

@@ -55,6 +55,10 @@ export const BidModel = z.strictObject({
   firm: z.strictObject({ name: z.string(), place: z.string(), licence: z.string() }),
   prepared_on: Day,
   valid_until: Day,
+  /** The accepted bid that this one takes the place of, once it is accepted itself; absent in a first bid. */
+  replaces: z
+    .strictObject({ number: z.int(), total_cents: CentsValue, accepted_by: z.string(), accepted_on: Day })
+    .optional(),
   hazards: z.array(BidHazard),
   more_hazards: z.array(BidHazard),
   findings: z.array(BidFinding),

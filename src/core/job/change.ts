@@ -88,6 +88,11 @@ const FIXED: Partial<Record<EntityKind, readonly string[]>> = {
   photo: ['sha256', 'media_type', 'bytes'],
 }
 
+/** Fields of a kind that no edit sets: given at creation, or by the server. */
+export function fixedFields(kind: EntityKind): readonly string[] {
+  return FIXED[kind] ?? []
+}
+
 export function stampKey(entity: { kind: EntityKind; id: string }): string {
   return `${entity.kind}/${entity.id}`
 }

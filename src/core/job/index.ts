@@ -37,6 +37,7 @@ export {
   Change,
   applyChange,
   findEntity,
+  fixedFields,
   initialState,
   PHOTO_LIMIT_PER_JOB,
   nextLetter,
@@ -48,6 +49,7 @@ export {
   type JobState,
   type Overruled,
 } from './change'
+export { lacking, type Lacking } from './lacking'
 export { newJob, withoutMoney } from './newJob'
 export { isStorable } from './storable'
 export { computedGrade, gradeOf, isDamage, isStructuralDecay, type ComputedGrade } from './grade'

@@ -8,31 +8,67 @@ const SentBid = z.object({
   id: z.string(),
   number: z.number(),
   total_cents: Cents,
-  snapshot_sha256: z.string(),
   sent_at: z.date(),
   superseded_at: z.date().nullable(),
+  replaces_number: z.number().nullable(),
   accepted_by: z.string().nullable(),
   accepted_at: z.date().nullable(),
+  replaced_at: z.date().nullable(),
   link_id: z.string().nullable(),
   expires_at: z.date().nullable(),
   revoked_at: z.date().nullable(),
+  sealed: z.boolean(),
 })
 export type SentBid = z.infer<typeof SentBid>
 
-/** Bids sent for a job, newest first, with the latest link and the acceptance. */
+/** Bids sent for a job, newest first, with the latest link, the acceptance, and whether each still is what was sent. */
 export function listBids(tx: Tx, jobId: string): Promise<SentBid[]> {
   return many(
     tx,
     SentBid,
-    `select b.id, b.number, b.total_cents, b.snapshot_sha256, b.sent_at, b.superseded_at,
-       a.name as accepted_by, a.accepted_at, l.id as link_id, l.expires_at, l.revoked_at
+    `select b.id, b.number, b.total_cents, b.sent_at, b.superseded_at, r.number as replaces_number,
+       a.name as accepted_by, a.accepted_at, a.replaced_at, l.id as link_id, l.expires_at, l.revoked_at,
+       encode(sha256(convert_to(b.snapshot, 'UTF8')), 'hex') = b.snapshot_sha256
+         and encode(sha256(b.pdf), 'hex') = b.pdf_sha256 as sealed
      from app.bid b
+     left join app.bid r on r.company_id = b.company_id and r.id = b.replaces_bid_id
      left join app.acceptance a on a.company_id = b.company_id and a.bid_id = b.id
      left join lateral (
        select id, expires_at, revoked_at from app.owner_link
        where company_id = b.company_id and bid_id = b.id order by created_at desc limit 1) l on true
      where b.company_id = $1 and b.job_id = $2 order by b.number desc`,
     [tx.companyId, jobId],
+  )
+}
+
+const AcceptedBid = z.object({
+  id: z.string(),
+  number: z.number(),
+  total_cents: Cents,
+  accepted_by: z.string(),
+  accepted_at: z.date(),
+})
+export type AcceptedBid = z.infer<typeof AcceptedBid>
+
+/** The bid of a job whose acceptance counts, or null. */
+export function findAccepted(tx: Tx, jobId: string): Promise<AcceptedBid | null> {
+  return maybeOne(
+    tx,
+    AcceptedBid,
+    `select b.id, b.number, b.total_cents, a.name as accepted_by, a.accepted_at
+     from app.acceptance a join app.bid b on b.company_id = a.company_id and b.id = a.bid_id
+     where a.company_id = $1 and a.job_id = $2 and a.replaced_at is null`,
+    [tx.companyId, jobId],
+  )
+}
+
+/** The job a bid of this id was sent for, or null: sending twice is once. */
+export function findBidJob(tx: Tx, bidId: string): Promise<{ job_id: string } | null> {
+  return maybeOne(
+    tx,
+    z.object({ job_id: z.string() }),
+    'select job_id from app.bid where company_id = $1 and id = $2',
+    [tx.companyId, bidId],
   )
 }
 
@@ -46,11 +82,14 @@ export async function nextBidNumber(tx: Tx, jobId: string): Promise<number> {
   return row.next
 }
 
+/** A newer bid takes the place of the open ones; one that was accepted stays until its owner accepts another. */
 export async function supersedeBids(tx: Tx, jobId: string): Promise<void> {
   await run(
     tx,
-    `update app.bid set superseded_at = now()
-     where company_id = $1 and job_id = $2 and superseded_at is null`,
+    `update app.bid b set superseded_at = now()
+     where b.company_id = $1 and b.job_id = $2 and b.superseded_at is null and not exists (
+       select from app.acceptance a
+       where a.company_id = b.company_id and a.bid_id = b.id and a.replaced_at is null)`,
     [tx.companyId, jobId],
   )
 }
@@ -67,12 +106,13 @@ export async function insertBid(
     pdfSha256: string
     totalCents: number
     sentBy: string
+    replaces: string | null
   },
 ): Promise<void> {
   await run(
     tx,
-    `insert into app.bid (company_id, id, job_id, number, snapshot, snapshot_sha256, pdf, pdf_sha256, total_cents, sent_by)
-     values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10)`,
+    `insert into app.bid (company_id, id, job_id, number, snapshot, snapshot_sha256, pdf, pdf_sha256, total_cents, sent_by, replaces_bid_id)
+     values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11)`,
     [
       tx.companyId,
       of.id,
@@ -84,19 +124,19 @@ export async function insertBid(
       of.pdfSha256,
       of.totalCents,
       of.sentBy,
+      of.replaces,
     ],
   )
 }
 
-export async function insertPicture(
-  tx: Tx,
-  of: { bidId: string; sha256: string; mediaType: string; bytes: Buffer },
-): Promise<void> {
+/** Freezes the pictures of a bid as they leave, without a place in them; the bytes never come to the web process. */
+export async function freezePictures(tx: Tx, bidId: string, hashes: readonly string[]): Promise<void> {
   await run(
     tx,
-    `insert into app.bid_picture (company_id, bid_id, sha256, media_type, bytes) values ($1, $2, $3, $4, $5)
-     on conflict do nothing`,
-    [tx.companyId, of.bidId, of.sha256, of.mediaType, of.bytes],
+    `insert into app.bid_picture (company_id, bid_id, sha256, media_type, bytes, bytes_sha256)
+     select company_id, $2, sha256, media_type, bytes, encode(sha256(bytes), 'hex')
+     from app.blob where company_id = $1 and rendition = 'screen' and sha256 = any ($3)`,
+    [tx.companyId, bidId, hashes],
   )
 }
 
@@ -121,18 +161,18 @@ export async function revokeLink(tx: Tx, id: string): Promise<boolean> {
   return touched === 1
 }
 
-export function findPdf(tx: Tx, bidId: string): Promise<{ pdf: Buffer } | null> {
-  return maybeOne(
-    tx,
-    z.object({ pdf: z.instanceof(Buffer) }),
-    'select pdf from app.bid where company_id = $1 and id = $2',
-    [tx.companyId, bidId],
-  )
+const Pdf = z.object({ pdf: z.instanceof(Buffer), pdf_sha256: z.string() })
+
+export function findPdf(tx: Tx, bidId: string): Promise<z.infer<typeof Pdf> | null> {
+  return maybeOne(tx, Pdf, 'select pdf, pdf_sha256 from app.bid where company_id = $1 and id = $2', [
+    tx.companyId,
+    bidId,
+  ])
 }
 
 const Mail = z.object({
   id: z.string(),
-  job_id: z.string(),
+  job_id: z.string().nullable(),
   to_address: z.string(),
   subject: z.string(),
   body: z.string(),
@@ -142,7 +182,7 @@ export type Mail = z.infer<typeof Mail>
 
 export async function insertMail(
   tx: Tx,
-  of: { id: string; jobId: string; bidId: string; to: string; subject: string; body: string },
+  of: { id: string; jobId: string | null; bidId: string | null; to: string; subject: string; body: string },
 ): Promise<void> {
   await run(
     tx,
@@ -183,6 +223,8 @@ export function findOwnLink(tx: OwnerTx): Promise<z.infer<typeof OwnerLink> | nu
 
 const OwnBid = z.object({
   id: z.string(),
+  job_id: z.string(),
+  number: z.number(),
   snapshot: z.string(),
   snapshot_sha256: z.string(),
   superseded_at: z.date().nullable(),
@@ -190,49 +232,69 @@ const OwnBid = z.object({
 
 /** The frozen bid of the link in this transaction. */
 export function findOwnBid(tx: OwnerTx): Promise<z.infer<typeof OwnBid> | null> {
-  return maybeOne(tx, OwnBid, 'select id, snapshot, snapshot_sha256, superseded_at from app.bid', [])
+  return maybeOne(
+    tx,
+    OwnBid,
+    'select id, job_id, number, snapshot, snapshot_sha256, superseded_at from app.bid',
+    [],
+  )
 }
 
-export function findOwnPdf(tx: OwnerTx): Promise<{ pdf: Buffer } | null> {
-  return maybeOne(tx, z.object({ pdf: z.instanceof(Buffer) }), 'select pdf from app.bid', [])
+export function findOwnPdf(tx: OwnerTx): Promise<z.infer<typeof Pdf> | null> {
+  return maybeOne(tx, Pdf, 'select pdf, pdf_sha256 from app.bid', [])
 }
 
 export async function findOwnPicture(
   tx: OwnerTx,
   sha256: string,
-): Promise<{ media_type: string; bytes: Buffer } | null> {
+): Promise<{ media_type: string; bytes: Buffer; bytes_sha256: string } | null> {
   if (!Sha256.safeParse(sha256).success) return null
   return maybeOne(
     tx,
-    z.object({ media_type: z.string(), bytes: z.instanceof(Buffer) }),
-    'select media_type, bytes from app.bid_picture where sha256 = $1',
+    z.object({ media_type: z.string(), bytes: z.instanceof(Buffer), bytes_sha256: z.string() }),
+    'select media_type, bytes, bytes_sha256 from app.bid_picture where sha256 = $1',
     [sha256],
   )
 }
 
-const Acceptance = z.object({ name: z.string(), accepted_at: z.date(), snapshot_sha256: z.string() })
+const Acceptance = z.object({
+  name: z.string(),
+  accepted_at: z.date(),
+  replaced_at: z.date().nullable(),
+})
 
 export function findOwnAcceptance(tx: OwnerTx): Promise<z.infer<typeof Acceptance> | null> {
-  return maybeOne(tx, Acceptance, 'select name, accepted_at, snapshot_sha256 from app.acceptance', [])
+  return maybeOne(tx, Acceptance, 'select name, accepted_at, replaced_at from app.acceptance', [])
 }
 
-/** Writes the acceptance; a second one for the same bid changes nothing. */
-export async function insertAcceptance(
+const Outcome = z.object({ outcome: z.enum(['accepted', 'already', 'superseded', 'differs', 'no-link']) })
+
+/**
+ * Writes the acceptance through the database's own function: the app's role cannot write one. A second one for the same bid
+ * changes nothing.
+ */
+export async function acceptOwn(
   tx: OwnerTx,
   of: {
-    companyId: string
-    bidId: string
+    token: string
     id: string
     name: string
     role: string
-    itemIds: readonly string[]
-    snapshotSha256: string
+    seenSha256: string
+    message: { id: string; to: string; subject: string; body: string }
   },
-): Promise<void> {
-  await run(
-    tx,
-    `insert into app.acceptance (company_id, bid_id, id, name, role, item_ids, snapshot_sha256)
-     values ($1, $2, $3, $4, $5, $6, $7) on conflict do nothing`,
-    [of.companyId, of.bidId, of.id, of.name, of.role, JSON.stringify(of.itemIds), of.snapshotSha256],
-  )
+): Promise<z.infer<typeof Outcome>['outcome']> {
+  const { message } = of
+  const row = await one(tx, Outcome, 'select app.accept_bid($1, $2, $3, $4, $5, $6, $7, $8, $9) as outcome', [
+    of.token,
+    of.id,
+    of.name,
+    of.role,
+    of.seenSha256,
+    message.id,
+    message.to,
+    message.subject,
+    message.body,
+  ])
+  return row.outcome
 }

@@ -1,26 +1,25 @@
 import { z } from 'zod'
-import type pg from 'pg'
-import { maybeOne, run, type Tx } from '../tx'
+import { maybeOne, run, type PersonTx, type Tx } from '../tx'
 
 const Membership = z.object({
   company_id: z.string(),
   user_id: z.string(),
   role: z.string(),
+  /** As the firm keeps it; a profile the person may change says nothing here. */
   user_name: z.string(),
-  company_name: z.string(),
+  /** Seals this person's copies on his devices. */
+  seal_key: z.string(),
 })
 export type Membership = z.infer<typeof Membership>
 
-/** The firm a person belongs to. Asked before any company is set: the view holds no data of a job. */
-export async function findMembership(
-  pool: pg.Pool,
-  userId: string,
-): Promise<Omit<Membership, 'company_name'> | null> {
-  const { rows } = await pool.query(
-    'select company_id, user_id, role, user_name from app.membership where user_id = $1 order by company_id limit 1',
-    [userId],
+/** The firm a person belongs to, asked before any company is set. */
+export async function findMembership(tx: PersonTx): Promise<Membership | null> {
+  return maybeOne(
+    tx,
+    Membership,
+    'select company_id, user_id, role, user_name, seal_key from app.membership where user_id = $1 order by company_id limit 1',
+    [tx.userId],
   )
-  return rows[0] ? Membership.omit({ company_name: true }).parse(rows[0]) : null
 }
 
 export async function insertCompany(tx: Tx, name: string): Promise<void> {

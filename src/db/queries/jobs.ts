@@ -96,6 +96,17 @@ export async function saveEntity(
 
 const FactRow = z.object({ body: z.unknown(), schema: z.number(), sequence: Counter })
 
+/** Those of the named facts that are there: a change needs no others, however many a job has. */
+export function findFacts(tx: Tx, jobId: string, ids: readonly string[]): Promise<z.infer<typeof FactRow>[]> {
+  return many(
+    tx,
+    FactRow,
+    `select body, schema, sequence from app.job_fact
+     where company_id = $1 and job_id = $2 and id = any ($3) order by position`,
+    [tx.companyId, jobId, ids],
+  )
+}
+
 export function listFacts(tx: Tx, jobId: string, since: number): Promise<z.infer<typeof FactRow>[]> {
   return many(
     tx,
@@ -182,33 +193,52 @@ export async function insertChange(
   )
 }
 
+/** Id of the change at a sequence; null when the job has none there. */
+export async function findChangeAt(tx: Tx, jobId: string, sequence: number): Promise<string | null> {
+  const row = await maybeOne(
+    tx,
+    z.object({ id: z.string() }),
+    'select id from app.job_change where company_id = $1 and job_id = $2 and sequence = $3',
+    [tx.companyId, jobId, sequence],
+  )
+  return row?.id ?? null
+}
+
 const JobSummary = z.object({
   id: z.string(),
   title: z.string(),
   address: z.string(),
   findings: Counter,
   touched_at: z.date(),
+  /** The same moment to the microsecond, for the next page to begin after. */
+  touched: z.string(),
   sent: Counter,
   accepted: z.boolean(),
   photo: z.string().nullable(),
 })
 export type JobSummary = z.infer<typeof JobSummary>
 
-/** Every job of the firm, the one last touched first. */
-export function listJobs(tx: Tx): Promise<JobSummary[]> {
+/** A page of the firm's jobs, the one last touched first; `words` finds them in title, address and id. */
+export function listJobs(
+  tx: Tx,
+  of: { words: string; after: { touched: string; id: string } | null; limit: number },
+): Promise<JobSummary[]> {
+  // What a person types is no pattern.
+  const pattern = of.words === '' ? null : `%${of.words.replaceAll(/[\\%_]/g, '\\$&')}%`
   return many(
     tx,
     JobSummary,
-    `select j.id, e.body ->> 'title' as title, e.body ->> 'address' as address,
+    `select j.id, e.body ->> 'title' as title, e.body ->> 'address' as address, j.touched_at, j.touched_at::text as touched,
        (select count(*) from app.job_entity f where f.company_id = j.company_id and f.job_id = j.id and f.kind = 'finding' and not f.removed) as findings,
        (select count(*) from app.bid b where b.company_id = j.company_id and b.job_id = j.id) as sent,
-       exists (select from app.acceptance a join app.bid b on b.company_id = a.company_id and b.id = a.bid_id where b.company_id = j.company_id and b.job_id = j.id) as accepted,
-       (select p.body ->> 'sha256' from app.job_entity p where p.company_id = j.company_id and p.job_id = j.id and p.kind = 'photo' and not p.removed order by p.position limit 1) as photo,
-       coalesce((select max(c.received_at) from app.job_change c where c.company_id = j.company_id and c.job_id = j.id), j.created_at) as touched_at
+       exists (select from app.acceptance a where a.company_id = j.company_id and a.job_id = j.id and a.replaced_at is null) as accepted,
+       (select p.body ->> 'sha256' from app.job_entity p where p.company_id = j.company_id and p.job_id = j.id and p.kind = 'photo' and not p.removed order by p.position limit 1) as photo
      from app.job j
      join app.job_entity e on e.company_id = j.company_id and e.job_id = j.id and e.kind = 'job'
      where j.company_id = $1
-     order by touched_at desc, j.id`,
-    [tx.companyId],
+       and ($2::timestamptz is null or (j.touched_at, j.id) < ($2::timestamptz, $3::text))
+       and ($4::text is null or e.body ->> 'title' ilike $4 or e.body ->> 'address' ilike $4 or j.id ilike $4)
+     order by j.touched_at desc, j.id desc limit $5`,
+    [tx.companyId, of.after?.touched ?? null, of.after?.id ?? null, pattern, of.limit],
   )
 }

@@ -1,12 +1,12 @@
 import type { BetterAuthOptions } from 'better-auth'
 import { createAccessControl } from 'better-auth/plugins/access'
-import { organization } from 'better-auth/plugins'
+import { organization, twoFactor } from 'better-auth/plugins'
 import { adminAc, defaultStatements, memberAc, ownerAc } from 'better-auth/plugins/organization/access'
 import type { Pool } from 'pg'
 
 const access = createAccessControl(defaultStatements)
 
-/** Roles in a firm. Who may see money is decided in `roles.ts`; here only who may run the membership list. */
+/** Roles in a firm. What each may do is decided in `core/firm/permissions.ts`; here only who may run the membership list. */
 const roles = {
   'owner-estimator': access.newRole(ownerAc.statements),
   office: access.newRole(adminAc.statements),
@@ -14,12 +14,34 @@ const roles = {
   apprentice: access.newRole(memberAc.statements),
 }
 
+/** Header in which our web process says where a request came from; what a client says of itself is taken out before. */
+export const ADDRESS_HEADER = 'x-detrimus-address'
+
+/** The library's own plugin for a second factor, with our names of its columns. */
+const secondFactorPlugin = (): ReturnType<typeof twoFactor> =>
+  twoFactor({
+    issuer: 'Detrimus',
+    schema: {
+      user: { fields: { twoFactorEnabled: 'two_factor_enabled' } },
+      twoFactor: {
+        modelName: 'two_factor',
+        fields: {
+          backupCodes: 'backup_codes',
+          userId: 'user_id',
+          failedVerificationCount: 'failed_verification_count',
+          lockedUntil: 'locked_until',
+        },
+      },
+    },
+  })
+
 /** Settings of the sign-in library. Nobody signs himself up: the firm adds its people. */
 export function authOptions(of: {
   pool: Pool
   secret: string
   baseUrl: string
   allowSignUp: boolean
+  secondFactor?: boolean
 }): BetterAuthOptions {
   return {
     database: of.pool,
@@ -54,15 +76,11 @@ export function authOptions(of: {
       },
     },
     verification: { fields: { expiresAt: 'expires_at', createdAt: 'created_at', updatedAt: 'updated_at' } },
-    // Tries at one address: enough for a thumb that slips, too few to guess.
-    rateLimit: {
-      enabled: true,
-      window: 60,
-      max: 200,
-      customRules: { '/sign-in/email': { window: 60, max: 30 } },
-    },
-    advanced: { database: { generateId: 'uuid' } },
+    // Failed sign-ins are counted in the database, by account and by address: see throttle.ts.
+    rateLimit: { enabled: false },
+    advanced: { database: { generateId: 'uuid' }, ipAddress: { ipAddressHeaders: [ADDRESS_HEADER] } },
     plugins: [
+      ...(of.secondFactor ? [secondFactorPlugin()] : []),
       organization({
         ac: access,
         roles,

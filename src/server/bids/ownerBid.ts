@@ -2,38 +2,37 @@ import 'server-only'
 import { randomUUID } from 'node:crypto'
 import { z } from 'zod'
 import { BidModel } from '../../core/bid'
+import { formatCents } from '../../core/measure'
 import {
+  acceptOwn,
   findOwnAcceptance,
   findOwnBid,
   findOwnLink,
   findOwnPdf,
   findOwnPicture,
-  insertAcceptance,
 } from '../../db/queries/bids'
 import { withOwnerLinkTx, type OwnerTx } from '../../db/tx'
 import { context } from '../context'
 import { Refused } from '../problem'
-import { tokenHash } from './sendBid'
+import { tokenHash, unbroken } from './seal'
 
 /** The frozen bid as its owner sees it, and where it stands. */
 export type OwnerBid = {
   readonly model: BidModel
   readonly hash: string
+  readonly number: number
   readonly superseded: boolean
-  readonly accepted: { readonly by: string; readonly at: string } | null
+  readonly accepted: { readonly by: string; readonly at: string; readonly replaced: boolean } | null
 }
 
-async function openLink<T>(
-  token: string,
-  work: (tx: OwnerTx, link: { companyId: string }) => Promise<T>,
-): Promise<T> {
+async function openLink<T>(token: string, work: (tx: OwnerTx) => Promise<T>): Promise<T> {
   const { pool } = await context()
   return withOwnerLinkTx(pool, tokenHash(token), async (tx) => {
     const link = await findOwnLink(tx)
     if (!link) throw new Refused({ kind: 'wrong-link' })
     if (link.revoked_at) throw new Refused({ kind: 'link-revoked' })
     if (link.expired) throw new Refused({ kind: 'link-expired' })
-    return work(tx, { companyId: link.company_id })
+    return work(tx)
   })
 }
 
@@ -43,14 +42,21 @@ async function read(tx: OwnerTx): Promise<OwnerBid & { id: string }> {
   const acceptance = await findOwnAcceptance(tx)
   return {
     id: bid.id,
-    model: BidModel.parse(JSON.parse(bid.snapshot)),
+    model: BidModel.parse(JSON.parse(unbroken(bid.snapshot, bid.snapshot_sha256))),
     hash: bid.snapshot_sha256,
+    number: bid.number,
     superseded: bid.superseded_at !== null,
-    accepted: acceptance ? { by: acceptance.name, at: acceptance.accepted_at.toISOString() } : null,
+    accepted: acceptance
+      ? {
+          by: acceptance.name,
+          at: acceptance.accepted_at.toISOString(),
+          replaced: acceptance.replaced_at !== null,
+        }
+      : null,
   }
 }
 
-/** @throws Refused `wrong-link`, `link-expired`, `link-revoked`. */
+/** @throws Refused `wrong-link`, `link-expired`, `link-revoked`, `bid-tampered`. */
 export function readOwnerBid(token: string): Promise<OwnerBid> {
   return openLink(token, read)
 }
@@ -59,7 +65,7 @@ export function readOwnerPdf(token: string): Promise<Buffer> {
   return openLink(token, async (tx) => {
     const found = await findOwnPdf(tx)
     if (!found) throw new Error('A standing owner link has no bid.')
-    return found.pdf
+    return unbroken(found.pdf, found.pdf_sha256)
   })
 }
 
@@ -70,7 +76,7 @@ export function readOwnerPicture(
   return openLink(token, async (tx) => {
     const found = await findOwnPicture(tx, sha256)
     if (!found) throw new Refused({ kind: 'not-found', what: 'picture' })
-    return found
+    return { media_type: found.media_type, bytes: unbroken(found.bytes, found.bytes_sha256) }
   })
 }
 
@@ -81,26 +87,50 @@ export const AcceptRequest = z.strictObject({
   hash: z.string().regex(/^[0-9a-f]{64}$/),
 })
 
+const SIGNS_AS = {
+  owns: 'owner of the house',
+  pays: 'the one who pays',
+  'may-approve': 'agent who may approve',
+}
+
 /**
- * Accepts the bid of a link. Accepting twice is one acceptance: the first name stays.
+ * Accepts the bid of a link, and tells the firm. Accepting twice is one acceptance: the first name stays. A bid that replaces an
+ * accepted one becomes the accepted one with it.
  *
  * @throws Refused `bid-superseded`, `bid-differs`, and those of `readOwnerBid`.
  */
 export function acceptBid(token: string, request: z.infer<typeof AcceptRequest>): Promise<OwnerBid> {
-  return openLink(token, async (tx, link) => {
+  return openLink(token, async (tx) => {
     const bid = await read(tx)
     if (bid.accepted) return bid
-    if (bid.superseded) throw new Refused({ kind: 'bid-superseded' })
-    if (bid.hash !== request.hash) throw new Refused({ kind: 'bid-differs' })
-    await insertAcceptance(tx, {
-      companyId: link.companyId,
-      bidId: bid.id,
+    const { model } = bid
+    const outcome = await acceptOwn(tx, {
+      token,
       id: randomUUID(),
       name: request.name,
       role: request.role,
-      itemIds: bid.model.items.map((item) => item.id),
-      snapshotSha256: bid.hash,
+      seenSha256: request.hash,
+      message: {
+        id: randomUUID(),
+        to: `${model.firm.name}, office`,
+        subject: `Accepted: bid ${bid.number} for ${model.title}, ${formatCents(model.total_cents)}`,
+        body: `${request.name} (${SIGNS_AS[request.role]}) accepted bid ${bid.number} for ${model.title}${
+          model.address ? `, ${model.address}` : ''
+        }, ${formatCents(model.total_cents)}.${
+          model.replaces ? `\n\nIt takes the place of bid ${model.replaces.number}.` : ''
+        }`,
+      },
     })
-    return read(tx)
+    switch (outcome) {
+      case 'accepted':
+      case 'already':
+        return read(tx)
+      case 'superseded':
+        throw new Refused({ kind: 'bid-superseded' })
+      case 'differs':
+        throw new Refused({ kind: 'bid-differs' })
+      case 'no-link':
+        throw new Refused({ kind: 'wrong-link' })
+    }
   })
 }

@@ -1,44 +1,46 @@
 import 'server-only'
 import canonicalize from 'canonicalize'
-import { createHash, randomBytes, randomUUID } from 'node:crypto'
-import { beforeSending, BidModel } from '../../core/bid'
-import { derive } from '../../core/pipeline'
+import { randomBytes, randomUUID } from 'node:crypto'
+import pLimit from 'p-limit'
+import { z } from 'zod'
+import { BidModel } from '../../core/bid'
+import type { SendAnswer, SendProgress } from '../../core/contract'
+import type { JobDocument } from '../../core/job'
+import { formatCents, type Cents } from '../../core/measure'
 import { findBlob } from '../../db/queries/blobs'
 import {
-  findPdf,
+  findAccepted,
+  findBidJob,
+  freezePictures,
   insertBid,
   insertLink,
   insertMail,
-  insertPicture,
-  listBids,
-  listMail,
   nextBidNumber,
-  revokeLink,
   supersedeBids,
-  type Mail,
-  type SentBid,
+  type AcceptedBid,
 } from '../../db/queries/bids'
 import { findJob } from '../../db/queries/jobs'
-import { withTx } from '../../db/tx'
+import { withTx, type Tx } from '../../db/tx'
+import type { DerivedBid } from '../../heavy/tasks'
 import { context } from '../context'
-import type { Member } from '../http'
-import { Refused } from '../problem'
-import { sendsBids } from '../roles'
+import { mustBeAllowed, type Member } from '../http'
 import { loadState } from '../jobs/store'
+import { printSize } from '../photos/pictures'
+import { Refused } from '../problem'
+import { inThread } from '../threads'
+import { sha256, tokenHash } from './seal'
 
-const sha256 = (bytes: Buffer | string): string => createHash('sha256').update(bytes).digest('hex')
+/** Pictures made smaller at once; the next are read while they are. */
+const AT_ONCE = 2
+const DAY_MS = 86_400_000
 
-/** Hash under which an owner's token is kept; the token itself is not. */
-export function tokenHash(token: string): string {
-  return sha256(token)
-}
+/** A wish to send: its id makes sending twice once, and an accepted bid is replaced only when it is named. */
+export const SendRequest = z.strictObject({ id: z.uuid(), replaces: z.uuid().nullable() })
+export type SendRequest = z.infer<typeof SendRequest>
 
-/** Prints a bid as PDF. Given by the route, so that no use case knows how a page looks. */
-export type PrintPdf = (model: BidModel, pictures: ReadonlyMap<string, Buffer>) => Promise<Buffer>
-
-function mayOnlySend(member: Member): void {
-  if (!sendsBids(member.role)) throw new Refused({ kind: 'not-for-role', what: 'Sending bids' })
-}
+/** Prints a bid as PDF; in a thread, unless a test gives its own. */
+export type PrintPdf = (model: BidModel, pictures: ReadonlyMap<string, Uint8Array>) => Promise<Uint8Array>
+const printInThread: PrintPdf = (model, pictures) => inThread('printBid', { model, pictures })
 
 /** Today in a time zone. */
 export function todayIn(timeZone: string, now: Date): string {
@@ -50,105 +52,173 @@ export function todayIn(timeZone: string, now: Date): string {
   }
 }
 
+/** The bid that is replaced, if the wish names the one that stands. */
+async function standing(tx: Tx, job: JobDocument, wish: SendRequest): Promise<AcceptedBid | null> {
+  const accepted = await findAccepted(tx, job.id)
+  if (accepted && accepted.id !== wish.replaces) {
+    throw new Refused({
+      kind: 'accepted-stands',
+      bid: {
+        id: accepted.id,
+        number: accepted.number,
+        total: formatCents(accepted.total_cents as Cents),
+      },
+      by: accepted.accepted_by,
+      on: todayIn(job.job.time_zone, accepted.accepted_at),
+    })
+  }
+  if (!accepted && wish.replaces !== null)
+    throw new Refused({ kind: 'not-found', what: 'accepted bid to replace' })
+  return accepted
+}
+
+/** Whether this very wish was carried out before. @throws Refused when its id belongs to another job's bid. */
+async function isSent(tx: Tx, jobId: string, wish: SendRequest): Promise<boolean> {
+  const sent = await findBidJob(tx, wish.id)
+  if (sent && sent.job_id !== jobId) throw new Refused({ kind: 'bid-id-used' })
+  return sent !== null
+}
+
+function withReplaced(model: BidModel, replaced: AcceptedBid | null, timeZone: string): BidModel {
+  if (!replaced) return model
+  return {
+    ...model,
+    replaces: {
+      number: replaced.number,
+      total_cents: replaced.total_cents as Cents,
+      accepted_by: replaced.accepted_by,
+      accepted_on: todayIn(timeZone, replaced.accepted_at),
+    },
+  }
+}
+
+/** The pictures of a bid at the size they have on paper, a few at a time. */
+async function printPictures(
+  member: Member,
+  model: BidModel,
+  tell: (progress: SendProgress) => void,
+): Promise<Map<string, Uint8Array>> {
+  const { pool } = await context()
+  const hashes = [
+    ...new Set(model.findings.flatMap((finding) => finding.photos.map((photo) => photo.sha256))),
+  ]
+  const printed = new Map<string, Uint8Array>()
+  let done = 0
+  const limit = pLimit(AT_ONCE)
+  await Promise.all(
+    hashes.map((hash) =>
+      limit(async () => {
+        const blob = await withTx(pool, member.companyId, (tx) => findBlob(tx, hash, 'screen'))
+        if (blob) printed.set(hash, await printSize(blob.bytes))
+        done += 1
+        tell({ step: 'pictures', done, of: hashes.length })
+      }),
+    ),
+  )
+  return printed
+}
+
+type Frozen = { model: BidModel; snapshot: string; pdf: Buffer; hashes: readonly string[] }
+
+async function freeze(
+  tx: Tx,
+  by: { member: Member; jobId: string; wish: SendRequest; timeZone: string },
+  frozen: Frozen,
+  to: { owner: DerivedBid['owner']; url: string; tokenHash: string; expiresAt: Date },
+): Promise<boolean> {
+  const { wish, jobId } = by
+  const { model, snapshot, pdf } = frozen
+  await findJob(tx, jobId, { lock: true })
+  // Whoever sent or accepted while this one was being printed came first.
+  if (await isSent(tx, jobId, wish)) return false
+  const { job } = await loadState(tx, jobId, { lock: false, without: [] })
+  await standing(tx, job, wish)
+  const number = await nextBidNumber(tx, jobId)
+  await supersedeBids(tx, jobId)
+  await insertBid(tx, {
+    id: wish.id,
+    jobId,
+    number,
+    snapshot,
+    snapshotSha256: sha256(snapshot),
+    pdf,
+    pdfSha256: sha256(pdf),
+    totalCents: model.total_cents,
+    sentBy: by.member.userId,
+    replaces: wish.replaces,
+  })
+  await freezePictures(tx, wish.id, frozen.hashes)
+  await insertLink(tx, {
+    id: randomUUID(),
+    bidId: wish.id,
+    tokenHash: to.tokenHash,
+    expiresAt: to.expiresAt,
+  })
+  const { owner } = to
+  await insertMail(tx, {
+    id: randomUUID(),
+    jobId,
+    bidId: wish.id,
+    to: owner?.email || 'no address noted',
+    subject: `Bid ${number} for ${model.title}`,
+    body: `Hello${owner?.name ? ` ${owner.name}` : ''},\n\nyour bid from ${model.firm.name} is ready. Read it, and accept it if you wish, here:\n\n${to.url}\n\nIt stands until ${model.valid_until}.${
+      model.replaces
+        ? `\n\nIt takes the place of bid ${model.replaces.number}, which you accepted, only once you accept this one.`
+        : ''
+    }`,
+  })
+  return true
+}
+
 /**
  * Freezes the bid as derived now, makes its PDF and the owner's link, and puts the message in the outbox.
  *
- * Older bids of the job are superseded: readable, no longer acceptable. @throws Refused `not-ready` with what is missing.
+ * Open bids of the job are superseded: readable, no longer acceptable. An accepted one stays the accepted one until its owner
+ * accepts the new one, and is replaced only by name. The same wish twice is one bid; the link is told to the first alone.
+ *
+ * @throws Refused `not-ready` with what is missing, `accepted-stands`, `bid-id-used`, `not-for-role`, `busy`
  */
 export async function sendBid(
   member: Member,
   jobId: string,
-  printPdf: PrintPdf,
-): Promise<{ bidId: string; url: string }> {
-  mayOnlySend(member)
+  wish: SendRequest,
+  more: { tell?: (progress: SendProgress) => void; printPdf?: PrintPdf } = {},
+): Promise<SendAnswer> {
+  const { tell = () => undefined, printPdf = printInThread } = more
+  mustBeAllowed(member, 'send-bids', 'Sending bids')
   const { pool, baseUrl } = await context()
   const now = new Date()
-  const { model, pictures, owner, validityDays } = await withTx(pool, member.companyId, async (tx) => {
+  const found = await withTx(pool, member.companyId, async (tx) => {
     const { job } = await loadState(tx, jobId, { lock: false, without: [] })
-    const derived = derive(job, todayIn(job.job.time_zone, now))
-    const missing = beforeSending(derived)
-    if (missing.length > 0) throw new Refused({ kind: 'not-ready', reasons: missing })
-    const found = new Map<string, Buffer>()
-    for (const photo of derived.bid.findings.flatMap((finding) => finding.photos)) {
-      const blob = await findBlob(tx, photo.sha256, 'screen')
-      if (blob) found.set(photo.sha256, blob.bytes)
-    }
-    const people = derived.job.people
-    return {
-      model: derived.bid,
-      pictures: found,
-      owner: people.find((person) => person.roles.includes('may-approve')) ?? people[0] ?? null,
-      validityDays: job.settings.clauses.validity_days,
-    }
+    if (await isSent(tx, jobId, wish)) return null
+    return { job, replaced: await standing(tx, job, wish) }
   })
+  if (!found) return { bid_id: wish.id, url: null }
+  const { job, replaced } = found
+  const derived = await inThread('deriveBid', { job, today: todayIn(job.job.time_zone, now) })
+  if (derived.missing.length > 0) throw new Refused({ kind: 'not-ready', reasons: derived.missing })
+  const model = withReplaced(derived.model, replaced, job.job.time_zone)
   const snapshot = canonicalize(BidModel.parse(model))
   if (snapshot === undefined) throw new Error('The bid could not be written as canonical JSON.')
-  const pdf = await printPdf(model, pictures)
-  const bidId = randomUUID()
+  tell({ step: 'reckoning' })
+  const pictures = await printPictures(member, model, tell)
+  tell({ step: 'pages' })
+  const pdf = Buffer.from(await printPdf(model, pictures))
+  tell({ step: 'sealing' })
   const token = randomBytes(32).toString('base64url')
   const url = `${baseUrl}/o/${token}`
-  await withTx(pool, member.companyId, async (tx) => {
-    await findJob(tx, jobId, { lock: true })
-    const number = await nextBidNumber(tx, jobId)
-    await supersedeBids(tx, jobId)
-    await insertBid(tx, {
-      id: bidId,
-      jobId,
-      number,
-      snapshot,
-      snapshotSha256: sha256(snapshot),
-      pdf,
-      pdfSha256: sha256(pdf),
-      totalCents: model.total_cents,
-      sentBy: member.userId,
-    })
-    for (const [hash, bytes] of pictures) {
-      await insertPicture(tx, { bidId, sha256: hash, mediaType: 'image/jpeg', bytes })
-    }
-    await insertLink(tx, {
-      id: randomUUID(),
-      bidId,
-      tokenHash: tokenHash(token),
-      expiresAt: new Date(now.getTime() + validityDays * 86_400_000),
-    })
-    await insertMail(tx, {
-      id: randomUUID(),
-      jobId,
-      bidId,
-      to: owner?.email || 'no address noted',
-      subject: `Bid ${number} for ${model.title}`,
-      body: `Hello${owner?.name ? ` ${owner.name}` : ''},\n\nyour bid from ${model.firm.name} is ready. Read it, and accept it if you wish, here:\n\n${url}\n\nIt stands until ${model.valid_until}.`,
-    })
-  })
-  return { bidId, url }
-}
-
-export async function readBids(member: Member, jobId: string): Promise<SentBid[]> {
-  mayOnlySend(member)
-  const { pool } = await context()
-  return withTx(pool, member.companyId, async (tx) => {
-    if (!(await findJob(tx, jobId, { lock: false }))) throw new Refused({ kind: 'not-found', what: 'job' })
-    return listBids(tx, jobId)
-  })
-}
-
-export async function readBidPdf(member: Member, bidId: string): Promise<Buffer> {
-  mayOnlySend(member)
-  const { pool } = await context()
-  const found = await withTx(pool, member.companyId, (tx) => findPdf(tx, bidId))
-  if (!found) throw new Refused({ kind: 'not-found', what: 'bid' })
-  return found.pdf
-}
-
-export async function takeLinkBack(member: Member, linkId: string): Promise<void> {
-  mayOnlySend(member)
-  const { pool } = await context()
-  const done = await withTx(pool, member.companyId, (tx) => revokeLink(tx, linkId))
-  if (!done) throw new Refused({ kind: 'not-found', what: 'open link' })
-}
-
-export async function readOutbox(member: Member): Promise<Mail[]> {
-  mayOnlySend(member)
-  const { pool } = await context()
-  return withTx(pool, member.companyId, listMail)
+  const isNew = await withTx(pool, member.companyId, (tx) =>
+    freeze(
+      tx,
+      { member, jobId, wish, timeZone: job.job.time_zone },
+      { model, snapshot, pdf, hashes: [...pictures.keys()] },
+      {
+        owner: derived.owner,
+        url,
+        tokenHash: tokenHash(token),
+        expiresAt: new Date(now.getTime() + job.settings.clauses.validity_days * DAY_MS),
+      },
+    ),
+  )
+  return { bid_id: wish.id, url: isNew ? url : null }
 }

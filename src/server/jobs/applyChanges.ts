@@ -9,12 +9,14 @@ import {
   raiseChange,
   stampKey,
   type EntityKind,
-  type Fact,
   type JobState,
-  type Overruled,
 } from '../../core/job'
+import type { ChangesAnswer } from '../../core/contract'
+import { actionToWrite, may, withheldKinds } from '../../core/firm'
 import {
+  findChangeAt,
   findChanges,
+  findJob,
   insertChange,
   insertFact,
   listEntities,
@@ -26,7 +28,6 @@ import { withTx, type Tx } from '../../db/tx'
 import { context } from '../context'
 import type { Member } from '../http'
 import { Refused } from '../problem'
-import { withheldKinds } from '../roles'
 import { loadState, raisedBody, raisedFact } from './store'
 
 /** A batch of edits, and the sequence up to which its sender knows the job. */
@@ -34,32 +35,88 @@ export const ChangesRequest = z.strictObject({
   /** Who made these edits: a queue is never taken in another person's name. */
   as: z.string().max(64).optional(),
   known: z.int().min(0),
+  /** Id of the last change the sender knows of; the server no longer having it was set back meanwhile. */
+  head: z.string().max(64).nullable().optional(),
   changes: z.array(z.preprocess((change) => raiseChange(change, JOB_VERSION), Change)).max(500),
 })
 
-/** What the sender did not know yet: its own edits as they stand, and those of others. */
-export type ChangesAnswer = {
-  readonly sequence: number
-  readonly applied: readonly {
-    readonly id: string
-    readonly sequence: number
-    readonly overruled: Overruled
-  }[]
-  readonly entities: readonly { kind: EntityKind; id: string; revision: number; body: unknown }[]
-  readonly facts: readonly Fact[]
-}
-
 function sameChange(a: unknown, b: unknown): boolean {
   // The database hands keys back in its own order: equal is what holds the same, not what reads the same.
-  const read = (change: unknown): Change => Change.parse(raiseChange(change, JOB_VERSION))
+  // Who signed is the server's to say: somebody renamed since sends the same fact still.
+  const read = (change: unknown): Change => {
+    const parsed = Change.parse(raiseChange(change, JOB_VERSION))
+    return parsed.op === 'fact' ? { ...parsed, fact: { ...parsed.fact, by: '' } } : parsed
+  }
   return isDeepStrictEqual(read(a), read(b))
 }
 
-/** Kinds a role never writes; the others it may. */
-function checkRole(change: Change, withheld: readonly EntityKind[]): void {
-  if (change.op !== 'fact' && withheld.includes(change.entity.kind)) {
-    throw new Refused({ kind: 'not-for-role', what: 'Money' })
+const NOT_FOR_ROLE = { 'see-money': 'Money', 'change-settings': 'Changing settings' } as const
+
+/** What a role may not write is refused, with the edit's id. */
+function checkRole(change: Change, member: Member): void {
+  const action = change.op === 'fact' ? 'edit-work' : actionToWrite(change.entity.kind)
+  if (may(member.role, action)) return
+  const what = action in NOT_FOR_ROLE ? NOT_FOR_ROLE[action as keyof typeof NOT_FOR_ROLE] : 'Editing jobs'
+  throw new Refused({ kind: 'not-for-role', what, changeId: change.id })
+}
+
+/** Ids of the facts that applying these changes looks at: their own, and those they take back. */
+function factsNamed(changes: readonly Change[]): string[] {
+  return changes.flatMap((change) => {
+    if (change.op !== 'fact') return []
+    const { fact } = change
+    return fact.kind === 'retraction' ? [fact.id, fact.fact_id] : [fact.id]
+  })
+}
+
+/** @throws Refused `set-back` when the server knows less than the sender was told before. */
+async function checkHistory(
+  tx: Tx,
+  job: { id: string; sequence: number },
+  told: { known: number; head?: string | null | undefined },
+): Promise<void> {
+  const isSetBack =
+    told.known > job.sequence ||
+    (told.head && told.known > 0 && (await findChangeAt(tx, job.id, told.known)) !== told.head)
+  if (isSetBack) throw new Refused({ kind: 'set-back', sequence: job.sequence })
+}
+
+async function answerSince(
+  tx: Tx,
+  job: { id: string; sequence: number },
+  of: { since: number; withheld: readonly EntityKind[]; applied: ChangesAnswer['applied'] },
+): Promise<ChangesAnswer> {
+  const since = of.since + 1
+  const isNews = job.sequence >= since
+  const entities = isNews ? await listEntities(tx, job.id, { since, without: of.withheld }) : []
+  const facts = isNews ? await listFacts(tx, job.id, since) : []
+  return {
+    sequence: job.sequence,
+    head: job.sequence === 0 ? null : await findChangeAt(tx, job.id, job.sequence),
+    applied: of.applied,
+    entities: entities.map((row) => ({
+      kind: row.kind as EntityKind,
+      id: row.id,
+      revision: row.revision,
+      body: raisedBody(row),
+    })),
+    facts: facts.map(raisedFact),
   }
+}
+
+/** What others did since, without holding anybody up: nothing is locked, and nothing is read where nothing changed. */
+export async function readChanges(
+  member: Member,
+  jobId: string,
+  told: { known: number; head: string | null },
+): Promise<ChangesAnswer> {
+  const { pool } = await context()
+  return withTx(pool, member.companyId, async (tx) => {
+    const job = await findJob(tx, jobId, { lock: false })
+    if (!job) throw new Refused({ kind: 'not-found', what: 'job' })
+    await checkHistory(tx, job, told)
+    return answerSince(tx, job, { since: told.known, withheld: withheldKinds(member.role), applied: [] })
+  })
 }
 
 async function store(
@@ -123,22 +180,15 @@ export async function applyChanges(
 ): Promise<ChangesAnswer> {
   const { pool } = await context()
   if (request.as !== undefined && request.as !== member.userId) throw new Refused({ kind: 'other-person' })
-  const withheld = withheldKinds(member.role)
   return withTx(pool, member.companyId, async (tx) => {
-    let state = await loadState(tx, jobId, { lock: true, without: [] })
-    const known = new Map(
-      (
-        await findChanges(
-          tx,
-          jobId,
-          request.changes.map((change) => change.id),
-        )
-      ).map((row) => [row.id, row]),
-    )
-    const applied: { id: string; sequence: number; overruled: Overruled }[] = []
+    let state = await loadState(tx, jobId, { lock: true, without: [], facts: factsNamed(request.changes) })
+    await checkHistory(tx, { id: jobId, sequence: state.sequence }, request)
+    const ids = request.changes.map((change) => change.id)
+    const known = new Map((await findChanges(tx, jobId, ids)).map((row) => [row.id, row]))
+    const applied: ChangesAnswer['applied'] = []
     for (const wish of request.changes) {
       const change = signed(wish, member)
-      checkRole(change, withheld)
+      checkRole(change, member)
       const before = known.get(change.id)
       if (before) {
         if (!sameChange(before.body, change))
@@ -168,19 +218,10 @@ export async function applyChanges(
       sequence: state.sequence,
       next_finding_number: state.nextFindingNumber,
     })
-    const since = request.known + 1
-    const entities = await listEntities(tx, jobId, { since, without: withheld })
-    const facts = await listFacts(tx, jobId, since)
-    return {
-      sequence: state.sequence,
-      applied,
-      entities: entities.map((row) => ({
-        kind: row.kind as EntityKind,
-        id: row.id,
-        revision: row.revision,
-        body: raisedBody(row),
-      })),
-      facts: facts.map(raisedFact),
-    }
+    return answerSince(
+      tx,
+      { id: jobId, sequence: state.sequence },
+      { since: request.known, withheld: withheldKinds(member.role), applied },
+    )
   })
 }

@@ -1,61 +1,97 @@
 import 'server-only'
-import { newJob, withoutMoney, type JobDocument, type Rates, type Settings } from '../../core/job'
-import { listChanges, listJobs, type JobSummary } from '../../db/queries/jobs'
+import { z } from 'zod'
+import type { JobsAnswer, JobSnapshotAnswer, TemplateAnswer } from '../../core/contract'
+import { may, withheldKinds } from '../../core/firm'
+import { Id, isStorable, newJob, withoutMoney } from '../../core/job'
+import { findChangeAt, findJob, listChanges, listJobs } from '../../db/queries/jobs'
 import { withTx } from '../../db/tx'
 import { context } from '../context'
-import type { Member } from '../http'
-import { seesMoney, withheldKinds } from '../roles'
+import { faceOf, type Member } from '../http'
+import { Refused } from '../problem'
 import { latestSettings } from '../settings'
 import { loadState, writeJob } from './store'
 
-/** Whoever is signed in, as the browser may know him. */
-export type MemberFace = {
-  readonly id: string
-  readonly name: string
-  readonly role: string
-  readonly seesMoney: boolean
+/** Jobs on one page of the list. */
+const JOBS_A_PAGE = 50
+
+/** What is asked of the list: words to find, and where the page before ended. */
+export const JobsRequest = z.object({
+  words: z.string().trim().max(100).refine(isStorable, 'a character that cannot be kept').default(''),
+  after: z.string().max(200).default(''),
+})
+
+const After = z.tuple([z.string().regex(/^\d{4}-\d\d-\d\d \d\d:\d\d:\d\d(\.\d+)?[+-]\d\d(:\d\d)?$/), Id])
+
+function placeOf(text: string): { touched: string; id: string } | null {
+  if (text === '') return null
+  try {
+    const [touched, id] = After.parse(JSON.parse(Buffer.from(text, 'base64url').toString('utf8')))
+    return { touched, id }
+  } catch {
+    // Not a place of ours: said below.
+  }
+  throw new Refused({
+    kind: 'malformed',
+    issues: [{ path: 'after', message: 'begin the list again from its top' }],
+  })
 }
 
-function faceOf(member: Member): MemberFace {
-  return { id: member.userId, name: member.name, role: member.role, seesMoney: seesMoney(member.role) }
+/** A page of the firm's jobs, the one last touched first. */
+export async function listFirmJobs(
+  member: Member,
+  asked: z.infer<typeof JobsRequest> = { words: '', after: '' },
+): Promise<JobsAnswer> {
+  const { pool } = await context()
+  const after = placeOf(asked.after)
+  // One more than a page tells whether there is another.
+  const rows = await withTx(pool, member.companyId, (tx) =>
+    listJobs(tx, { words: asked.words, after, limit: JOBS_A_PAGE + 1 }),
+  )
+  const page = rows.slice(0, JOBS_A_PAGE)
+  const last = page.at(-1)
+  return {
+    jobs: page.map(({ id, title, address, findings, touched_at, sent, accepted, photo }) => ({
+      id,
+      title,
+      address,
+      findings,
+      touched_at: touched_at.toISOString(),
+      sent,
+      accepted,
+      photo,
+    })),
+    next:
+      last && rows.length > JOBS_A_PAGE
+        ? Buffer.from(JSON.stringify([last.touched, last.id])).toString('base64url')
+        : null,
+  }
 }
 
 /** A job as one member may have it, with the revisions that his edits build on. */
-export type JobSnapshot = {
-  readonly job: JobDocument
-  readonly sequence: number
-  readonly revisions: Readonly<Record<string, number>>
-  readonly member: MemberFace
-}
-
-export async function listFirmJobs(member: Member): Promise<JobSummary[]> {
-  const { pool } = await context()
-  return withTx(pool, member.companyId, listJobs)
-}
-
-export async function readJobSnapshot(member: Member, jobId: string): Promise<JobSnapshot> {
+export async function readJobSnapshot(member: Member, jobId: string): Promise<JobSnapshotAnswer> {
   const { pool } = await context()
   const without = withheldKinds(member.role)
-  const state = await withTx(pool, member.companyId, (tx) => loadState(tx, jobId, { lock: false, without }))
-  const money = seesMoney(member.role)
+  const { state, head } = await withTx(pool, member.companyId, async (tx) => {
+    const loaded = await loadState(tx, jobId, { lock: false, without })
+    return { state: loaded, head: await findChangeAt(tx, jobId, loaded.sequence) }
+  })
   return {
     // Belt and braces: the rows were never read, and the shape says so too.
-    job: money ? state.job : withoutMoney(state.job),
+    job: may(member.role, 'see-money') ? state.job : withoutMoney(state.job),
     sequence: state.sequence,
+    head,
     revisions: Object.fromEntries(Object.entries(state.stamps).map(([key, stamp]) => [key, stamp.revision])),
     member: faceOf(member),
   }
 }
 
 /** What a job begun without a signal starts from; money only for those who see it. */
-export async function readTemplate(
-  member: Member,
-): Promise<{ settings: Settings; rates: Rates | null; member: MemberFace }> {
+export async function readTemplate(member: Member): Promise<TemplateAnswer> {
   const { pool } = await context()
   const { settings, rates } = await withTx(pool, member.companyId, latestSettings)
   return {
     settings,
-    rates: seesMoney(member.role) ? rates : null,
+    rates: may(member.role, 'see-money') ? rates : null,
     member: faceOf(member),
   }
 }
@@ -94,7 +130,7 @@ export async function readHistory(member: Member, jobId: string): Promise<Histor
   const { pool } = await context()
   const withheld: readonly string[] = withheldKinds(member.role)
   const rows = await withTx(pool, member.companyId, async (tx) => {
-    await loadState(tx, jobId, { lock: false, without: [] })
+    if (!(await findJob(tx, jobId, { lock: false }))) throw new Refused({ kind: 'not-found', what: 'job' })
     return listChanges(tx, jobId, 200)
   })
   return rows

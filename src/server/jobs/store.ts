@@ -14,6 +14,7 @@ import {
   type JobState,
 } from '../../core/job'
 import {
+  findFacts,
   findJob,
   insertFact,
   insertJob,
@@ -44,16 +45,19 @@ function assemble(id: string, entities: readonly EntityRow[], facts: readonly un
   return JobDocument.parse(file)
 }
 
-/** A job with its stamps, put together from its rows. @throws Refused `not-found` for another firm's job too. */
+/**
+ * A job with its stamps, put together from its rows; `facts` names those that are wanted where not all are: what an edit needs does
+ * not grow with the facts a job has. @throws Refused `not-found` for another firm's job too.
+ */
 export async function loadState(
   tx: Tx,
   jobId: string,
-  of: { lock: boolean; without: readonly EntityKind[] },
+  of: { lock: boolean; without: readonly EntityKind[]; facts?: readonly string[] },
 ): Promise<JobState> {
   const row = await findJob(tx, jobId, { lock: of.lock })
   if (!row) throw new Refused({ kind: 'not-found', what: 'job' })
   const entities = await listEntities(tx, jobId, { since: 0, without: of.without })
-  const facts = await listFacts(tx, jobId, 0)
+  const facts = of.facts ? await findFacts(tx, jobId, of.facts) : await listFacts(tx, jobId, 0)
   const stamps: Record<string, EntityStamp> = {}
   for (const each of entities) {
     stamps[stampKey({ kind: each.kind as EntityKind, id: each.id })] = {

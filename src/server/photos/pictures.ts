@@ -1,15 +1,29 @@
 import 'server-only'
 import exifr from 'exifr'
 import { createHash } from 'node:crypto'
-import sharp, { type OutputInfo } from 'sharp'
+import pLimit from 'p-limit'
+import sharp, { type Sharp, type SharpOptions } from 'sharp'
 import { findBlob, insertBlob, type BlobRow, type Rendition } from '../../db/queries/blobs'
 import { findJob } from '../../db/queries/jobs'
 import { withTx, type Tx } from '../../db/tx'
 import { context } from '../context'
-import type { Member } from '../http'
+import { mustBeAllowed, type Member } from '../http'
 import { Refused } from '../problem'
 
 export const PHOTO_LIMIT = { bytes: 25 * 1024 * 1024, words: '25 MB a picture' } as const
+
+/** A picture is read only up to this many pixels, whatever its file's size: a small file can open into a very large picture. */
+const MOST_PIXELS = 100_000_000
+const SLOWEST_S = 20
+/** Pictures worked on at once in this process; the others wait, and requests without pictures do not. */
+const AT_ONCE = 2
+const OPTIONS: SharpOptions = { limitInputPixels: MOST_PIXELS, sequentialRead: true, failOn: 'error' }
+/** A picture on paper is 2.4 in wide; at 210 dots an inch nothing more is to be seen. */
+const PRINT_EDGE_PX = 500
+
+const inTurn = pLimit(AT_ONCE)
+// Each picture in one thread: two at once fill the machine no more than two others would.
+sharp.concurrency(1)
 
 const MEDIA = { jpeg: 'image/jpeg', png: 'image/png', webp: 'image/webp' } as const
 
@@ -36,61 +50,130 @@ async function takenAt(bytes: Buffer): Promise<string | null> {
   return Number.isNaN(moment.getTime()) ? null : `${moment.toISOString().slice(0, 19)}Z`
 }
 
+/** A picture looked at and made ready to be kept: nothing of it is in the database yet. */
+export type ReadyPicture = {
+  readonly stored: StoredPicture
+  readonly original: Buffer
+  readonly screen: Buffer
+  readonly thumbnail: Buffer
+}
+
+async function upright(of: Sharp, edge_px: number, quality: number): Promise<Buffer> {
+  return of
+    .rotate()
+    .resize(edge_px, edge_px, { fit: 'inside', withoutEnlargement: true })
+    .flatten({ background: '#ffffff' })
+    .timeout({ seconds: SLOWEST_S })
+    .jpeg({ quality })
+    .toBuffer()
+}
+
 /**
- * Checks a picture by its content, keeps the original, and makes renditions turned upright and without any metadata, so that
- * no place leaves with them.
+ * Checks a picture by its content, and makes renditions turned upright and without any metadata, so that no place leaves with
+ * them. Bounded in pixels, time and number at once; the work is done outside the main thread.
  *
- * @throws Refused `not-a-picture` when the bytes are no whole JPEG, PNG or WebP.
+ * @throws Refused `not-a-picture` when the bytes are no whole JPEG, PNG or WebP, or open into too large a picture.
  */
-export async function storePicture(tx: Tx, bytes: Buffer): Promise<StoredPicture> {
-  const sha256 = createHash('sha256').update(bytes).digest('hex')
-  let format: string | undefined
-  try {
-    const meta = await sharp(bytes).metadata()
-    format = meta.format
-  } catch {
-    throw new Refused({ kind: 'not-a-picture', found: 'its content is none' })
-  }
-  if (format !== 'jpeg' && format !== 'png' && format !== 'webp') {
-    throw new Refused({ kind: 'not-a-picture', found: format })
-  }
-  const rendition = async (edge_px: number): Promise<{ data: Buffer; info: OutputInfo }> => {
+export function readyPicture(bytes: Buffer): Promise<ReadyPicture> {
+  return inTurn(async () => {
+    let format: string | undefined
     try {
-      return await sharp(bytes)
-        .rotate()
-        .resize(edge_px, edge_px, { fit: 'inside', withoutEnlargement: true })
-        .flatten({ background: '#ffffff' })
-        .jpeg({ quality: 82 })
-        .toBuffer({ resolveWithObject: true })
+      const meta = await sharp(bytes, OPTIONS).metadata()
+      format = meta.format
+      if ((meta.width || 0) * (meta.height || 0) > MOST_PIXELS)
+        throw new Refused({ kind: 'not-a-picture', found: 'over 100 megapixels' })
+    } catch (error) {
+      if (error instanceof Refused) throw error
+      throw new Refused({ kind: 'not-a-picture', found: 'its content is none' })
+    }
+    if (format !== 'jpeg' && format !== 'png' && format !== 'webp') {
+      throw new Refused({ kind: 'not-a-picture', found: format })
+    }
+    try {
+      const screen = await upright(sharp(bytes, OPTIONS), 1600, 82)
+      const thumbnail = await upright(sharp(screen, OPTIONS), 320, 82)
+      const size = await sharp(screen).metadata()
+      return {
+        stored: {
+          sha256: createHash('sha256').update(bytes).digest('hex'),
+          media_type: MEDIA[format],
+          bytes: bytes.length,
+          width_px: size.width,
+          height_px: size.height,
+          taken_at: await takenAt(bytes),
+        },
+        original: bytes,
+        screen,
+        thumbnail,
+      }
     } catch {
       throw new Refused({ kind: 'not-a-picture', found: `a ${format} that is cut short or broken` })
     }
-  }
-  const [screen, thumbnail] = [await rendition(1600), await rendition(320)]
-  await insertBlob(tx, { sha256, rendition: 'original', mediaType: MEDIA[format], bytes })
-  await insertBlob(tx, { sha256, rendition: 'screen', mediaType: 'image/jpeg', bytes: screen.data })
-  await insertBlob(tx, { sha256, rendition: 'thumbnail', mediaType: 'image/jpeg', bytes: thumbnail.data })
-  return {
+  })
+}
+
+/** Keeps a picture and its renditions. */
+export async function keepPicture(tx: Tx, { stored, ...renditions }: ReadyPicture): Promise<StoredPicture> {
+  const { sha256, media_type } = stored
+  await insertBlob(tx, { sha256, rendition: 'original', mediaType: media_type, bytes: renditions.original })
+  await insertBlob(tx, { sha256, rendition: 'screen', mediaType: 'image/jpeg', bytes: renditions.screen })
+  await insertBlob(tx, {
     sha256,
-    media_type: MEDIA[format],
-    bytes: bytes.length,
-    width_px: screen.info.width,
-    height_px: screen.info.height,
-    taken_at: await takenAt(bytes),
-  }
+    rendition: 'thumbnail',
+    mediaType: 'image/jpeg',
+    bytes: renditions.thumbnail,
+  })
+  return stored
+}
+
+/** A picture as large as paper needs it. */
+export function printSize(screen: Buffer): Promise<Buffer> {
+  return inTurn(() => upright(sharp(screen, OPTIONS), PRINT_EDGE_PX, 74))
+}
+
+/** Whether a picture says where it was taken. */
+async function hasPlace(bytes: Buffer): Promise<boolean> {
+  const tags: unknown = await exifr
+    .parse(bytes, { gps: true, xmp: true, mergeOutput: true })
+    .catch(() => null)
+  return (
+    tags !== null &&
+    typeof tags === 'object' &&
+    Object.keys(tags).some((name) => /gps|latitude|location/i.test(name))
+  )
+}
+
+/**
+ * A picture as it may leave: the original when it names no place, else the same picture at full size, upright, without what the
+ * camera wrote into it.
+ */
+export async function withoutPlace(bytes: Buffer, mediaType: StoredPicture['media_type']): Promise<Buffer> {
+  if (!(await hasPlace(bytes))) return bytes
+  return inTurn(() => {
+    const turned = sharp(bytes, OPTIONS).rotate().timeout({ seconds: SLOWEST_S })
+    switch (mediaType) {
+      case 'image/jpeg':
+        return turned.jpeg({ quality: 93 }).toBuffer()
+      case 'image/png':
+        return turned.png().toBuffer()
+      case 'image/webp':
+        return turned.webp({ quality: 93 }).toBuffer()
+    }
+  })
 }
 
 /** Takes a picture in for a job. */
 export async function uploadPhoto(member: Member, jobId: string, bytes: Buffer): Promise<StoredPicture> {
   const { pool } = await context()
-  return withTx(pool, member.companyId, async (tx) => {
-    if (!(await findJob(tx, jobId, { lock: false }))) throw new Refused({ kind: 'not-found', what: 'job' })
-    return storePicture(tx, bytes)
-  })
+  const there = await withTx(pool, member.companyId, (tx) => findJob(tx, jobId, { lock: false }))
+  if (!there) throw new Refused({ kind: 'not-found', what: 'job' })
+  const ready = await readyPicture(bytes)
+  return withTx(pool, member.companyId, (tx) => keepPicture(tx, ready))
 }
 
-/** A picture of the firm. The original only for a member, and never for an owner's link. */
+/** A picture of the firm. The original, with the place it was taken at, is for the office. */
 export async function readPhoto(member: Member, sha256: string, rendition: Rendition): Promise<BlobRow> {
+  if (rendition === 'original') mustBeAllowed(member, 'get-originals', 'The original with its place')
   const { pool } = await context()
   const blob = await withTx(pool, member.companyId, (tx) => findBlob(tx, sha256, rendition))
   if (!blob) throw new Refused({ kind: 'not-found', what: 'picture' })

@@ -3,15 +3,28 @@
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { failureWords, postJson } from '../../client/api'
+import { AcceptAnswer } from '../../core/contract'
 import { Button, Notice, SelectField, TextField } from '../look'
 
-/** Accepting by typing a name: no account. */
-export function AcceptForm({ token, hash, total }: { token: string; hash: string; total: string }) {
+/** Accepting by typing a name: no account. That the yes arrived is said at once, where it was given. */
+export function AcceptForm({
+  token,
+  hash,
+  total,
+  replaces,
+}: {
+  token: string
+  hash: string
+  total: string
+  /** Number of the accepted bid that this one takes the place of. */
+  replaces: number | null
+}) {
   const router = useRouter()
   const [name, setName] = useState('')
   const [role, setRole] = useState('owns')
   const [wrong, setWrong] = useState<string | null>(null)
   const [busy, setBusy] = useState(false)
+  const [done, setDone] = useState<{ by: string; at: string } | null>(null)
 
   async function accept(): Promise<void> {
     if (name.trim().length < 2) {
@@ -19,15 +32,30 @@ export function AcceptForm({ token, hash, total }: { token: string; hash: string
       return
     }
     setBusy(true)
-    const answer = await postJson(`/api/owner/${token}/accept`, { name: name.trim(), role, hash })
+    const answer = await postJson(`/api/owner/${token}/accept`, AcceptAnswer, {
+      name: name.trim(),
+      role,
+      hash,
+    })
     setBusy(false)
     if (!answer.ok) {
       setWrong(failureWords(answer.failure))
       return
     }
+    setDone(answer.value.accepted)
     router.refresh()
   }
 
+  if (done) {
+    return (
+      <div className="no-print mx-auto max-w-4xl border-t border-ink bg-paper px-6 py-5 max-sm:px-4">
+        <Notice tone="done" alert>
+          Your yes has arrived: accepted by {done.by} on {done.at.slice(0, 10)}. The firm has been told. Thank
+          you.
+        </Notice>
+      </div>
+    )
+  }
   return (
     <form
       aria-label="Accept this bid"
@@ -38,6 +66,12 @@ export function AcceptForm({ token, hash, total }: { token: string; hash: string
       }}
     >
       <h2 className="text-[19px]">Accept this bid, {total}</h2>
+      {replaces === null ? null : (
+        <p>
+          It takes the place of bid {replaces}, which you accepted. Until you accept this one, that one
+          stands.
+        </p>
+      )}
       <div className="grid grid-cols-2 gap-3 max-sm:grid-cols-1">
         <TextField
           label="Your full name, typed, is your signature"

@@ -1,25 +1,13 @@
 'use client'
 
-import Link from 'next/link'
-import { useCallback, useEffect, useState } from 'react'
-import { call, failureWords, postJson } from '../../client/api'
+import { useState, type ReactNode } from 'react'
+import type { SentBidAnswer } from '../../core/contract'
 import { beforeSending } from '../../core/bid'
 import { formatCents, type Cents } from '../../core/measure'
-import { Button, LinkButton, Notice, Panel } from '../look'
+import { Button, Dialog, LinkButton, Notice, Panel } from '../look'
 import { useJob } from '../state/useJob'
 import { BidView } from './BidView'
-
-type SentBid = {
-  readonly id: string
-  readonly number: number
-  readonly total_cents: number
-  readonly sent_at: string
-  readonly superseded_at: string | null
-  readonly accepted_by: string | null
-  readonly accepted_at: string | null
-  readonly link_id: string | null
-  readonly revoked_at: string | null
-}
+import { useSending } from './useSending'
 
 /** The bid as its owner will read it, and what was sent. */
 export function BidTab({ jobId }: { jobId: string }) {
@@ -47,58 +35,42 @@ export function BidTab({ jobId }: { jobId: string }) {
             <LinkButton href={`/api/jobs/${jobId}/file?as=zip`} download>
               Zip with pictures
             </LinkButton>
+            {view.member.may.includes('get-originals') ? (
+              <LinkButton href={`/api/jobs/${jobId}/file?as=zip&pictures=originals`} download>
+                Zip with originals
+              </LinkButton>
+            ) : null}
           </div>
+          <p className="pt-1 text-[13px] text-quiet">
+            Pictures leave without the place they were taken at; originals keep it.
+          </p>
+          <div></div>
         </Panel>
       </div>
     </div>
   )
 }
 
+/** Where a sent bid stands. */
+function standing(bid: SentBidAnswer): ReactNode {
+  if (!bid.sealed)
+    return <b className="text-crayon-text">does not match its seal any more: do not rely on it</b>
+  if (bid.accepted_by && bid.replaced_at) return `accepted by ${bid.accepted_by}, since replaced`
+  if (bid.accepted_by) return <b className="text-moss">accepted by {bid.accepted_by}</b>
+  if (bid.superseded_at) return 'a newer one took its place'
+  if (bid.revoked_at) return 'link taken back'
+  return bid.replaces_number
+    ? `waiting for the owner; bid ${bid.replaces_number} stands until then`
+    : 'waiting for the owner'
+}
+
 function SendPanel({ jobId }: { jobId: string }) {
   const { derived, store, view } = useJob()
-  const [bids, setBids] = useState<readonly SentBid[]>([])
-  const [url, setUrl] = useState<string | null>(null)
-  const [busy, setBusy] = useState(false)
-  const [wrong, setWrong] = useState<string | null>(null)
+  const { bids, accepted, progress, wrong, sent, send, revoke } = useSending(jobId, store)
+  const [asks, setAsks] = useState(false)
   const missing = beforeSending(derived)
   const owner =
     derived.job.people.find((person) => person.roles.includes('may-approve')) ?? derived.job.people[0]
-
-  const reload = useCallback(
-    (): Promise<void> =>
-      call<SentBid[]>(`/api/jobs/${jobId}/bids`).then((answer) => {
-        if (answer.ok) setBids(answer.value)
-        else setWrong(failureWords(answer.failure))
-      }),
-    [jobId],
-  )
-  useEffect(() => void reload(), [reload])
-
-  async function send(): Promise<void> {
-    setBusy(true)
-    setWrong(null)
-    // What the owner reads is made from what the server has: everything kept here goes first.
-    const sent = await store.settled()
-    if (!sent) {
-      setBusy(false)
-      setWrong('Some edits are still only on this device. Send again once there is a signal.')
-      return
-    }
-    const answer = await postJson<{ bidId: string; url: string }>(`/api/jobs/${jobId}/bids`, {})
-    setBusy(false)
-    if (!answer.ok) {
-      setWrong(failureWords(answer.failure))
-      return
-    }
-    setUrl(answer.value.url)
-    return reload()
-  }
-
-  async function revoke(linkId: string): Promise<void> {
-    const answer = await postJson(`/api/links/${linkId}/revoke`, {})
-    if (!answer.ok) setWrong(failureWords(answer.failure))
-    await reload()
-  }
 
   return (
     <Panel title="Send">
@@ -114,25 +86,67 @@ function SendPanel({ jobId }: { jobId: string }) {
             : 'No owner noted: the link can still be handed over. Add a person in Job details.'}
         </p>
         <div>
-          <Button look="main" disabled={busy || missing.length > 0} onClick={() => void send()}>
-            {busy ? 'Freezing and printing…' : 'Send the bid'}
+          <Button
+            look="main"
+            disabled={progress !== null || missing.length > 0}
+            onClick={() => (accepted ? setAsks(true) : void send(null))}
+          >
+            {progress !== null ? 'Freezing and printing…' : accepted ? 'Send a further bid…' : 'Send the bid'}
           </Button>
         </div>
+        {progress !== null ? (
+          <p role="status" className="text-[14px]">
+            {progress}
+          </p>
+        ) : null}
+        <Dialog
+          open={asks && accepted !== null}
+          onClose={() => setAsks(false)}
+          title="A further bid over an accepted one"
+        >
+          {accepted ? (
+            <div className="flex flex-col gap-3">
+              <p>
+                Bid {accepted.number} for {formatCents(accepted.total_cents as Cents)} was accepted by{' '}
+                {accepted.accepted_by}. It stays the accepted one until the owner accepts the new one, which
+                says that it takes its place.
+              </p>
+              <div className="flex flex-wrap justify-end gap-2">
+                <Button onClick={() => setAsks(false)}>Leave it at bid {accepted.number}</Button>
+                <Button
+                  look="main"
+                  onClick={() => {
+                    setAsks(false)
+                    void send(accepted.id)
+                  }}
+                >
+                  Send it to replace bid {accepted.number}
+                </Button>
+              </div>
+            </div>
+          ) : null}
+        </Dialog>
         {wrong ? (
           <Notice tone="wrong" alert>
             {wrong}
           </Notice>
         ) : null}
-        {url ? (
+        {sent ? (
           <Notice tone="done">
-            Frozen and sent. The owner’s link:{' '}
-            <a className="break-all underline" href={url}>
-              {url}
-            </a>
+            {sent.url ? (
+              <>
+                Frozen and sent. The owner’s link:{' '}
+                <a className="break-all underline" href={sent.url}>
+                  {sent.url}
+                </a>
+              </>
+            ) : (
+              'It went with an earlier try; its link is in the message.'
+            )}
             <br />
-            <Link className="underline" href="/outbox">
+            <a className="underline" href="/outbox">
               See the message in the outbox
-            </Link>
+            </a>
           </Notice>
         ) : null}
         <ul aria-label="Sent bids">
@@ -144,17 +158,7 @@ function SendPanel({ jobId }: { jobId: string }) {
               <time dateTime={bid.sent_at} className="text-quiet">
                 {new Date(bid.sent_at).toLocaleDateString()}
               </time>
-              <span className="block">
-                {bid.accepted_by ? (
-                  <b className="text-moss">accepted by {bid.accepted_by}</b>
-                ) : bid.superseded_at ? (
-                  'a newer one took its place'
-                ) : bid.revoked_at ? (
-                  'link taken back'
-                ) : (
-                  'waiting for the owner'
-                )}
-              </span>
+              <span className="block">{standing(bid)}</span>
               <span className="flex gap-2 pt-1">
                 <a className="text-chalk-text underline" href={`/api/bids/${bid.id}/pdf`}>
                   PDF

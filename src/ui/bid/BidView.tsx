@@ -1,6 +1,7 @@
 import { MarksOnPicture } from '../house/MarksOnPicture'
 import type { BidHazardLine, BidModel } from '../../core/bid'
 import { formatCents } from '../../core/measure'
+import { replacesWords } from './replacesWords'
 import { StripPicture } from '../house/StripPicture'
 
 /** Sources and fixes read better as pairs than as a paragraph. */
@@ -36,20 +37,21 @@ export function BidView({
           stands until {model.valid_until}
         </p>
       </header>
+      {model.replaces ? <p className="border-b border-rule pb-2">{replacesWords(model.replaces)}</p> : null}
       {model.hazards.length > 0 ? (
         <section aria-label="Read this first">
           <h2 className="text-[19px]">Read this first</h2>
           <ul>
-            {model.hazards.map((hazard) => (
-              <HazardLine key={`${hazard.what}${hazard.where}`} hazard={hazard} />
+            {model.hazards.map((hazard, index) => (
+              <HazardLine key={index} hazard={hazard} />
             ))}
           </ul>
           {model.more_hazards.length > 0 ? (
             <details className="print:open">
               <summary className="font-head">{model.more_hazards.length} more cautions</summary>
               <ul>
-                {model.more_hazards.map((hazard) => (
-                  <HazardLine key={`${hazard.what}${hazard.where}`} hazard={hazard} />
+                {model.more_hazards.map((hazard, index) => (
+                  <HazardLine key={index} hazard={hazard} />
                 ))}
               </ul>
             </details>

@@ -2,6 +2,7 @@
 
 import { useEffect, useState } from 'react'
 import { call, failureWords } from '../../client/api'
+import { HistoryAnswer } from '../../core/contract'
 import type { Change } from '../../core/job'
 import { Dialog, Notice } from '../look'
 
@@ -39,8 +40,8 @@ export function HistoryDialog({ jobId, onClose }: { jobId: string; onClose: () =
   const [rows, setRows] = useState<readonly Row[] | null>(null)
   const [words, setWords] = useState<string | null>(null)
   useEffect(() => {
-    void call<Row[]>(`/api/jobs/${jobId}/history`).then((answer) => {
-      if (answer.ok) setRows(answer.value)
+    void call(`/api/jobs/${jobId}/history`, HistoryAnswer).then((answer) => {
+      if (answer.ok) setRows(answer.value as Row[])
       else setWords(failureWords(answer.failure))
     })
   }, [jobId])

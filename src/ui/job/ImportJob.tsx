@@ -1,21 +1,23 @@
 'use client'
 
-import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { call, failureWords } from '../../client/api'
+import { CreatedAnswer } from '../../core/contract'
 import { Notice } from '../look'
+
+/** A zip of many pictures takes its time on a poor line. */
+const WITHIN_MS = 600_000
 
 /** Takes a job file or an exported zip in. */
 export function ImportJob() {
-  const router = useRouter()
   const [wrong, setWrong] = useState<string | null>(null)
   const [busy, setBusy] = useState(false)
   async function take(file: File): Promise<void> {
     setBusy(true)
     setWrong(null)
-    const answer = await call<{ id: string }>('/api/jobs/import', { method: 'POST', body: file })
+    const answer = await call('/api/jobs/import', CreatedAnswer, { method: 'POST', body: file }, WITHIN_MS)
     setBusy(false)
-    if (answer.ok) router.push(`/jobs/${answer.value.id}/walk`)
+    if (answer.ok) window.location.assign(`/jobs/${answer.value.id}/walk`)
     else setWrong(failureWords(answer.failure))
   }
   return (

@@ -3,21 +3,37 @@
 import { Redo2, Undo2 } from 'lucide-react'
 import Link from 'next/link'
 import { useState } from 'react'
-import type { Sending } from '../../client/jobStore'
+import type { JobView, Sending } from '../../client/jobStore'
 import { Button, Dialog, Notice, TextField } from '../look'
 import { useJob } from '../state/useJob'
 import { BallparkDialog } from './BallparkDialog'
 import { DetailsDialog } from './DetailsDialog'
 import { HistoryDialog } from './HistoryDialog'
 import { KeptDialog } from './KeptDialog'
+import { SetBackNotice } from './SetBackNotice'
 
-const SENDING: Record<Sending, (waiting: number) => string> = {
-  sent: () => 'sent',
-  sending: (waiting) => `sending ${waiting}`,
-  'no-signal': (waiting) => `no signal, ${waiting} kept here`,
-  'signed-out': (waiting) => `signed out, ${waiting} kept here`,
-  'server-unwell': (waiting) => `server does not answer, ${waiting} kept here`,
-  'other-person': (waiting) => `${waiting} of another person kept here`,
+/** Why edits cannot be sent. */
+const STUCK: Record<Exclude<Sending, 'sent' | 'sending'>, string> = {
+  'no-signal': 'no signal',
+  'no-answer': 'no answer yet',
+  'signed-out': 'signed out',
+  'foreign-answer': 'a foreign page answers',
+  'server-unwell': 'server does not answer',
+  'other-person': 'another person is signed in',
+  'set-back': 'server was set back',
+}
+
+/** Where the edits are, in a line: what is kept is said only of what the browser has confirmed. */
+function whereTheyAre(view: JobView): string {
+  const waiting = view.waiting + view.picturesWaiting
+  if (view.sending === 'sent') return 'sent'
+  if (view.sending === 'sending') return `sending ${waiting}`
+  const kept = Math.max(0, waiting - view.unconfirmed)
+  const since =
+    view.since === null
+      ? ''
+      : `, since ${new Date(view.since).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })}`
+  return `${STUCK[view.sending]}, ${kept} kept here${view.unconfirmed > 0 ? `, ${view.unconfirmed} not kept yet` : ''}${since}`
 }
 
 /** Name of the job, where its edits are, undo, history. */
@@ -28,7 +44,8 @@ export function JobHeader({ jobId }: { jobId: string }) {
   const [said, setSaid] = useState<string | null>(null)
   const { title, address } = derived.job.job
   const calm = view.sending === 'sent' || view.sending === 'sending'
-  const troubled = view.refusedEdits.length + view.refusedPictures.length + view.notKept
+  const troubled =
+    view.refusedEdits.length + view.refusedPictures.length + view.unreadableEdits.length + view.notKept
   return (
     <>
       <header className="no-print flex flex-wrap items-center gap-x-4 gap-y-1 px-5 py-1.5 max-sm:px-3">
@@ -56,7 +73,7 @@ export function JobHeader({ jobId }: { jobId: string }) {
           role="status"
           className={`font-head text-[15px] font-semibold ${calm ? 'text-moss' : 'text-pencil-text'}`}
         >
-          {SENDING[view.sending](view.waiting + view.picturesWaiting)}
+          {whereTheyAre(view)}
           {troubled ? `, ${troubled} to look at` : ''}
         </span>
         <Button look="quiet" onClick={() => setDialog('kept')}>
@@ -91,6 +108,7 @@ export function JobHeader({ jobId }: { jobId: string }) {
           </Button>
         </div>
       ) : null}
+      <SetBackNotice />
       {dialog === 'kept' ? <KeptDialog onClose={() => setDialog(null)} /> : null}
       {dialog === 'ballpark' ? (
         <BallparkDialog

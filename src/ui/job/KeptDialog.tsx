@@ -2,13 +2,18 @@
 
 import { Button, Dialog, LinkButton, Notice } from '../look'
 import { useJob } from '../state/useJob'
-import type { RefusedEdit } from '../../client/localDatabase'
+import type { RefusedEdit, UnreadableEdit } from '../../client/localCopies'
+import { handOver } from '../../client/savedEdits'
 
 const WHERE = {
   sent: 'Everything is on the server.',
   sending: 'On its way to the server.',
   'no-signal': 'No signal. Everything is kept on this device and goes by itself once there is one.',
   'signed-out': 'You were signed out. Everything is kept here; sign in and it goes.',
+  'no-answer': 'Sent, and no answer yet. Everything is kept on this device until one comes.',
+  'foreign-answer':
+    'Something else than our server answers: a guest network may want you to sign in to it first. Everything is kept here and tried again.',
+  'set-back': 'The server was set back to an older state. Look at what it lacks, above.',
   'server-unwell': 'The server does not answer as it should. Everything is kept here and tried again.',
   'other-person':
     'Somebody else is signed in here now. These edits go once the person who made them signs in again.',
@@ -20,6 +25,11 @@ function about({ change }: RefusedEdit): string {
   const body = change.op === 'create' ? change.body : change.fields
   const words = [body.words, body.title, body.what].find((each) => typeof each === 'string' && each !== '')
   return `${change.entity.kind.replaceAll('_', ' ')}${typeof words === 'string' ? `: “${words}”` : `, ${Object.keys(body).join(', ')}`}`
+}
+
+/** An edit that cannot be read here is no less somebody's: as a file it can be sent to whoever can. */
+function takeOut(edit: UnreadableEdit): void {
+  handOver(new Blob([edit.raw], { type: 'application/json' }), `edit-${edit.position}.json`)
 }
 
 /** Where the edits and pictures are: sent, kept here, refused and why. */
@@ -34,6 +44,12 @@ export function KeptDialog({ onClose }: { onClose: () => void }) {
           <dd className="text-right">{view.waiting}</dd>
           <dt>Pictures and recordings kept here, not sent yet</dt>
           <dd className="text-right">{view.picturesWaiting}</dd>
+          {view.unconfirmed > 0 ? (
+            <>
+              <dt>Of these, not yet confirmed by this browser</dt>
+              <dd className="text-right">{view.unconfirmed}</dd>
+            </>
+          ) : null}
           <dt>Refused by the server</dt>
           <dd className="text-right">{view.refusedEdits.length + view.refusedPictures.length}</dd>
         </dl>
@@ -56,6 +72,16 @@ export function KeptDialog({ onClose }: { onClose: () => void }) {
               <span className="block text-[14px] text-quiet">{edit.why}</span>
             </span>
             <Button onClick={() => void store.letGo(edit.id)}>Let it go</Button>
+          </div>
+        ))}
+        {view.unreadableEdits.map((edit) => (
+          <div key={edit.position} className="flex items-center gap-3 border-b border-rule pb-2">
+            <span className="grow">
+              <span className="font-semibold">An edit that cannot be read</span>
+              <span className="block text-[14px] text-quiet">{edit.why}</span>
+            </span>
+            <Button onClick={() => takeOut(edit)}>Take it out as a file</Button>
+            <Button onClick={() => void store.letUnreadableGo(edit.position)}>Let it go</Button>
           </div>
         ))}
         {view.refusedPictures.map((picture) => (

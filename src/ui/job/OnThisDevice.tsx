@@ -1,20 +1,48 @@
 'use client'
 
 import { useEffect, useState } from 'react'
-import { listLocalJobs, takeAlong, type LocalJob } from '../../client/localJobs'
+import type { LocalCopies } from '../../client/localCopies'
+import { listLocalJobs, type LocalJob } from '../../client/localJobs'
+import { takeEditsIn } from '../../client/savedEdits'
+import { Notice } from '../look'
 
 /** Jobs this device has and the list does not show: begun without a signal, or holding what is not sent. */
-export function OnThisDevice({ listed }: { listed: readonly string[] }) {
+export function OnThisDevice({ local, listed }: { local: LocalCopies; listed: readonly string[] }) {
   const [jobs, setJobs] = useState<readonly LocalJob[]>([])
+  const [told, setTold] = useState<{ tone: 'wrong' | 'done'; words: string } | null>(null)
+  /** Raised when the device's own list may have changed. */
+  const [turn, setTurn] = useState(0)
   useEffect(() => {
-    void listLocalJobs().then(setJobs)
-    void takeAlong(listed)
-  }, [listed])
+    let gone = false
+    void listLocalJobs(local).then((found) => {
+      if (!gone) setJobs(found)
+    })
+    return () => {
+      gone = true
+    }
+  }, [local, listed, turn])
+
+  async function takeIn(file: File): Promise<void> {
+    const taken = await takeEditsIn(local, file)
+    setTold(
+      taken.ok
+        ? {
+            tone: 'done',
+            words: `${taken.edits} edits and ${taken.pictures} pictures wait here again. Open their job and they go.`,
+          }
+        : { tone: 'wrong', words: taken.words },
+    )
+    setTurn((before) => before + 1)
+  }
+
   const shown = jobs.filter((job) => job.waiting > 0 || !listed.includes(job.id))
-  if (shown.length === 0) return null
   return (
-    <section aria-label="On this device">
-      <h2 className="border-b border-ink pb-1 text-[18px]">On this device</h2>
+    <section
+      aria-label="On this device"
+      id="kept"
+      className={shown.length === 0 && !told ? 'order-last' : ''}
+    >
+      {shown.length > 0 ? <h2 className="border-b border-ink pb-1 text-[18px]">On this device</h2> : null}
       <ul>
         {shown.map((job) => (
           <li key={job.id} className="border-b border-rule">
@@ -45,6 +73,25 @@ export function OnThisDevice({ listed }: { listed: readonly string[] }) {
           </li>
         ))}
       </ul>
+      {told ? (
+        <Notice tone={told.tone} alert={told.tone === 'wrong'}>
+          {told.words}
+        </Notice>
+      ) : null}
+      <label className="relative inline-flex min-h-9 w-fit cursor-pointer items-center font-head text-[14px] text-chalk-text underline outline-offset-2 outline-chalk has-focus-visible:outline-3 touch:min-h-11">
+        Take in edits saved as a file
+        <input
+          type="file"
+          accept=".zip,application/zip"
+          aria-label="Saved edits to take in"
+          className="sr-only"
+          onChange={(event) => {
+            const file = event.target.files?.[0]
+            if (file) void takeIn(file)
+            event.target.value = ''
+          }}
+        />
+      </label>
     </section>
   )
 }

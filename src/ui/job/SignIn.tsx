@@ -1,34 +1,54 @@
 'use client'
 
 import { useState } from 'react'
-import { call, failureWords } from '../../client/api'
+import { z } from 'zod'
+import { failureWords, postJson, type Failure } from '../../client/api'
+import { askWho, endLeftSession } from '../../client/member'
 import { Button, CONTROL, Field } from '../look'
 import { useAlive } from '../state/useAlive'
 
-/** Sign-in by mail address and password. The firm adds its people; nobody signs himself up. */
+const SignedIn = z.looseObject({ twoFactorRedirect: z.boolean().optional() })
+const said = (data: FormData, name: string): string => {
+  const value = data.get(name)
+  return typeof value === 'string' ? value : ''
+}
+
+/** Sign-in by mail address and password, and a code where the account has one. The firm adds its people; nobody signs himself up. */
 export function SignIn() {
   const alive = useAlive()
   const [wrong, setWrong] = useState<string | null>(null)
   const [busy, setBusy] = useState(false)
+  const [wantsCode, setWantsCode] = useState(false)
+
+  async function enter(): Promise<void> {
+    // Whose copies this device opens is settled before any page of his is shown.
+    const who = await askWho()
+    if (who.kind === 'member') window.location.assign('/jobs')
+    else if (who.kind === 'nobody') window.location.assign('/sign-in?no-firm')
+    else stop(who.failure)
+  }
+  function stop(failure: Failure): void {
+    setBusy(false)
+    setWrong(failureWords(failure))
+  }
   async function signIn(form: HTMLFormElement): Promise<void> {
     const data = new FormData(form)
     setBusy(true)
     setWrong(null)
-    const answer = await call('/api/auth/sign-in/email', {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ email: data.get('email'), password: data.get('password') }),
-    })
-    if (answer.ok) {
-      window.location.assign('/jobs')
-      return
-    }
-    setBusy(false)
-    const { failure } = answer
-    if (failure.kind === 'refused' && failure.status === 429)
-      setWrong('Too many tries. Wait a minute, then try again.')
-    else if (failure.kind === 'refused') setWrong('That address and password do not go together. Check both.')
-    else setWrong(failureWords(failure))
+    await endLeftSession()
+    const answer = wantsCode
+      ? await postJson('/api/auth/two-factor/verify-totp', SignedIn, {
+          code: said(data, 'code').replaceAll(' ', ''),
+        })
+      : await postJson('/api/auth/sign-in/email', SignedIn, {
+          email: said(data, 'email'),
+          password: said(data, 'password'),
+        })
+    if (!answer.ok) stop(answer.failure)
+    else if (answer.value.twoFactorRedirect) {
+      setBusy(false)
+      setWantsCode(true)
+    } else await enter()
   }
   return (
     <form
@@ -38,9 +58,32 @@ export function SignIn() {
         void signIn(event.currentTarget)
       }}
     >
+      {wantsCode ? (
+        <Field label="Code from your authenticator">
+          {(tied) => (
+            <input
+              {...tied}
+              name="code"
+              inputMode="numeric"
+              autoComplete="one-time-code"
+              required
+              autoFocus
+              className={CONTROL}
+            />
+          )}
+        </Field>
+      ) : null}
       <Field label="E-mail">
         {(tied) => (
-          <input {...tied} name="email" type="email" autoComplete="username" required className={CONTROL} />
+          <input
+            {...tied}
+            name="email"
+            readOnly={wantsCode}
+            type="email"
+            autoComplete="username"
+            required
+            className={CONTROL}
+          />
         )}
       </Field>
       <Field label="Password" error={wrong}>

@@ -1,4 +1,3 @@
-import 'server-only'
 import {
   Document,
   Font,
@@ -10,11 +9,14 @@ import {
   Svg,
   Text,
   View,
+  type TextProps,
 } from '@react-pdf/renderer'
 import path from 'node:path'
+import type { ReactNode } from 'react'
 import type { BidHazardLine, BidModel } from '../../core/bid'
 import type { Drawing, Shape } from '../../core/house'
 import { formatCents, formatLength, type Length } from '../../core/measure'
+import { replacesWords } from '../bid/replacesWords'
 import { isMark, pathOf, toPixels, type Frame } from '../house/frame'
 import { INKS, LABEL_INKS } from '../look/inks'
 import { MarksPdf } from './MarksPdf'
@@ -57,8 +59,10 @@ const styles = StyleSheet.create({
     fontFamily: 'Public Sans',
     fontSize: 9.5,
     color: INK,
-    lineHeight: 1.35,
+    // No line height here: a text that is laid out anew on every page (the page numbers) would take it again each time, and from
+    // about the eleventh page on nothing prints. Texts that want one have it themselves.
   },
+  text: { lineHeight: 1.35 },
   firm: { fontFamily: 'Barlow', fontSize: 10, color: QUIET },
   title: { fontFamily: 'Barlow', fontWeight: 600, fontSize: 22, lineHeight: 1.15 },
   heading: {
@@ -93,6 +97,16 @@ const styles = StyleSheet.create({
   },
   photos: { flexDirection: 'row', flexWrap: 'wrap', gap: 8, marginTop: 6 },
 })
+
+type Style = ReturnType<typeof StyleSheet.create>[string]
+
+/** A text with the lines of this page. Everything but the page numbers is one. */
+function Words({
+  style = [],
+  ...more
+}: Omit<TextProps, 'style'> & { style?: Style | Style[]; children?: ReactNode }) {
+  return <Text style={[styles.text, ...[style].flat()]} {...more} />
+}
 
 /** Prints the same shapes as the screen; labels become text laid over the drawing. */
 function StripPdf({ drawing, px: drawnAt, width }: { drawing: Drawing; px: number; width: number }) {
@@ -132,7 +146,7 @@ function StripPdf({ drawing, px: drawnAt, width }: { drawing: Drawing; px: numbe
         const size = shape.size_px * scale
         const wide = shape.text.length * size * 0.55
         return (
-          <Text
+          <Words
             key={index}
             style={{
               position: 'absolute',
@@ -147,7 +161,7 @@ function StripPdf({ drawing, px: drawnAt, width }: { drawing: Drawing; px: numbe
             }}
           >
             {shape.text}
-          </Text>
+          </Words>
         )
       })}
     </View>
@@ -157,16 +171,16 @@ function StripPdf({ drawing, px: drawnAt, width }: { drawing: Drawing; px: numbe
 function Hazard({ hazard }: { hazard: BidHazardLine }) {
   return (
     <View style={styles.hazard} wrap={false}>
-      <Text>
-        {hazard.keep_off ? <Text style={styles.keepOff}> KEEP OFF </Text> : null}
-        <Text style={styles.strong}>
+      <Words>
+        {hazard.keep_off ? <Words style={styles.keepOff}> KEEP OFF </Words> : null}
+        <Words style={styles.strong}>
           {hazard.keep_off ? '  ' : ''}
           {hazard.where}: {hazard.what}.
-        </Text>
-      </Text>
-      <Text>
+        </Words>
+      </Words>
+      <Words>
         What can happen: {hazard.can_happen}. {hazard.do_now} ({hazard.who})
-      </Text>
+      </Words>
     </View>
   )
 }
@@ -175,24 +189,26 @@ function Item({ item }: { item: BidModel['items'][number] }) {
   return (
     <View style={styles.item} wrap={false}>
       <View style={styles.row}>
-        <Text style={[styles.strong, { fontSize: 10.5, flexGrow: 1, flexShrink: 1 }]}>{item.title}</Text>
-        <Text style={styles.price}>
+        <Words style={[styles.strong, { fontSize: 10.5, flexGrow: 1, flexShrink: 1 }]}>{item.title}</Words>
+        <Words style={styles.price}>
           {item.price_cents === 0 ? 'no charge here' : formatCents(item.price_cents)}
-        </Text>
+        </Words>
       </View>
-      <Text style={styles.quiet}>
+      <Words style={styles.quiet}>
         {item.where}
         {item.findings.length > 0 ? ` · finding ${item.findings.join(', ')}` : ''} · {item.quantity}
-      </Text>
-      <Text>
+      </Words>
+      <Words>
         {item.does}
         {item.life ? `; ${item.life}` : ''}. Warranty: {item.warranty}.
-      </Text>
-      {item.pending_engineer ? <Text style={[styles.waiting, styles.strong]}>Pending engineer.</Text> : null}
+      </Words>
+      {item.pending_engineer ? (
+        <Words style={[styles.waiting, styles.strong]}>Pending engineer.</Words>
+      ) : null}
       {item.notices.map((notice) => (
-        <Text key={notice} style={styles.waiting}>
+        <Words key={notice} style={styles.waiting}>
           {notice}
-        </Text>
+        </Words>
       ))}
     </View>
   )
@@ -214,122 +230,126 @@ function BidDocument({ model, pictures }: { model: BidModel; pictures: ReadonlyM
       <Page size="LETTER" style={styles.page}>
         <View style={styles.row}>
           <View style={{ flexShrink: 1 }}>
-            <Text style={styles.firm}>
+            <Words style={styles.firm}>
               {model.firm.name}, {model.firm.place}
-            </Text>
-            <Text style={styles.title}>{model.title || 'Repair bid'}</Text>
-            <Text>{model.address}</Text>
+            </Words>
+            <Words style={styles.title}>{model.title || 'Repair bid'}</Words>
+            <Words>{model.address}</Words>
           </View>
-          <Text style={[styles.quiet, { textAlign: 'right' }]}>
+          <Words style={[styles.quiet, { textAlign: 'right' }]}>
             Prepared {model.prepared_on}
             {'\n'}stands until {model.valid_until}
-          </Text>
+          </Words>
         </View>
-        {model.hazards.length > 0 ? <Text style={styles.heading}>Read this first</Text> : null}
-        {model.hazards.map((hazard) => (
-          <Hazard key={`${hazard.what}${hazard.where}`} hazard={hazard} />
+        {model.replaces ? <Words style={{ marginTop: 6 }}>{replacesWords(model.replaces)}</Words> : null}
+        {model.hazards.length > 0 ? <Words style={styles.heading}>Read this first</Words> : null}
+        {model.hazards.map((hazard, index) => (
+          <Hazard key={index} hazard={hazard} />
         ))}
         {model.drawings.length > 0 ? (
           <View wrap={false}>
-            <Text style={styles.heading}>Where it is</Text>
+            <Words style={styles.heading}>Where it is</Words>
             {model.drawings.map(({ px, drawing }) => (
               <View key={drawing.sides.map((side) => side.id).join()}>
                 <StripPdf drawing={drawing} px={px} width={PAGE_WIDTH} />
-                <Text style={[styles.strong, { fontSize: 8.5, marginBottom: 4 }]}>
+                <Words style={[styles.strong, { fontSize: 8.5, marginBottom: 4 }]}>
                   {drawing.sides
                     .map(
                       (side) =>
                         `${side.letter} ${side.facing}${side.open ? '' : ` ${formatLength(side.length as Length)}`}`,
                     )
                     .join('     ')}
-                </Text>
+                </Words>
               </View>
             ))}
-            <Text style={styles.quiet}>
+            <Words style={styles.quiet}>
               The outside walls laid side by side: front, right, back, left. Numbers are the findings; slanted
               lines were not looked at.
-            </Text>
+            </Words>
           </View>
         ) : null}
-        <Text style={styles.heading}>What we propose</Text>
+        <Words style={styles.heading}>What we propose</Words>
         {model.items.map((item) => (
           <Item key={item.id} item={item} />
         ))}
         <View wrap={false} style={{ marginTop: 6 }}>
           {model.adjustment ? (
             <View style={styles.row}>
-              <Text>Adjustment{model.adjustment.reason ? `: ${model.adjustment.reason}` : ''}</Text>
-              <Text>{formatCents(model.adjustment.cents)}</Text>
+              <Words>Adjustment{model.adjustment.reason ? `: ${model.adjustment.reason}` : ''}</Words>
+              <Words>{formatCents(model.adjustment.cents)}</Words>
             </View>
           ) : null}
           {model.tax_words === 'included' ? null : (
             <View style={styles.row}>
-              <Text>Sales tax</Text>
-              <Text>{formatCents(model.tax_cents)}</Text>
+              <Words>Sales tax</Words>
+              <Words>{formatCents(model.tax_cents)}</Words>
             </View>
           )}
           <View style={[styles.row, { borderTopWidth: 1, borderTopColor: INK, paddingTop: 3 }]}>
-            <Text style={styles.total}>Total{model.tax_words === 'included' ? ', tax included' : ''}</Text>
-            <Text style={styles.total}>{formatCents(model.total_cents)}</Text>
+            <Words style={styles.total}>Total{model.tax_words === 'included' ? ', tax included' : ''}</Words>
+            <Words style={styles.total}>{formatCents(model.total_cents)}</Words>
           </View>
         </View>
-        {model.more_hazards.length > 0 ? <Text style={styles.heading}>More cautions</Text> : null}
-        {model.more_hazards.map((hazard) => (
-          <Hazard key={`${hazard.what}${hazard.where}`} hazard={hazard} />
+        {model.more_hazards.length > 0 ? <Words style={styles.heading}>More cautions</Words> : null}
+        {model.more_hazards.map((hazard, index) => (
+          <Hazard key={index} hazard={hazard} />
         ))}
-        <Text style={styles.heading}>What we found</Text>
+        <Words style={styles.heading}>What we found</Words>
         {model.findings.map((finding) => (
           <View key={finding.number} style={styles.item} wrap={false}>
-            <Text>
-              <Text style={[styles.strong, { color: '#9C2C13' }]}>{finding.number} </Text>
+            <Words>
+              <Words style={[styles.strong, { color: '#9C2C13' }]}>{finding.number} </Words>
               {finding.part}, {finding.where}
               {finding.size ? `, ${finding.size}` : ''}: {finding.suspected ? 'suspected, ' : ''}
               {finding.grade}.
-            </Text>
-            {finding.words ? <Text style={styles.quiet}>“{finding.words}”</Text> : null}
-            {finding.cause ? <Text>{finding.cause}</Text> : null}
+            </Words>
+            {finding.words ? <Words style={styles.quiet}>“{finding.words}”</Words> : null}
+            {finding.cause ? <Words>{finding.cause}</Words> : null}
           </View>
         ))}
         <View style={styles.photos}>
           {photos.map((photo) => (
-            <View key={photo.sha256} wrap={false} style={{ width: 171 }}>
+            <View key={`${photo.number}/${photo.sha256}`} wrap={false} style={{ width: 171 }}>
               <View style={{ position: 'relative' }}>
                 <Image src={{ data: photo.data, format: 'jpg' }} style={{ width: 171 }} />
                 {photo.drawn ? <MarksPdf drawn={photo.drawn} width={171} /> : null}
               </View>
-              <Text style={styles.quiet}>finding {photo.number}</Text>
+              <Words style={styles.quiet}>finding {photo.number}</Words>
             </View>
           ))}
         </View>
         {model.clauses.map((clause) => (
-          <View key={clause.number} wrap={false}>
-            <Text style={styles.small}>{clause.heading}</Text>
+          // A clause that names many findings is longer than a page: it runs on, its heading with its first lines.
+          <View key={clause.number}>
+            <Words style={styles.small} minPresenceAhead={40}>
+              {clause.heading}
+            </Words>
             {clause.number === 8
               ? model.source_pairs.map((pair) => (
-                  <Text key={pair.source} style={{ marginTop: 2 }}>
+                  <Words key={pair.source} style={{ marginTop: 2 }}>
                     {pair.source}, finding {pair.findings}.{' '}
-                    <Text style={styles.quiet}>
+                    <Words style={styles.quiet}>
                       {pair.fixed
                         ? `In this bid: ${pair.fix}.`
                         : `Not in this bid: ${pair.fix}. Recurrence there is excluded from the warranty.`}
-                    </Text>
-                  </Text>
+                    </Words>
+                  </Words>
                 ))
               : null}
-            {clause.number === 8 ? null : <Text>{clause.text}</Text>}
+            {clause.number === 8 ? null : <Words>{clause.text}</Words>}
           </View>
         ))}
-        <Text style={[styles.strong, { marginTop: 10 }]}>{model.local_code}</Text>
-        <Text style={styles.quiet}>{model.firm.licence}</Text>
+        <Words style={[styles.strong, { marginTop: 10 }]}>{model.local_code}</Words>
+        <Words style={styles.quiet}>{model.firm.licence}</Words>
         <View style={{ marginTop: 26 }} wrap={false}>
-          <Text style={styles.quiet}>
+          <Words style={styles.quiet}>
             Accepted by (name, date): ______________________________________________
-          </Text>
+          </Words>
         </View>
         <View style={styles.foot} fixed>
-          <Text>
+          <Words>
             {model.firm.name} · {model.title}
-          </Text>
+          </Words>
           <Text render={({ pageNumber, totalPages }) => `${pageNumber} / ${totalPages}`} />
         </View>
       </Page>

@@ -2,7 +2,9 @@
 
 import { createContext, useContext, useEffect, useState, useSyncExternalStore } from 'react'
 import type { JobStore, JobView } from '../../client/jobStore'
+import { askWho, watchMember } from '../../client/member'
 import { openJob } from '../../client/openJob'
+import { askToPersist } from '../../client/storage'
 import type { NextCheck } from '../../core/nextCheck'
 import type { Derived } from '../../core/pipeline'
 import type { JobDocument, Place } from '../../core/job'
@@ -50,6 +52,11 @@ export function useJobStore(jobId: string): Opening {
   const [opening, setOpening] = useState<Opening>({ kind: 'opening' })
   useEffect(() => {
     let gone = false
+    void askToPersist()
+    // This device opens the job at once; that it is still his, the server is asked beside it.
+    void askWho().then((who) => {
+      if (who.kind === 'member' && who.changed) window.location.reload()
+    })
     void openJob(jobId).then((result) => {
       if (gone) return
       setOpening(
@@ -65,21 +72,34 @@ export function useJobStore(jobId: string): Opening {
   return opening
 }
 
-/** How often a page that is looked at asks what others did. */
-const ASK_MS = 15_000
+/** How often a page that is looked at asks what others did; what it does itself it sends at once. */
+const ASK_MS = 60_000
 
-/** Sends and fetches when the signal is back, when the page is looked at again, and now and then while it is. */
+/**
+ * Sends and fetches when the signal is back, when the page is looked at again, and now and then while it is. Warns before a page is
+ * closed whose edits this browser has not kept. Ends when somebody else signs in.
+ */
 export function useKeptUp(store: JobStore): void {
   useEffect(() => {
     const ask = (): void => {
       if (document.visibilityState === 'visible') void store.flush()
     }
+    const warn = (event: BeforeUnloadEvent): void => {
+      if (store.read().unconfirmed > 0) event.preventDefault()
+    }
     const timer = setInterval(ask, ASK_MS)
+    const stop = watchMember(() => {
+      store.close()
+      window.location.reload()
+    })
     window.addEventListener('online', ask)
+    window.addEventListener('beforeunload', warn)
     document.addEventListener('visibilitychange', ask)
     return () => {
       clearInterval(timer)
+      stop()
       window.removeEventListener('online', ask)
+      window.removeEventListener('beforeunload', warn)
       document.removeEventListener('visibilitychange', ask)
     }
   }, [store])

@@ -2,11 +2,13 @@
 
 import { useEffect, useState } from 'react'
 import { call, failureWords, postJson } from '../../client/api'
-import type { Settings } from '../../core/job'
+import type { z } from 'zod'
+import { Settings } from '../../core/job'
 import { Button, Notice } from '../look'
 import { useJob } from '../state/useJob'
 
-type Firm = Pick<Settings, 'edition' | 'likelihood_overrides'>
+const Firm = Settings.pick({ edition: true, likelihood_overrides: true })
+type Firm = z.infer<typeof Firm>
 type Weights = Firm['likelihood_overrides']
 
 const keysOf = (weights: Weights): string =>
@@ -24,7 +26,7 @@ export function FirmWeights() {
 
   useEffect(() => {
     let isGone = false
-    void call<Firm>('/api/firm/weights').then((answer) => {
+    void call('/api/firm/weights', Firm).then((answer) => {
       if (isGone) return
       if (answer.ok) setFirm(answer.value)
       else setTold({ tone: 'wrong', words: failureWords(answer.failure) })
@@ -36,7 +38,7 @@ export function FirmWeights() {
 
   async function keep(): Promise<void> {
     if (!firm) return
-    const answer = await postJson<Firm>('/api/firm/weights', {
+    const answer = await postJson('/api/firm/weights', Firm, {
       edition: firm.edition,
       likelihood_overrides: mine,
     })
@@ -49,7 +51,7 @@ export function FirmWeights() {
     setTold({ tone: 'done', words: `Kept as edition ${answer.value.edition} of the firm’s settings.` })
   }
 
-  if (!view.member.seesMoney) return null
+  if (!view.member.may.includes('change-firm-settings')) return null
   const isSame = firm !== null && keysOf(firm.likelihood_overrides) === keysOf(mine)
   return (
     <section aria-label="Weights of the firm" className="mt-3 grid gap-2">

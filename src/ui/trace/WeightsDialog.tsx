@@ -44,6 +44,7 @@ function shippedRatio(cause: CauseId, sign: SignId): number | null {
 function WeightRow({ cause, sign }: { cause: CauseId; sign: SignId }) {
   const { store, view } = useJob()
   const { likelihood_overrides: overrides } = view.job.settings
+  const mayChange = view.member.may.includes('change-settings')
   const own = overrides.find((each) => each.cause === cause && each.sign === sign)
   const shipped = shippedRatio(cause, sign)
   const [ratio, setRatio] = useState(own ? String(own.ratio) : '')
@@ -73,9 +74,9 @@ function WeightRow({ cause, sign }: { cause: CauseId; sign: SignId }) {
         <div className="grid grid-cols-[6rem_1fr_auto] items-end gap-2 max-sm:grid-cols-1">
           <TextField label="Our ratio" inputMode="decimal" value={ratio} onChange={setRatio} error={wrong} />
           <TextField label="Reason" value={reason} onChange={setReason} />
-          <Button onClick={keep}>Keep</Button>
+          {mayChange ? <Button onClick={keep}>Keep</Button> : null}
         </div>
-        {own ? (
+        {own && mayChange ? (
           <Button
             look="quiet"
             onClick={() => {

@@ -30,7 +30,7 @@ export default async function OwnerPage({ params }: { params: Promise<{ token: s
       </main>
     )
   }
-  const { model, hash, superseded, accepted } = found.bid
+  const { model, hash, number, superseded, accepted } = found.bid
   return (
     <main className="py-4 max-sm:py-0 print:py-0">
       {superseded && !accepted ? (
@@ -41,7 +41,8 @@ export default async function OwnerPage({ params }: { params: Promise<{ token: s
       {accepted ? (
         <div className="mx-auto max-w-4xl pb-3">
           <Notice tone="done">
-            Accepted by {accepted.by} on {accepted.at.slice(0, 10)}. Thank you.
+            Accepted by {accepted.by} on {accepted.at.slice(0, 10)}.{' '}
+            {accepted.replaced ? 'A newer bid was accepted since and has taken its place.' : 'Thank you.'}
           </Notice>
         </div>
       ) : null}
@@ -50,7 +51,13 @@ export default async function OwnerPage({ params }: { params: Promise<{ token: s
         <LinkButton href={`/api/owner/${token}/pdf`}>Bid as PDF</LinkButton>
       </div>
       {accepted || superseded ? null : (
-        <AcceptForm token={token} hash={hash} total={formatCents(model.total_cents)} />
+        <AcceptForm
+          key={number}
+          token={token}
+          hash={hash}
+          total={formatCents(model.total_cents)}
+          replaces={model.replaces?.number ?? null}
+        />
       )}
     </main>
   )

@@ -1,10 +1,6 @@
-import { context } from '../../../../server/context'
+import { authDoor } from '../../../../server/auth/signIn'
 import { answer } from '../../../../server/http'
 
-const handle = (request: Request): Promise<Response> =>
-  answer(async () => {
-    const { auth } = await context()
-    return auth.handler(request)
-  })
+const handle = (request: Request): Promise<Response> => answer(request, () => authDoor(request))
 
 export { handle as GET, handle as POST }

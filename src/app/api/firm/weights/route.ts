@@ -1,13 +1,11 @@
-import { forMember, readJson } from '../../../../server/http'
+import { forMember, readJson, reply } from '../../../../server/http'
 import { FirmWeights, keepFirmWeights, readFirmWeights } from '../../../../server/weights'
 
 export const GET = (request: Request): Promise<Response> =>
-  forMember(request, async (member) =>
-    Response.json(await readFirmWeights(member), { headers: { 'cache-control': 'no-store' } }),
-  )
+  forMember(request, async (member) => reply(await readFirmWeights(member)))
 
 export const POST = (request: Request): Promise<Response> =>
   forMember(request, async (member) => {
     const weights = await readJson(request, FirmWeights)
-    return Response.json(await keepFirmWeights(member, weights), { status: 201 })
+    return reply(await keepFirmWeights(member, weights), 201)
   })

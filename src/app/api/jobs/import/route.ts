@@ -1,4 +1,4 @@
-import { forMember, readBody } from '../../../../server/http'
+import { forMember, readBody, reply } from '../../../../server/http'
 import { importJob } from '../../../../server/jobs/files'
 
 const LIMIT = { bytes: 200 * 1024 * 1024, words: '200 MB' }
@@ -6,5 +6,5 @@ const LIMIT = { bytes: 200 * 1024 * 1024, words: '200 MB' }
 export const POST = (request: Request): Promise<Response> =>
   forMember(request, async (member) => {
     const id = await importJob(member, await readBody(request, LIMIT))
-    return Response.json({ id }, { status: 201 })
+    return reply({ id }, 201)
   })

@@ -1,7 +1,5 @@
-import { forMember } from '../../../../server/http'
+import { forMember, reply } from '../../../../server/http'
 import { readTemplate } from '../../../../server/jobs/readJobs'
 
 export const GET = (request: Request): Promise<Response> =>
-  forMember(request, async (member) =>
-    Response.json(await readTemplate(member), { headers: { 'cache-control': 'no-store' } }),
-  )
+  forMember(request, async (member) => reply(await readTemplate(member)))

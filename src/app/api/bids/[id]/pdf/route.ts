@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { readBidPdf } from '../../../../../server/bids/sendBid'
+import { readBidPdf } from '../../../../../server/bids/sentBids'
 import { forMember } from '../../../../../server/http'
 import { Refused } from '../../../../../server/problem'
 

@@ -1,17 +1,19 @@
-import { readBids, sendBid } from '../../../../../server/bids/sendBid'
-import { forMember } from '../../../../../server/http'
-import { printBidPdf } from '../../../../../ui/pdf/printBidPdf'
+import { sendBid, SendRequest } from '../../../../../server/bids/sendBid'
+import { readBids } from '../../../../../server/bids/sentBids'
+import { forMember, readJson, reply, replyInSteps } from '../../../../../server/http'
 
 type Context = { params: Promise<{ id: string }> }
 
 export const GET = (request: Request, { params }: Context): Promise<Response> =>
   forMember(request, async (member) => {
     const { id } = await params
-    return Response.json(await readBids(member, id), { headers: { 'cache-control': 'no-store' } })
+    return reply(await readBids(member, id))
   })
 
+/** Sends a bid, telling how far it is. */
 export const POST = (request: Request, { params }: Context): Promise<Response> =>
   forMember(request, async (member) => {
     const { id } = await params
-    return Response.json(await sendBid(member, id, printBidPdf), { status: 201 })
+    const wish = await readJson(request, SendRequest)
+    return replyInSteps((tell) => sendBid(member, id, wish, { tell }))
   })

@@ -1,4 +1,4 @@
-import { forMember } from '../../../../../server/http'
+import { forMember, reply } from '../../../../../server/http'
 import { readHistory } from '../../../../../server/jobs/readJobs'
 
 type Context = { params: Promise<{ id: string }> }
@@ -6,5 +6,5 @@ type Context = { params: Promise<{ id: string }> }
 export const GET = (request: Request, { params }: Context): Promise<Response> =>
   forMember(request, async (member) => {
     const { id } = await params
-    return Response.json(await readHistory(member, id), { headers: { 'cache-control': 'no-store' } })
+    return reply(await readHistory(member, id))
   })

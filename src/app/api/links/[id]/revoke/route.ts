@@ -1,6 +1,6 @@
 import { z } from 'zod'
-import { takeLinkBack } from '../../../../../server/bids/sendBid'
-import { forMember } from '../../../../../server/http'
+import { takeLinkBack } from '../../../../../server/bids/sentBids'
+import { forMember, reply } from '../../../../../server/http'
 import { Refused } from '../../../../../server/problem'
 
 type Context = { params: Promise<{ id: string }> }
@@ -10,5 +10,5 @@ export const POST = (request: Request, { params }: Context): Promise<Response> =
     const id = z.uuid().safeParse((await params).id)
     if (!id.success) throw new Refused({ kind: 'not-found', what: 'open link' })
     await takeLinkBack(member, id.data)
-    return Response.json({ revoked: true })
+    return reply({ done: true })
   })

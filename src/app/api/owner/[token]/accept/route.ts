@@ -1,12 +1,12 @@
 import { acceptBid, AcceptRequest } from '../../../../../server/bids/ownerBid'
-import { answer, readJson } from '../../../../../server/http'
+import { answer, readJson, reply } from '../../../../../server/http'
 
 type Context = { params: Promise<{ token: string }> }
 
 export const POST = (request: Request, { params }: Context): Promise<Response> =>
-  answer(async () => {
+  answer(request, async () => {
     const { token } = await params
     const wish = await readJson(request, AcceptRequest, { bytes: 10_000, words: '10 kB' })
     const { accepted } = await acceptBid(token, wish)
-    return Response.json({ accepted })
+    return reply({ accepted })
   })

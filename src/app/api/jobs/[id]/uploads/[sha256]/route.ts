@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { forMember, readBody } from '../../../../../../server/http'
+import { forMember, readBody, reply } from '../../../../../../server/http'
 import { PART_LIMIT, readUpload, takePart } from '../../../../../../server/photos/uploads'
 import { Refused } from '../../../../../../server/problem'
 
@@ -14,7 +14,7 @@ const Part = z.object({
 export const GET = (request: Request, { params }: Context): Promise<Response> =>
   forMember(request, async (member) => {
     const { id, sha256 } = await params
-    return Response.json(await readUpload(member, id, sha256), { headers: { 'cache-control': 'no-store' } })
+    return reply(await readUpload(member, id, sha256))
   })
 
 export const PUT = (request: Request, { params }: Context): Promise<Response> =>
@@ -30,5 +30,5 @@ export const PUT = (request: Request, { params }: Context): Promise<Response> =>
       })
     }
     const bytes = await readBody(request, PART_LIMIT)
-    return Response.json(await takePart(member, id, { ...asked.data, sha256, bytes }))
+    return reply(await takePart(member, id, { ...asked.data, sha256, bytes }))
   })

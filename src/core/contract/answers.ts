@@ -1,0 +1,160 @@
+/**
+ * What the server answers, said once: the server prints these shapes and the browser takes nothing else for an answer. A page of a
+ * hotel's network with status 200, a cut answer or another program's JSON is no answer of ours.
+ */
+import { z } from 'zod'
+import { ENTITY_KINDS, ENTITY_KIND_NAMES, Fact, readJob, Rates, Settings, type JobDocument } from '../job'
+import { ACTIONS, ROLES, type Action } from '../firm'
+
+const Count = z.int().min(0)
+const Moment = z.iso.datetime()
+
+/** Whoever is signed in, as the browser may know him. */
+export const MemberFace = z.object({
+  id: z.string().min(1),
+  name: z.string(),
+  company_id: z.string().min(1),
+  role: z.enum(ROLES),
+  may: z.array(z.enum(ACTIONS as [Action, ...Action[]])),
+  seesMoney: z.boolean(),
+})
+export type MemberFace = z.infer<typeof MemberFace>
+
+/** The member, and the key that seals his copies on this device: the same at every sign-in, nobody else's ever. */
+export const MeAnswer = z.object({ member: MemberFace, seal_key: z.string().regex(/^[0-9a-f]{64}$/) })
+export type MeAnswer = z.infer<typeof MeAnswer>
+
+/** A whole job; of another version it is raised, as a file is. */
+const AnyJob = z.unknown().transform((value, context): JobDocument => {
+  const job = readJob(value)
+  if (job.ok) return job.value
+  context.addIssue({ code: 'custom', message: `no job: ${job.error.kind}` })
+  return z.NEVER
+})
+
+/** Id of the last change a job knows of, so that a server set back to an older state is noticed. Null: never changed. */
+const Head = z.string().nullable()
+
+export const JobSnapshotAnswer = z.object({
+  job: AnyJob,
+  sequence: Count,
+  head: Head,
+  revisions: z.record(z.string(), Count),
+  member: MemberFace,
+})
+export type JobSnapshotAnswer = z.infer<typeof JobSnapshotAnswer>
+
+const EntityAnswer = z
+  .object({ kind: z.enum(ENTITY_KIND_NAMES), id: z.string(), revision: Count, body: z.unknown() })
+  .refine(({ kind, body }) => ENTITY_KINDS[kind].schema.safeParse(body).success, 'a body of another shape')
+
+/** What the sender of edits did not know yet. `set_back`: the server knows less than the sender was told before. */
+export const ChangesAnswer = z.object({
+  sequence: Count,
+  head: Head,
+  applied: z.array(
+    z.object({ id: z.string(), sequence: Count, overruled: z.record(z.string(), z.unknown()) }),
+  ),
+  entities: z.array(EntityAnswer),
+  facts: z.array(Fact),
+})
+export type ChangesAnswer = z.infer<typeof ChangesAnswer>
+
+export const CreatedAnswer = z.object({ id: z.string() })
+
+export const TemplateAnswer = z.object({
+  settings: Settings,
+  rates: Rates.nullable(),
+  member: MemberFace,
+})
+export type TemplateAnswer = z.infer<typeof TemplateAnswer>
+
+export const UploadAnswer = z.object({ have: Count, done: z.boolean() })
+export type UploadAnswer = z.infer<typeof UploadAnswer>
+
+/** One row of the list of jobs. */
+export const JobRowAnswer = z.object({
+  id: z.string(),
+  title: z.string(),
+  address: z.string(),
+  findings: Count,
+  touched_at: Moment,
+  sent: Count,
+  accepted: z.boolean(),
+  photo: z.string().nullable(),
+})
+export type JobRowAnswer = z.infer<typeof JobRowAnswer>
+
+/** A page of the list; `next` asks for the one after, null when there is none. */
+export const JobsAnswer = z.object({ jobs: z.array(JobRowAnswer), next: z.string().nullable() })
+export type JobsAnswer = z.infer<typeof JobsAnswer>
+
+export const SentBidAnswer = z.object({
+  id: z.string(),
+  number: Count,
+  total_cents: z.int(),
+  sent_at: Moment,
+  superseded_at: Moment.nullable(),
+  replaces_number: Count.nullable(),
+  accepted_by: z.string().nullable(),
+  accepted_at: Moment.nullable(),
+  replaced_at: Moment.nullable(),
+  link_id: z.string().nullable(),
+  expires_at: Moment.nullable(),
+  revoked_at: Moment.nullable(),
+  /** Whether what is kept still is what was sent. */
+  sealed: z.boolean(),
+})
+export type SentBidAnswer = z.infer<typeof SentBidAnswer>
+export const SentBidsAnswer = z.array(SentBidAnswer)
+
+/** A bid sent; the link is told once, to whoever sent it. */
+export const SendAnswer = z.object({ bid_id: z.string(), url: z.string().nullable() })
+export type SendAnswer = z.infer<typeof SendAnswer>
+
+/** How far the sending of a bid is. */
+export const SendProgress = z.discriminatedUnion('step', [
+  z.object({ step: z.literal('reckoning') }),
+  z.object({ step: z.literal('pictures'), done: Count, of: Count }),
+  z.object({ step: z.literal('pages') }),
+  z.object({ step: z.literal('sealing') }),
+])
+export type SendProgress = z.infer<typeof SendProgress>
+
+export const AcceptAnswer = z.object({
+  accepted: z.object({ by: z.string(), at: Moment }),
+})
+
+export const HistoryAnswer = z.array(
+  z.object({
+    sequence: Count,
+    by: z.string(),
+    at: Moment,
+    change: z.unknown(),
+    before: z.record(z.string(), z.unknown()),
+    overruled: z.record(z.string(), z.object({ value: z.unknown(), sequence: z.number() })),
+  }),
+)
+
+export const SessionsAnswer = z.array(
+  z.object({
+    id: z.string(),
+    here: z.boolean(),
+    began_at: Moment,
+    ends_at: Moment,
+    address: z.string(),
+    browser: z.string(),
+  }),
+)
+export type SessionsAnswer = z.infer<typeof SessionsAnswer>
+
+export const Done = z.object({ done: z.literal(true) })
+
+/** A refusal as RFC 9457 problem details. */
+export const Problem = z.object({
+  type: z.string().regex(/^urn:detrimus:problem:[a-z-]+$|^about:blank$/),
+  status: z.int(),
+  detail: z.string(),
+  change_id: z.string().optional(),
+  issues: z.array(z.object({ path: z.string(), message: z.string() })).optional(),
+})

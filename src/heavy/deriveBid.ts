@@ -1,0 +1,14 @@
+import { beforeSending } from '../core/bid'
+import { derive } from '../core/pipeline'
+import type { HeavyTasks } from './tasks'
+
+/** The bid as it would be sent today, reckoned from the job. */
+export const deriveBid: HeavyTasks['deriveBid'] = ({ job, today }) => {
+  const derived = derive(job, today)
+  const { people } = derived.job
+  return {
+    model: derived.bid,
+    missing: beforeSending(derived),
+    owner: people.find((person) => person.roles.includes('may-approve')) ?? people[0] ?? null,
+  }
+}

@@ -1,0 +1,14 @@
+/** The threads' entry: one exported function a task, called by name. Bundled beside the app; see scripts/lib/bundles.mjs. */
+import { printBidPdf } from '../ui/pdf/printBidPdf'
+import type { HeavyTasks } from './tasks'
+
+export { openArchive } from './archive'
+export { deriveBid } from './deriveBid'
+
+export const printBid: HeavyTasks['printBid'] = ({ model, pictures }) =>
+  printBidPdf(
+    model,
+    new Map(
+      [...pictures].map(([hash, bytes]) => [hash, Buffer.from(bytes.buffer, bytes.byteOffset, bytes.length)]),
+    ),
+  )

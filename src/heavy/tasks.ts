@@ -1,0 +1,30 @@
+import type { BidModel } from '../core/bid'
+import type { JobDocument, Person } from '../core/job'
+
+/** A bid derived from a job, with what keeps it from being sent and whom it goes to. */
+export type DerivedBid = {
+  readonly model: BidModel
+  readonly missing: readonly string[]
+  readonly owner: Person | null
+}
+
+/** What an archive held: the text of its job file, and its other files by name. */
+export type OpenedArchive =
+  | { readonly ok: true; readonly job: string; readonly files: ReadonlyMap<string, Uint8Array> }
+  | { readonly ok: false; readonly why: 'not-a-zip' | 'no-job-file' | 'too-many-files' | 'too-large' }
+
+/** Work that would hold the web process up, each run in a thread of its own: name → what goes in and what comes out. */
+export type HeavyTasks = {
+  readonly deriveBid: (of: { job: JobDocument; today: string }) => DerivedBid
+  readonly printBid: (of: {
+    model: BidModel
+    pictures: ReadonlyMap<string, Uint8Array>
+  }) => Promise<Uint8Array>
+  readonly openArchive: (of: {
+    bytes: Uint8Array
+    jobFile: string
+    largest_bytes: number
+    most_files: number
+  }) => Promise<OpenedArchive>
+}
+export type HeavyName = keyof HeavyTasks

@@ -1,0 +1,76 @@
+'use client'
+
+import { useCallback, useEffect, useState } from 'react'
+import { call, failureWords } from '../../client/api'
+import { Done, SessionsAnswer } from '../../core/contract'
+import { Button, LinkButton, Notice } from '../look'
+import { useMember } from '../state/useMember'
+import { SecondFactor } from './SecondFactor'
+
+function Sessions() {
+  const [sessions, setSessions] = useState<SessionsAnswer | null>(null)
+  const [wrong, setWrong] = useState<string | null>(null)
+  const reload = useCallback(async (): Promise<void> => {
+    const answer = await call('/api/me/sessions', SessionsAnswer)
+    if (answer.ok) setSessions(answer.value)
+    else setWrong(failureWords(answer.failure))
+  }, [])
+  useEffect(() => {
+    void Promise.resolve().then(reload)
+  }, [reload])
+  async function end(id: string): Promise<void> {
+    const answer = await call(`/api/me/sessions/${id}`, Done, { method: 'DELETE' })
+    if (!answer.ok) setWrong(failureWords(answer.failure))
+    await reload()
+  }
+  return (
+    <section aria-label="Signed in">
+      <h2 className="border-b border-ink pb-1 text-[18px]">Where you are signed in</h2>
+      {wrong ? (
+        <Notice tone="wrong" alert>
+          {wrong}
+        </Notice>
+      ) : null}
+      <ul>
+        {sessions?.map((session) => (
+          <li key={session.id} className="flex items-center gap-3 border-b border-rule py-2">
+            <span className="min-w-0 grow">
+              <span className="block truncate">{session.browser || 'a browser that gives no name'}</span>
+              <span className="block text-[14px] text-quiet">
+                since {new Date(session.began_at).toLocaleString()}
+                {session.address ? `, from ${session.address}` : ''}
+              </span>
+            </span>
+            {session.here ? (
+              <span className="font-head font-semibold text-moss">this device</span>
+            ) : (
+              <Button onClick={() => void end(session.id)}>Sign out there</Button>
+            )}
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}
+
+/** A person's own account: who he is to the firm, where he is signed in, and his second factor where the server offers one. */
+export function AccountPage({ secondFactor }: { secondFactor: boolean }) {
+  const who = useMember()
+  return (
+    <main className="mx-auto flex max-w-3xl flex-col items-stretch gap-5 px-5 py-4">
+      <a href="/jobs" className="font-head text-chalk-text underline">
+        To the jobs
+      </a>
+      <h1 className="border-b border-ink pb-1 text-[22px]">Account</h1>
+      {who.kind === 'member' ? (
+        <p>
+          {who.member.name}, {who.member.role.replaceAll('-', ' ')}. The firm keeps this name; it stands
+          beside what you note.
+        </p>
+      ) : null}
+      {who.kind === 'nobody' ? <LinkButton href="/sign-in">Sign in</LinkButton> : null}
+      <Sessions />
+      {secondFactor ? <SecondFactor /> : null}
+    </main>
+  )
+}
