@@ -83,13 +83,15 @@ export async function serve(env, port) {
     stdio: ['ignore', 'ignore', 'inherit'],
     detached: true,
   })
-  const stop = () => {
+  const end = (signal) => {
     try {
-      process.kill(-child.pid, 'SIGTERM')
+      process.kill(-child.pid, signal)
     } catch {
       // It is gone already, which is what was wanted.
     }
   }
+  const stop = () => end('SIGTERM')
+  const kill = () => end('SIGKILL')
   let ended = false
   child.on('exit', () => {
     ended = true
@@ -99,7 +101,7 @@ export async function serve(env, port) {
     const up = await fetch(`http://127.0.0.1:${port}/sign-in`)
       .then((response) => response.ok)
       .catch(() => false)
-    if (up) return { child, stop }
+    if (up) return { child, stop, kill }
     await new Promise((resolve) => setTimeout(resolve, 250))
   }
   stop()

@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright'
-import { expect, type Cookie, type Page } from '@playwright/test'
+import { expect, type APIRequestContext, type Cookie, type Page } from '@playwright/test'
 import { drawnPhoto } from '../../demo/photos'
 import { DEMO_PASSWORD } from '../../demo/people'
 
@@ -7,8 +7,18 @@ export const PEOPLE = {
   estimator: 'imke@tern.invalid',
   office: 'runa@tern.invalid',
   crew: 'dov@tern.invalid',
+  apprentice: 'pell@tern.invalid',
   otherFirm: 'tove@gull.invalid',
 } as const
+
+/** What a browser says of the page a request comes from: ours. */
+export const OWN = { origin: process.env.DETRIMUS_BASE_URL ?? '' }
+
+/** Signs a client in that is no page. */
+export async function apiOf(api: APIRequestContext, email: string, password: string): Promise<void> {
+  const answer = await api.post('/api/auth/sign-in/email', { data: { email, password }, headers: OWN })
+  expect(answer.status()).toBe(200)
+}
 
 const signedIn = new Map<string, Cookie[]>()
 

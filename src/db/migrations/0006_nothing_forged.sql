@@ -75,7 +75,7 @@ update app.job j set touched_at = coalesce(
   (select max(c.received_at) from app.job_change c where c.company_id = j.company_id and c.job_id = j.id), j.created_at);
 alter table app.job_change force row level security;
 alter table app.job force row level security;
-create index job_by_touch on app.job (company_id, touched_at desc, id desc);
+create index job_by_touch on app.job (company_id, touched_at desc, id);
 create index job_entity_by_revision on app.job_entity (company_id, job_id, revision);
 create index job_fact_by_sequence on app.job_fact (company_id, job_id, sequence);
 create index bid_by_job on app.bid (company_id, job_id, number desc);
@@ -219,7 +219,8 @@ revoke create on schema app from detrimus_keeper;
 -- Names are those the firm keeps for its members: a profile that its user may change says nothing in a record.
 alter table auth."member" add column display_name text;
 update auth."member" m set display_name = u.name from auth."user" u where u.id = m.user_id;
-alter table auth."member" alter column display_name set not null;
+-- A check and not "not null": the sign-in library, which never writes it, refuses to start beside a column it must write.
+alter table auth."member" add constraint member_has_name check (display_name is not null);
 -- What seals a member's copies on his devices: the same at every sign-in, told to himself alone.
 alter table auth."member" add column seal_key text not null
   default encode(sha256(convert_to(gen_random_uuid()::text || gen_random_uuid()::text || gen_random_uuid()::text, 'UTF8')), 'hex')

@@ -236,9 +236,9 @@ export function listJobs(
      from app.job j
      join app.job_entity e on e.company_id = j.company_id and e.job_id = j.id and e.kind = 'job'
      where j.company_id = $1
-       and ($2::timestamptz is null or (j.touched_at, j.id) < ($2::timestamptz, $3::text))
+       and ($2::timestamptz is null or j.touched_at < $2::timestamptz or (j.touched_at = $2::timestamptz and j.id > $3::text))
        and ($4::text is null or e.body ->> 'title' ilike $4 or e.body ->> 'address' ilike $4 or j.id ilike $4)
-     order by j.touched_at desc, j.id desc limit $5`,
+     order by j.touched_at desc, j.id limit $5`,
     [tx.companyId, of.after?.touched ?? null, of.after?.id ?? null, pattern, of.limit],
   )
 }

@@ -48,7 +48,12 @@ export function authOptions(of: {
     secret: of.secret,
     baseURL: of.baseUrl,
     telemetry: { enabled: false },
-    emailAndPassword: { enabled: true, disableSignUp: !of.allowSignUp, minPasswordLength: 10 },
+    emailAndPassword: {
+      enabled: true,
+      autoSignIn: false,
+      disableSignUp: !of.allowSignUp,
+      minPasswordLength: 10,
+    },
     session: {
       expiresIn: 60 * 60 * 24 * 30,
       fields: {

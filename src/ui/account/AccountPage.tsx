@@ -42,7 +42,7 @@ function Sessions() {
               </span>
             </span>
             {session.here ? (
-              <span className="font-head font-semibold text-moss">this device</span>
+              <span className="font-head font-semibold whitespace-nowrap text-moss">this device</span>
             ) : (
               <Button onClick={() => void end(session.id)}>Sign out there</Button>
             )}

@@ -3,7 +3,7 @@
 import { useEffect, useMemo } from 'react'
 import { takeAlong } from '../../client/localJobs'
 import type { JobRowAnswer } from '../../core/contract'
-import { Button, CONTROL, Field, LinkButton, Notice } from '../look'
+import { Button, CONTROL, LinkButton, Notice } from '../look'
 import { useMember } from '../state/useMember'
 import { BallparkNow } from './BallparkNow'
 import { ImportJob } from './ImportJob'
@@ -103,21 +103,16 @@ export function JobsPage() {
         <div>
           <div className="flex items-end justify-between gap-4 border-b border-ink pb-1">
             <h1 className="text-[22px]">Jobs</h1>
-            <div className="w-64 max-sm:w-44">
-              <Field label="Find a job">
-                {(tied) => (
-                  <input
-                    {...tied}
-                    type="search"
-                    value={words}
-                    maxLength={100}
-                    disabled={!isOnline}
-                    onChange={(event) => list.find(event.target.value)}
-                    className={CONTROL}
-                  />
-                )}
-              </Field>
-            </div>
+            <input
+              type="search"
+              aria-label="Find a job"
+              placeholder="Find a job"
+              value={words}
+              maxLength={100}
+              disabled={!isOnline}
+              onChange={(event) => list.find(event.target.value)}
+              className={`${CONTROL} w-64 max-sm:w-40`}
+            />
           </div>
           {list.wrong ? <Notice tone="waiting">{list.wrong}</Notice> : null}
           {jobs === null && isOnline && !list.wrong ? (

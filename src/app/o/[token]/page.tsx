@@ -50,6 +50,15 @@ export default async function OwnerPage({ params }: { params: Promise<{ token: s
       <div className="no-print mx-auto flex max-w-4xl bg-paper px-6 pb-4 max-sm:px-4">
         <LinkButton href={`/api/owner/${token}/pdf`}>Bid as PDF</LinkButton>
       </div>
+      {accepted ? (
+        // Where the yes was given, so that whoever gave it sees at once that it arrived.
+        <div className="no-print mx-auto max-w-4xl border-t border-ink bg-paper px-6 py-5 max-sm:px-4">
+          <Notice tone="done">
+            Your yes has arrived: accepted by {accepted.by} on {accepted.at.slice(0, 10)}. The firm has been
+            told.
+          </Notice>
+        </div>
+      ) : null}
       {accepted || superseded ? null : (
         <AcceptForm
           key={number}

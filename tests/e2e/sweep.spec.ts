@@ -1,0 +1,198 @@
+/**
+ * Every route × every caller. The routes are read from the route files themselves, so that a new one without a row here fails.
+ */
+import { expect, test, type APIRequestContext } from '@playwright/test'
+import { readdirSync, readFileSync } from 'node:fs'
+import path from 'node:path'
+import { DEMO_PASSWORD } from '../../demo/people'
+import { apiOf, OWN, PEOPLE } from './support'
+
+const APP = path.join(process.cwd(), 'src', 'app')
+
+/** `GET /api/jobs/[id]` and so on, as the files export them. */
+function routes(): string[] {
+  const files = readdirSync(APP, { recursive: true, encoding: 'utf8' }).filter((file) =>
+    /(^|\/)route\.ts$/.test(file),
+  )
+  return files
+    .flatMap((file) => {
+      const text = readFileSync(path.join(APP, file), 'utf8')
+      const address = `/${path.dirname(file)}`
+      const named = [
+        ...text.matchAll(/export (?:const|async function|function) (GET|POST|PUT|PATCH|DELETE)\b/g),
+      ]
+      const handed = [...text.matchAll(/as (GET|POST|PUT|PATCH|DELETE)\b/g)]
+      return [...named, ...handed].map((found) => `${found[1]} ${address}`)
+    })
+    .sort()
+}
+
+const CALLERS = ['stranger', 'otherFirm', 'apprentice', 'crew', 'office', 'estimator'] as const
+type Caller = (typeof CALLERS)[number]
+type Row = {
+  readonly path: string
+  readonly data?: object | Buffer
+  /** Status for each caller, in the order of CALLERS. */
+  readonly is: readonly [number, number, number, number, number, number]
+}
+
+const HASH = 'a'.repeat(64)
+const NO_ID = '2b7f6c1e-1111-4222-8333-444455556666'
+const JOB = 'alder-house'
+/** A firm's own answers: whoever is signed in gets them. */
+const OWN_ONLY = [401, 200, 200, 200, 200, 200] as const
+/** The firm's job: strangers must sign in, another firm finds nothing. */
+const FIRM = [401, 404, 200, 200, 200, 200] as const
+/** What a right-formed request that finds nothing meets. */
+const NOTHING = [401, 404, 404, 404, 404, 404] as const
+/** For the office alone: crew and apprentice are told so. */
+const OFFICE = [401, 404, 403, 403, 200, 200] as const
+const ALL_404 = [404, 404, 404, 404, 404, 404] as const
+const UPLOAD = `/api/jobs/${JOB}/uploads/${HASH}`
+
+const ROWS: Readonly<Record<string, Row>> = {
+  'GET /ready': { path: '/ready', is: [200, 200, 200, 200, 200, 200] },
+  // The library's own door: those that are not on our list are shut for everybody.
+  'GET /api/auth/[...all]': { path: '/api/auth/list-sessions', is: ALL_404 },
+  'POST /api/auth/[...all]': { path: '/api/auth/update-user', data: { name: 'The Boss' }, is: ALL_404 },
+  'GET /api/me': { path: '/api/me', is: OWN_ONLY },
+  'GET /api/me/sessions': { path: '/api/me/sessions', is: OWN_ONLY },
+  'DELETE /api/me/sessions/[id]': { path: `/api/me/sessions/${NO_ID}`, is: NOTHING },
+  'GET /api/jobs': { path: '/api/jobs', is: OWN_ONLY },
+  'POST /api/jobs': {
+    path: '/api/jobs',
+    data: { id: '../x', title: '', time_zone: 'UTC' },
+    is: [401, 400, 400, 400, 400, 400],
+  },
+  'GET /api/jobs/template': { path: '/api/jobs/template', is: OWN_ONLY },
+  'POST /api/jobs/import': {
+    path: '/api/jobs/import',
+    data: Buffer.from('{'),
+    is: [401, 422, 403, 403, 422, 422],
+  },
+  'GET /api/jobs/[id]': { path: `/api/jobs/${JOB}`, is: FIRM },
+  'GET /api/jobs/[id]/changes': { path: `/api/jobs/${JOB}/changes?known=0`, is: FIRM },
+  'POST /api/jobs/[id]/changes': {
+    path: `/api/jobs/${JOB}/changes`,
+    data: { known: 0, changes: [] },
+    is: FIRM,
+  },
+  'GET /api/jobs/[id]/history': { path: `/api/jobs/${JOB}/history`, is: FIRM },
+  'GET /api/jobs/[id]/file': { path: `/api/jobs/${JOB}/file`, is: FIRM },
+  'GET /api/jobs/[id]/bids': { path: `/api/jobs/${JOB}/bids`, is: OFFICE },
+  'POST /api/jobs/[id]/bids': {
+    path: `/api/jobs/${JOB}/bids`,
+    // Names an accepted bid that is not there: nothing is sent by this sweep.
+    data: { id: NO_ID, replaces: NO_ID },
+    is: [401, 404, 403, 403, 404, 404],
+  },
+  'POST /api/jobs/[id]/photos': {
+    path: `/api/jobs/${JOB}/photos`,
+    data: Buffer.from('x'),
+    is: [401, 404, 415, 415, 415, 415],
+  },
+  'GET /api/jobs/[id]/uploads/[sha256]': { path: UPLOAD, is: FIRM },
+  'PUT /api/jobs/[id]/uploads/[sha256]': {
+    path: `${UPLOAD}?at=5&total=9&what=photo`,
+    data: Buffer.from('x'),
+    is: [401, 404, 409, 409, 409, 409],
+  },
+  'GET /api/photos/[sha256]': {
+    path: `/api/photos/${HASH}?size=original`,
+    is: [401, 404, 403, 403, 404, 404],
+  },
+  'GET /api/clips/[sha256]': { path: `/api/clips/${HASH}`, is: NOTHING },
+  'GET /api/bids/[id]/pdf': { path: `/api/bids/${NO_ID}/pdf`, is: [401, 404, 403, 403, 404, 404] },
+  'POST /api/links/[id]/revoke': {
+    path: `/api/links/${NO_ID}/revoke`,
+    data: {},
+    is: [401, 404, 403, 403, 404, 404],
+  },
+  'GET /api/owner/[token]/pdf': { path: '/api/owner/no-token/pdf', is: ALL_404 },
+  'GET /api/owner/[token]/picture/[sha256]': { path: `/api/owner/no-token/picture/${HASH}`, is: ALL_404 },
+  'POST /api/owner/[token]/accept': {
+    path: '/api/owner/no-token/accept',
+    data: { name: 'A Name', role: 'owns', hash: HASH },
+    is: ALL_404,
+  },
+  'GET /api/firm/weights': { path: '/api/firm/weights', is: OWN_ONLY },
+  'POST /api/firm/weights': {
+    path: '/api/firm/weights',
+    // An edition that is long over: refused for that, by whoever may keep one at all.
+    data: { edition: 9999, likelihood_overrides: [] },
+    is: [401, 409, 403, 403, 409, 409],
+  },
+  'GET /api/words': { path: '/api/words', is: OWN_ONLY },
+  'POST /api/words': {
+    path: '/api/words',
+    data: { phrase: 'sweepboard', means: { kind: 'part', part: 'water-table' } },
+    is: [401, 201, 403, 201, 201, 201],
+  },
+  'DELETE /api/words': {
+    path: '/api/words',
+    data: { phrase: 'sweepboard' },
+    is: [401, 200, 403, 403, 200, 200],
+  },
+}
+
+const callers = new Map<Caller, APIRequestContext>()
+
+test.beforeAll(async ({ playwright, baseURL }) => {
+  for (const caller of CALLERS) {
+    const api = await playwright.request.newContext({ baseURL: baseURL ?? '' })
+    if (caller !== 'stranger') await apiOf(api, PEOPLE[caller], DEMO_PASSWORD)
+    callers.set(caller, api)
+  }
+})
+test.afterAll(async () => {
+  for (const api of callers.values()) await api.dispose()
+})
+
+test('every route has a row, and every row a route', () => {
+  const found = routes()
+  expect(found.length).toBeGreaterThan(25)
+  expect(Object.keys(ROWS).sort()).toEqual(found)
+})
+
+const body = (row: Row): object => {
+  if (row.data === undefined) return {}
+  return Buffer.isBuffer(row.data)
+    ? { data: row.data, headers: { ...OWN, 'content-type': 'application/octet-stream' } }
+    : { data: row.data, headers: OWN }
+}
+
+for (const [name, row] of Object.entries(ROWS)) {
+  const method = name.split(' ')[0]!
+  test(`${name} answers each caller as the table says`, async () => {
+    const found: Record<string, number> = {}
+    for (const caller of CALLERS) {
+      const answer = await callers.get(caller)!.fetch(row.path, { method, headers: OWN, ...body(row) })
+      found[caller] = answer.status()
+      // Whatever is refused says so as a problem, and no cache keeps any of it.
+      if (answer.status() >= 400)
+        expect(answer.headers()['content-type']).toContain('application/problem+json')
+      expect(answer.headers()['cache-control'], `${caller} ${row.path}`).toContain('no-store')
+    }
+    expect(found).toEqual(Object.fromEntries(CALLERS.map((caller, index) => [caller, row.is[index]])))
+  })
+  if (method === 'GET') continue
+  test(`${name} takes nothing from another page, nor from one that does not say where it is`, async () => {
+    const api = callers.get('estimator')!
+    for (const origin of ['https://elsewhere.invalid', 'null', undefined]) {
+      const { headers: _, ...more } = body(row) as { headers?: object }
+      const answer = await api.fetch(row.path, {
+        method,
+        ...more,
+        headers: origin === undefined ? {} : { origin },
+      })
+      expect([answer.status(), ((await answer.json()) as { type: string }).type]).toEqual([
+        403,
+        'urn:detrimus:problem:wrong-origin',
+      ])
+    }
+  })
+  test(`${name}: other methods are refused`, async () => {
+    const answer = await callers.get('estimator')!.fetch(row.path, { method: 'PATCH', headers: OWN })
+    expect(answer.status()).toBe(405)
+  })
+}
