@@ -20,6 +20,8 @@ const WANTED = {
   postgresql: () => postgresBin() !== null,
   chromium: () => existsSync('/usr/bin/chromium'),
   'poppler-utils': () => has('pdftotext'),
+  haproxy: () => existsSync('/usr/sbin/haproxy'),
+  pgbouncer: () => existsSync('/usr/sbin/pgbouncer'),
 }
 
 /** Installs what is missing from Debian: as root, else by sudo without a password, else prints the command and ends. */

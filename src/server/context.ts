@@ -9,6 +9,8 @@ import { endThreads } from './threads'
 
 type Context = {
   readonly pool: pg.Pool
+  /** For what never changes once it is written; the same pool where there is no copy of the database. */
+  readonly readPool: pg.Pool
   /** The sign-in library's own role. */
   readonly authPool: pg.Pool
   readonly auth: ReturnType<typeof betterAuth>
@@ -24,6 +26,9 @@ async function make(): Promise<Context> {
   const env = readEnv()
   const pool = makePool(env.DETRIMUS_APP_DATABASE_URL)
   await checkRole(pool)
+  const { DETRIMUS_READ_DATABASE_URL: copy } = env
+  const readPool = copy ? makePool(copy) : pool
+  if (copy) await checkRole(readPool)
   const authPool = makePool(env.DETRIMUS_AUTH_DATABASE_URL)
   const auth = betterAuth(
     authOptions({
@@ -36,10 +41,16 @@ async function make(): Promise<Context> {
   )
   const close = async (): Promise<void> => {
     made = null
-    await Promise.all([pool.end(), authPool.end(), endThreads()])
+    await Promise.all([
+      pool.end(),
+      authPool.end(),
+      ...(readPool === pool ? [] : [readPool.end()]),
+      endThreads(),
+    ])
   }
   return {
     pool,
+    readPool,
     authPool,
     auth,
     throttle: makeThrottle(authPool),

@@ -6,6 +6,8 @@ const Env = z.object({
   DETRIMUS_AUTH_DATABASE_URL: z.string().min(1),
   DETRIMUS_SESSION_SECRET: z.string().min(32),
   DETRIMUS_BASE_URL: z.url(),
+  /** A copy of the database that may be a moment behind: what never changes is read there, where it has it already. */
+  DETRIMUS_READ_DATABASE_URL: z.string().min(1).optional(),
   /** `on`: people may add a second factor to their sign-in. */
   DETRIMUS_SECOND_FACTOR: z.enum(['on', 'off']).default('off'),
 })

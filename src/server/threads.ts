@@ -25,17 +25,20 @@ function pool(): Piscina {
 }
 
 /**
- * Runs a task in a thread, so that it holds nobody else up.
+ * Runs a task in a thread, so that it holds nobody else up. What is handed over is not copied, and is empty here afterwards.
  *
  * @throws Refused `busy` when too many wait already.
  */
 export async function inThread<N extends HeavyName>(
   name: N,
   input: Parameters<HeavyTasks[N]>[0],
+  handedOver: readonly ArrayBuffer[] = [],
 ): Promise<Awaited<ReturnType<HeavyTasks[N]>>> {
   const waiting = pool()
   if (waiting.queueSize >= MOST_WAITING) throw new Refused({ kind: 'busy' })
-  return (await waiting.run(input, { name })) as Awaited<ReturnType<HeavyTasks[N]>>
+  return (await waiting.run(input, { name, transferList: [...handedOver] })) as Awaited<
+    ReturnType<HeavyTasks[N]>
+  >
 }
 
 export async function endThreads(): Promise<void> {

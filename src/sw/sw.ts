@@ -74,6 +74,11 @@ async function jobShell(request: Request): Promise<Response> {
   return kept
 }
 
+/** A page that is not here and cannot be fetched: it says so. */
+async function noSignal(): Promise<Response> {
+  return (await worker.matchPrecache('/offline.html')) ?? Response.error()
+}
+
 const rules: RuntimeCaching[] = [
   {
     // Pictures are named by their hash and never change.
@@ -91,7 +96,7 @@ const rules: RuntimeCaching[] = [
   },
   {
     matcher: ({ request, url, sameOrigin }) => sameOrigin && request.mode === 'navigate' && isJob(url),
-    handler: ({ request }) => jobShell(request),
+    handler: ({ request }) => jobShell(request).catch(noSignal),
   },
   {
     matcher: ({ url, sameOrigin }) => sameOrigin && url.pathname.startsWith('/_next/static/'),
@@ -100,7 +105,7 @@ const rules: RuntimeCaching[] = [
   {
     matcher: ({ request, url, sameOrigin }) =>
       sameOrigin && request.mode === 'navigate' && url.pathname === '/jobs',
-    handler: ({ request }) => listShell(request),
+    handler: ({ request }) => listShell(request).catch(noSignal),
   },
   {
     matcher: ({ request, url, sameOrigin }) => sameOrigin && request.mode === 'navigate' && isPlain(url),

@@ -232,9 +232,9 @@ test('the crew’s face: everything but money, in the network too', async ({ pag
   expect(bodies.length).toBeGreaterThan(1)
   for (const body of bodies) expect(body).not.toMatch(/_cents|burdened|overhead"|profit/)
   expect((await page.request.get('/api/jobs/alder-house/bids')).status()).toBe(403)
-  expect((await page.request.post('/api/jobs/alder-house/bids', { data: {}, headers: OWN })).status()).toBe(
-    403,
-  )
+  const wish = { id: randomUUID(), replaces: null }
+  const sent = await page.request.post('/api/jobs/alder-house/bids', { data: wish, headers: OWN })
+  expect(sent.status()).toBe(403)
 })
 
 test('a finding tapped onto the strip, taken back by undo, and nothing lost on a reload', async ({

@@ -96,7 +96,11 @@ test('after the estimator, the crew and then another firm see nothing of his, on
   await expect(page.getByText('Alder House')).toHaveCount(0)
 
   await enter(page, PEOPLE.otherFirm)
-  await expect(page.getByText('No job yet')).toBeVisible()
+  await expect(
+    page.getByRole('button', { name: 'Take in a job file' }).or(page.getByText('Take in a job file')),
+  ).toBeVisible()
+  await expect(page.getByText('Alder House')).toHaveCount(0)
+  await workerReady(page)
   await context.setOffline(true)
   await page.goto('/jobs/alder-house/price')
   await expect(
@@ -146,8 +150,8 @@ test('signing out without a signal: the copies go at once, the session at the ne
   await context.setOffline(true)
   await page.getByRole('button', { name: 'Sign out' }).click()
   await expect.poll(async () => page.evaluate(() => localStorage.getItem('detrimus-member'))).toBeNull()
-  await page.goto('/jobs').catch(() => undefined)
-  await expect(page.getByText('Alder House')).toHaveCount(0)
+  await page.goto('/jobs')
+  await expect(page.getByRole('heading', { name: 'No signal' })).toBeVisible()
   expect(await keptText(page)).not.toMatch(MONEY_AND_NAMES)
   await context.setOffline(false)
   // The next contact: any page of ours.

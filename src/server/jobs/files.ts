@@ -114,12 +114,13 @@ type Opened = { readonly job: JobDocument; readonly files: ReadonlyMap<string, U
 async function open(bytes: Buffer): Promise<Opened> {
   const isZip = bytes.length > 3 && bytes.readUInt32LE(0) === 0x04034b50
   if (!isZip) return { job: readFile(bytes.toString('utf8')), files: null }
-  const opened = await inThread('openArchive', {
-    bytes,
-    jobFile: JOB_FILE,
-    largest_bytes: LARGEST_OPENED_BYTES,
-    most_files: MOST_FILES,
-  })
+  // Small buffers share their memory with others: only one of its own can be handed over.
+  const own = bytes.byteLength === bytes.buffer.byteLength ? bytes : new Uint8Array(bytes)
+  const opened = await inThread(
+    'openArchive',
+    { bytes: own, jobFile: JOB_FILE, largest_bytes: LARGEST_OPENED_BYTES, most_files: MOST_FILES },
+    [own.buffer as ArrayBuffer],
+  )
   if (opened.ok) return { job: readFile(opened.job), files: opened.files }
   switch (opened.why) {
     case 'too-large':

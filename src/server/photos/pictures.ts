@@ -2,6 +2,7 @@ import 'server-only'
 import exifr from 'exifr'
 import { createHash } from 'node:crypto'
 import pLimit from 'p-limit'
+import type { Pool } from 'pg'
 import sharp, { type Sharp, type SharpOptions } from 'sharp'
 import { findBlob, insertBlob, type BlobRow, type Rendition } from '../../db/queries/blobs'
 import { findJob } from '../../db/queries/jobs'
@@ -174,8 +175,11 @@ export async function uploadPhoto(member: Member, jobId: string, bytes: Buffer):
 /** A picture of the firm. The original, with the place it was taken at, is for the office. */
 export async function readPhoto(member: Member, sha256: string, rendition: Rendition): Promise<BlobRow> {
   if (rendition === 'original') mustBeAllowed(member, 'get-originals', 'The original with its place')
-  const { pool } = await context()
-  const blob = await withTx(pool, member.companyId, (tx) => findBlob(tx, sha256, rendition))
+  const { pool, readPool } = await context()
+  const find = (from: Pool): Promise<BlobRow | null> =>
+    withTx(from, member.companyId, (tx) => findBlob(tx, sha256, rendition))
+  // A picture never changes: a copy of the database has it or does not have it yet, and is never wrong.
+  const blob = (await find(readPool)) ?? (readPool === pool ? null : await find(pool))
   if (!blob) throw new Refused({ kind: 'not-found', what: 'picture' })
   return blob
 }

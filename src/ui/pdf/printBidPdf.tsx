@@ -247,26 +247,28 @@ function BidDocument({ model, pictures }: { model: BidModel; pictures: ReadonlyM
           <Hazard key={index} hazard={hazard} />
         ))}
         {model.drawings.length > 0 ? (
-          <View wrap={false}>
-            <Words style={styles.heading}>Where it is</Words>
-            {model.drawings.map(({ px, drawing }) => (
-              <View key={drawing.sides.map((side) => side.id).join()}>
-                <StripPdf drawing={drawing} px={px} width={PAGE_WIDTH} />
-                <Words style={[styles.strong, { fontSize: 8.5, marginBottom: 4 }]}>
-                  {drawing.sides
-                    .map(
-                      (side) =>
-                        `${side.letter} ${side.facing}${side.open ? '' : ` ${formatLength(side.length as Length)}`}`,
-                    )
-                    .join('     ')}
-                </Words>
-              </View>
-            ))}
-            <Words style={styles.quiet}>
-              The outside walls laid side by side: front, right, back, left. Numbers are the findings; slanted
-              lines were not looked at.
+          <Words style={styles.heading} minPresenceAhead={160}>
+            Where it is
+          </Words>
+        ) : null}
+        {model.drawings.map(({ px, drawing }) => (
+          <View key={drawing.sides.map((side) => side.id).join()} wrap={false}>
+            <StripPdf drawing={drawing} px={px} width={PAGE_WIDTH} />
+            <Words style={[styles.strong, { fontSize: 8.5, marginBottom: 4 }]}>
+              {drawing.sides
+                .map(
+                  (side) =>
+                    `${side.letter} ${side.facing}${side.open ? '' : ` ${formatLength(side.length as Length)}`}`,
+                )
+                .join('     ')}
             </Words>
           </View>
+        ))}
+        {model.drawings.length > 0 ? (
+          <Words style={styles.quiet}>
+            The outside walls laid side by side: front, right, back, left. Numbers are the findings; slanted
+            lines were not looked at.
+          </Words>
         ) : null}
         <Words style={styles.heading}>What we propose</Words>
         {model.items.map((item) => (
@@ -325,8 +327,8 @@ function BidDocument({ model, pictures }: { model: BidModel; pictures: ReadonlyM
               {clause.heading}
             </Words>
             {clause.number === 8
-              ? model.source_pairs.map((pair) => (
-                  <Words key={pair.source} style={{ marginTop: 2 }}>
+              ? model.source_pairs.map((pair, index) => (
+                  <Words key={index} style={{ marginTop: 2 }}>
                     {pair.source}, finding {pair.findings}.{' '}
                     <Words style={styles.quiet}>
                       {pair.fixed
