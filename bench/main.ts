@@ -1,3 +1,4 @@
+import { benchScale, type ScaleRow } from './scale'
 import { benchScreen } from './screen'
 import { benchStages, type Row } from './stages'
 import { benchTrace, type TraceBench } from './trace'
@@ -5,7 +6,13 @@ import { benchWalk } from './walk'
 import type { WalkRow } from './walkRow'
 
 /** `npm run bench` runs all; `npm run bench -- NAME` one; `--json` prints the rows as JSON. */
-const BENCHES = { stages: benchStages, trace: benchTrace, screen: benchScreen, walk: benchWalk } as const
+const BENCHES = {
+  stages: benchStages,
+  trace: benchTrace,
+  screen: benchScreen,
+  walk: benchWalk,
+  scale: benchScale,
+} as const
 type Name = keyof typeof BENCHES
 
 function printStages(rows: readonly Row[]): void {
@@ -22,6 +29,11 @@ function printInBrowser(name: string, rows: readonly WalkRow[]): void {
   for (const row of rows) {
     process.stdout.write(`  ${row.name}\n      ${row.value}\n      ${row.beside}\n`)
   }
+}
+
+function printScale(rows: readonly ScaleRow[]): void {
+  process.stdout.write('\nscale: 200 firms, 1,000 jobs in one of them; against bare SQL in the same run\n')
+  for (const row of rows) process.stdout.write(`  ${row.name}\n      ${row.value}\n      ${row.beside}\n`)
 }
 
 const share = (value: number): string => value.toFixed(3)
@@ -62,11 +74,13 @@ const stages = wanted('stages') ? benchStages() : null
 const trace = wanted('trace') ? benchTrace() : null
 const screen = wanted('screen') ? await benchScreen() : null
 const walk = wanted('walk') ? await benchWalk() : null
+const scale = wanted('scale') ? await benchScale() : null
 if (words.includes('--json'))
-  process.stdout.write(`${JSON.stringify({ stages, trace, screen, walk }, null, 2)}\n`)
+  process.stdout.write(`${JSON.stringify({ stages, trace, screen, walk, scale }, null, 2)}\n`)
 else {
   if (stages) printStages(stages)
   if (trace) printTrace(trace)
   if (screen) printInBrowser('screen', screen)
   if (walk) printInBrowser('walk', walk)
+  if (scale) printScale(scale)
 }

@@ -180,8 +180,31 @@ export async function backUp(url, file) {
   }
 }
 
-/** Roles that the rows of a backup belong to; they have no passwords here, `migrate` sets them. */
-const ROLES = { detrimus_app: 'login', detrimus_auth: 'login', detrimus_keeper: 'nologin' }
+/** Roles that are given rights in a backup; they have no passwords here, `migrate` sets them. */
+const ROLES = ['detrimus_app', 'detrimus_auth', 'detrimus_keeper']
+
+/** Roles that own what is in a backup. Who owns what is part of it: the keeper's function guards the acceptances. */
+async function ownersIn(file) {
+  const owners = new Set()
+  let rest = ''
+  await readProgram('pg_restore', ['--list', file], (chunk) => (rest += chunk))
+  for (const line of rest.split('\n')) {
+    if (/^\d+;/.test(line)) owners.add(line.trim().split(' ').at(-1))
+  }
+  return [...owners].filter((owner) => /^[a-z_][a-z0-9_]*$/.test(owner))
+}
+
+const ASIDE = '_before_restore'
+
+async function onDatabase(url, work) {
+  const client = new pg.Client({ connectionString: url })
+  await client.connect()
+  try {
+    await work(client)
+  } finally {
+    await client.end()
+  }
+}
 
 /**
  * Puts a backup into a database that has nothing of ours. Nothing is written over: a database with our schemas in it is refused
@@ -193,6 +216,7 @@ export async function restore(url, file, { replace = false } = {}) {
   const promised = await rowsIn(file)
   if (Object.values(promised).every((n) => n === 0))
     throw new Error(`${file} holds no rows. It is not restored.`)
+  const aside = []
   const client = new pg.Client({ connectionString: url })
   await client.connect()
   try {
@@ -204,19 +228,39 @@ export async function restore(url, file, { replace = false } = {}) {
         `This database has ${rows.map((row) => row.nspname).join(', ')} in it. Restore into an empty one, or say --replace to have what is there dropped.`,
       )
     }
-    for (const { nspname } of rows) await client.query(`drop schema ${nspname} cascade`)
-    for (const [role, kind] of Object.entries(ROLES)) {
-      const there = await client.query('select from pg_roles where rolname = $1', [role])
-      if (there.rowCount === 0) await client.query(`create role ${role} ${kind} nosuperuser nobypassrls`)
+    // What is there steps aside and goes only once the new one is in: a backup that does not fit costs nothing.
+    for (const { nspname } of rows) {
+      await client.query(`drop schema if exists ${nspname}${ASIDE} cascade`)
+      await client.query(`alter schema ${nspname} rename to ${nspname}${ASIDE}`)
     }
-    const grants = await client.query(`select from pg_roles where rolname = 'detrimus_migrator'`)
-    if (grants.rowCount === 1) await client.query('grant detrimus_keeper to detrimus_migrator')
+    aside.push(...rows.map((row) => row.nspname))
+    const owners = await ownersIn(file)
+    for (const role of new Set([...ROLES, ...owners])) {
+      const there = await client.query('select from pg_roles where rolname = $1', [role])
+      if (there.rowCount > 0) continue
+      const kind =
+        role === 'detrimus_keeper' ? 'nologin' : ROLES.includes(role) ? 'login' : 'login createrole'
+      await client.query(`create role ${client.escapeIdentifier(role)} ${kind} nosuperuser nobypassrls`)
+    }
+    for (const owner of owners.filter((each) => !ROLES.includes(each))) {
+      await client.query(`grant detrimus_keeper to ${client.escapeIdentifier(owner)}`)
+    }
     await client.query('alter role detrimus_auth set search_path = auth')
     await client.query('alter role detrimus_app set search_path = app')
   } finally {
     await client.end()
   }
-  await program('pg_restore', ['--exit-on-error', '--single-transaction', file], url)
+  try {
+    await program('pg_restore', ['--exit-on-error', '--single-transaction', file], url)
+  } catch (error) {
+    await onDatabase(url, async (again) => {
+      for (const name of aside) await again.query(`alter schema ${name}${ASIDE} rename to ${name}`)
+    })
+    throw error
+  }
+  await onDatabase(url, async (again) => {
+    for (const name of aside) await again.query(`drop schema ${name}${ASIDE} cascade`)
+  })
   const now = await contents(url)
   const lost = Object.keys(promised).filter((name) => promised[name] !== (now[name]?.rows ?? 0))
   if (lost.length > 0) throw new Error(`After restoring, rows are missing in ${lost.join(', ')}.`)

@@ -17,7 +17,6 @@ const SAID: Record<string, string> = {
   'get-originals': OFFICE,
   'teach-words': NOT_APPRENTICE,
   'forget-words': OFFICE,
-  'name-members': OFFICE,
 }
 
 test('every action has a row, and every role stands as the firm said', () => {

@@ -27,8 +27,6 @@ export const PERMISSIONS = {
   'teach-words': ['owner-estimator', 'office', 'crew'],
   /** Have a word of the firm's forgotten. */
   'forget-words': ['owner-estimator', 'office'],
-  /** Change how a member is called in the firm's records. */
-  'name-members': ['owner-estimator', 'office'],
 } as const satisfies Record<string, readonly Role[]>
 export type Action = keyof typeof PERMISSIONS
 export const ACTIONS = Object.keys(PERMISSIONS) as readonly Action[]

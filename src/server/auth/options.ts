@@ -3,6 +3,7 @@ import { createAccessControl } from 'better-auth/plugins/access'
 import { organization, twoFactor } from 'better-auth/plugins'
 import { adminAc, defaultStatements, memberAc, ownerAc } from 'better-auth/plugins/organization/access'
 import type { Pool } from 'pg'
+import { log } from '../log'
 
 const access = createAccessControl(defaultStatements)
 
@@ -48,6 +49,8 @@ export function authOptions(of: {
     secret: of.secret,
     baseURL: of.baseUrl,
     telemetry: { enabled: false },
+    // Its own words would hold mail addresses: only what it says, never about whom.
+    logger: { level: 'error', log: (_level, message) => log.warn({ library: message }, 'sign-in') },
     emailAndPassword: {
       enabled: true,
       autoSignIn: false,
