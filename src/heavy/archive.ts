@@ -21,6 +21,7 @@ export const openArchive: HeavyTasks['openArchive'] = ({ bytes, jobFile, largest
   const files = new Map<string, Uint8Array>()
   let size = 0
   let seen = 0
+  let ended = 0
   try {
     const unzip = new Unzip((file) => {
       seen += 1
@@ -31,7 +32,9 @@ export const openArchive: HeavyTasks['openArchive'] = ({ bytes, jobFile, largest
         size += chunk.length
         if (size > largest_bytes) throw new TooMuch('too-large')
         chunks.push(chunk)
-        if (final) files.set(file.name, Buffer.concat(chunks))
+        if (!final) return
+        ended += 1
+        files.set(file.name, Buffer.concat(chunks))
       }
       file.start()
     })
@@ -42,6 +45,8 @@ export const openArchive: HeavyTasks['openArchive'] = ({ bytes, jobFile, largest
   } catch (error) {
     return Promise.resolve({ ok: false, why: error instanceof TooMuch ? error.why : 'not-a-zip' })
   }
+  // A file that began and did not end: the archive was cut.
+  if (ended < seen) return Promise.resolve({ ok: false, why: 'not-a-zip' })
   const job = files.get(jobFile)
   if (!job) return Promise.resolve({ ok: false, why: seen === 0 ? 'not-a-zip' : 'no-job-file' })
   files.delete(jobFile)

@@ -2,13 +2,15 @@
 import { afterAll, beforeAll, expect, test } from '@jest/globals'
 import { alderHouse } from '../../demo/alderHouse'
 import { printJobFile, type Change } from '../../src/core/job'
-import { applyChanges } from '../../src/server/jobs/applyChanges'
+import { withTx } from '../../src/db/tx'
+import { applyChanges, readChanges } from '../../src/server/jobs/applyChanges'
 import { exportJob, exportZip, importJob } from '../../src/server/jobs/files'
-import { createJob, readHistory, readJobSnapshot } from '../../src/server/jobs/readJobs'
+import { createJob, listFirmJobs, readHistory, readJobSnapshot } from '../../src/server/jobs/readJobs'
 import type { Member } from '../../src/server/http'
 import { sillNose } from '../support/jobs'
 import {
   addFact,
+  appPool,
   asRole,
   closePools,
   createEntity,
@@ -199,4 +201,82 @@ test('crew get no money and write none', async () => {
   expect(await refusalOf(applyChanges(crew, jobId, { known: 0, changes: [typed] }))).toBe('not-for-role')
   const rates = setField({ kind: 'rates', id: 'rates', fields: { profit_share: 0 } })
   expect(await refusalOf(applyChanges(crew, jobId, { known: 0, changes: [rates] }))).toBe('not-for-role')
+})
+
+test('crew and apprentice change no settings; the refusal names the edit, so that the others go', async () => {
+  for (const role of ['crew', 'apprentice'] as const) {
+    const change = setField({ kind: 'settings', id: 'settings', fields: { productive_share: 0.9 } })
+    const sent = applyChanges(asRole(member, role), jobId, { known: 0, changes: [change] })
+    await expect(sent).rejects.toMatchObject({ error: { kind: 'not-for-role', changeId: change.id } })
+  }
+  const kept = (await readJobSnapshot(member, jobId)).job.settings.productive_share
+  expect(kept).not.toBe(0.9)
+})
+
+test('somebody renamed since sends the same fact still, and it stays signed as it was', async () => {
+  const fact = {
+    kind: 'permission',
+    id: 'before-the-wedding',
+    by: 'x',
+    at: '2026-05-04T09:00:00Z',
+    level: 'open',
+    given_by: 'owner',
+  } as const
+  const change = addFact(fact)
+  const one = await send([change])
+  const two = await applyChanges({ ...member, name: 'Tess Tangle' }, jobId, { known: 0, changes: [change] })
+  expect(two.sequence).toBe(one.sequence)
+  expect(two.facts.find((each) => each.id === fact.id)?.by).toBe('Tess Tingle')
+})
+
+test('what others did since is read without a lock, and only that', async () => {
+  const before = await readJobSnapshot(member, jobId)
+  const nothing = await readChanges(member, jobId, { known: before.sequence, head: before.head })
+  expect(nothing).toMatchObject({ sequence: before.sequence, applied: [], entities: [], facts: [] })
+  // Somebody holds the job; whoever only looks does not wait for him.
+  await withTx(appPool, member.companyId, async (tx) => {
+    await tx.query('select from app.job where id = $1 for update', [jobId])
+    expect((await readChanges(member, jobId, { known: before.sequence, head: before.head })).sequence).toBe(
+      before.sequence,
+    )
+  })
+  await send([setField({ kind: 'side', id: 'side-a', fields: { overhang: 1024 } })])
+  const news = await readChanges(member, jobId, { known: before.sequence, head: before.head })
+  expect(news.entities.map((each) => each.id)).toEqual(['side-a'])
+})
+
+test('a server that knows less than it told before says so, to whoever sends and to whoever asks', async () => {
+  const { sequence: known, head } = await readJobSnapshot(member, jobId)
+  for (const told of [
+    { known: known + 5, head: 'a-later-one' },
+    { known, head: 'another-one' },
+  ]) {
+    expect(await refusalOf(readChanges(member, jobId, told))).toBe('set-back')
+    expect(await refusalOf(applyChanges(member, jobId, { ...told, changes: [] }))).toBe('set-back')
+  }
+  expect(await refusalOf(readChanges(member, jobId, { known, head }))).toBeNull()
+})
+
+test('the list comes a page at a time, complete, in order, and is found by words', async () => {
+  const firm = await newFirm()
+  for (let n = 0; n < 120; n += 1) {
+    await createJob(firm, { id: `j${n}`, title: n === 7 ? '100% Lapwing' : `House ${n}`, timeZone: 'UTC' })
+  }
+  const seen: string[] = []
+  let after = ''
+  for (let page = 0; page < 4 && (page === 0 || after !== ''); page += 1) {
+    const answer = await listFirmJobs(firm, { words: '', after })
+    seen.push(...answer.jobs.map((job) => job.id))
+    after = answer.next ?? ''
+  }
+  expect(seen).toHaveLength(120)
+  expect(new Set(seen).size).toBe(120)
+  expect(seen[0]).toBe('j119')
+  const found = async (words: string): Promise<string[]> =>
+    (await listFirmJobs(firm, { words, after: '' })).jobs.map((job) => job.id)
+  expect(await found('lapwing')).toEqual(['j7'])
+  // What is typed is no pattern.
+  expect(await found('100%')).toEqual(['j7'])
+  expect(await found('_ouse')).toEqual([])
+  expect(await refusalOf(listFirmJobs(firm, { words: '', after: 'nonsense' }))).toBe('malformed')
 })

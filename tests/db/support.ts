@@ -110,7 +110,10 @@ export function setField(of: {
   }
 }
 
-export function createEntity(kind: 'finding' | 'typed_price' | 'photo', body: { id: string }): Change {
+export function createEntity(
+  kind: 'finding' | 'typed_price' | 'photo' | 'clip',
+  body: { id: string },
+): Change {
   made += 1
   return {
     id: `change-${process.pid}-${made}`,
