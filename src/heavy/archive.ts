@@ -6,6 +6,9 @@ const STEP_BYTES = 64 * 1024
 /** No file of an exported job is longer than this name allows. */
 const LONGEST_NAME = 200
 
+/** Begins the record every whole zip ends with. */
+const END_OF_ZIP = Buffer.from('PK\u0005\u0006', 'latin1')
+
 class TooMuch extends Error {
   constructor(readonly why: Extract<OpenedArchive, { ok: false }>['why']) {
     super(why)
@@ -45,8 +48,9 @@ export const openArchive: HeavyTasks['openArchive'] = ({ bytes, jobFile, largest
   } catch (error) {
     return Promise.resolve({ ok: false, why: error instanceof TooMuch ? error.why : 'not-a-zip' })
   }
-  // A file that began and did not end: the archive was cut.
-  if (ended < seen) return Promise.resolve({ ok: false, why: 'not-a-zip' })
+  // A file that began and did not end, or no end of the whole: the archive was cut.
+  const hasEnd = Buffer.from(bytes.buffer, bytes.byteOffset, bytes.length).lastIndexOf(END_OF_ZIP) >= 0
+  if (ended < seen || !hasEnd) return Promise.resolve({ ok: false, why: 'not-a-zip' })
   const job = files.get(jobFile)
   if (!job) return Promise.resolve({ ok: false, why: seen === 0 ? 'not-a-zip' : 'no-job-file' })
   files.delete(jobFile)

@@ -100,22 +100,13 @@ async function openJob(world: World): Promise<void> {
   await world.page.getByRole('tab', { name: /^Walk/ }).waitFor()
 }
 
+const settle = (ms: number): Promise<void> => new Promise((resolve) => setTimeout(resolve, ms))
+
 async function type(page: Page, words: string): Promise<void> {
   const field = page.getByLabel('A word, or a whole line')
   await field.fill(words)
   await page.getByRole('button', { name: /^Add( \d+)?$/ }).click()
-  await page
-    .waitForFunction(
-      () =>
-        (
-          document.querySelector(
-            'form[aria-label="Photo and word"] input[name="line"], form[aria-label="Photo and word"] textarea, form[aria-label="Photo and word"] input[type="text"]',
-          ) as HTMLInputElement | null
-        )?.value === '',
-      undefined,
-      { timeout: 5000 },
-    )
-    .catch(() => undefined)
+  for (let tries = 0; tries < 100 && (await field.inputValue()) !== ''; tries += 1) await settle(20)
 }
 
 const portal = (context: BrowserContext): Promise<unknown> =>
@@ -131,8 +122,6 @@ type Fault = {
   readonly name: string
   readonly does: (world: World, write: () => Promise<void>, password: string) => Promise<void>
 }
-
-const settle = (ms: number): Promise<void> => new Promise((resolve) => setTimeout(resolve, ms))
 
 const FAULTS: readonly Fault[] = [
   {
