@@ -38,10 +38,15 @@ export type Throttle = {
 }
 
 export function makeThrottle(pool: pg.Pool): Throttle {
+  // The library names its statements; behind a pooler that hands out connections a transaction at a time, a name made on one
+  // connection is unknown, or taken, on the next.
+  const unnamed = {
+    query: ({ text, values }: { text: string; values: unknown[] }) => pool.query(text, values),
+  }
   const names = Object.keys(LIMITS) as (keyof typeof LIMITS)[]
   const limiter = (name: keyof typeof LIMITS): RateLimiterPostgres =>
     new RateLimiterPostgres({
-      storeClient: pool,
+      storeClient: unnamed,
       storeType: 'pool',
       schemaName: 'auth',
       tableName: 'rate_limit',
