@@ -50,5 +50,7 @@ export default tseslint.config(
       'no-restricted-globals': ['error', 'fetch', 'window', 'document', 'process'],
     },
   },
+  // Commands that print what they found.
+  { files: ['tests/faults/**', 'tests/fuzz/**'], rules: { 'no-console': 'off' } },
   { files: ['src/core/trace/knowledge/**'], rules: { 'max-lines': 'off' } },
 )

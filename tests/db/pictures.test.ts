@@ -104,8 +104,8 @@ test('what leaves in a zip names no place; originals, asked for by the office, a
   await applyChanges(firm, job, {
     known: 0,
     changes: [
-      createEntity('photo', { id: 'p1', ...common, ...placed } as { id: string }),
-      createEntity('photo', { id: 'p2', ...common, ...unplaced } as { id: string }),
+      createEntity('photo', { id: 'p1', ...common, ...placed }),
+      createEntity('photo', { id: 'p2', ...common, ...unplaced }),
       createEntity('clip', {
         id: 'c1',
         removed: false,

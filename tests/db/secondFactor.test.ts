@@ -14,7 +14,9 @@ afterAll(closePools)
 /** A time-based code, reckoned here from the standard (RFC 6238 over RFC 4226: HMAC-SHA-1, 30 s, 6 figures). */
 function codeOf(secret: string, at_ms: number): string {
   const alphabet = 'ABCDEFGHIJKLMNOPQRSTUVWXYZ234567'
-  const bits = [...secret].map((letter) => alphabet.indexOf(letter).toString(2).padStart(5, '0')).join('')
+  const bits = Array.from(secret)
+    .map((letter) => alphabet.indexOf(letter).toString(2).padStart(5, '0'))
+    .join('')
   const key = Buffer.from((bits.match(/.{8}/g) ?? []).map((byte) => parseInt(byte, 2)))
   const counter = Buffer.alloc(8)
   counter.writeBigUInt64BE(BigInt(Math.floor(at_ms / 30_000)))

@@ -34,7 +34,9 @@ async function workerReady(page: Page): Promise<void> {
 /** Everything this browser keeps of our origin, as text: databases, caches, storage. */
 async function keptText(page: Page): Promise<string> {
   return page.evaluate(async () => {
-    const found: string[] = [JSON.stringify({ ...localStorage }), JSON.stringify({ ...sessionStorage })]
+    const found: string[] = [localStorage, sessionStorage].map((storage) =>
+      JSON.stringify(Object.entries(storage)),
+    )
     for (const { name } of await indexedDB.databases()) {
       const database = await new Promise<IDBDatabase>((resolve, reject) => {
         const asked = indexedDB.open(name!)
@@ -214,7 +216,7 @@ test('edits that wait are offered before he goes: saved as a file, taken in agai
   await page
     .getByLabel('Saved edits to take in')
     .setInputFiles({ name: 'saved.zip', mimeType: 'application/zip', buffer: saved })
-  await expect(page.getByText('1 edits and 0 pictures wait here again.')).toBeVisible()
+  await expect(page.getByText('1 edit and 0 pictures wait here again.')).toBeVisible()
   await page.goto(address)
   await expect(page.getByText('saved as a file').first()).toBeVisible()
   await allSent(page)

@@ -52,7 +52,7 @@ function faulty(
     if (next() >= line.share) return honest(path, init)
     const kind = KINDS[Math.floor(next() * KINDS.length)]!
     line.counts.set(kind, (line.counts.get(kind) ?? 0) + 1)
-    switch (kind as Exclude<Kind, 'tab killed'>) {
+    switch (kind) {
       case 'lost on the way there':
         throw new TypeError('fetch failed')
       case 'lost on the way back':
@@ -72,7 +72,7 @@ function faulty(
       case 'other JSON':
         return Response.json({ status: 'ok', sequence: 'many' })
       case 'a redirect':
-        return Object.defineProperty(new Response(null), 'type', { value: 'opaqueredirect' }) as Response
+        return Object.defineProperty<Response>(new Response(null), 'type', { value: 'opaqueredirect' })
       case 'a server error':
         return new Response('Bad gateway', { status: 502 })
       case 'sent twice at once':
@@ -123,9 +123,10 @@ export async function httpFaults(of: {
     .map((each) => each.split(';')[0])
     .join('; ')
   const honest = async (path: string, init: RequestInit = {}): Promise<Response> => {
-    const { signal: _, ...rest } = init
     return realFetch(at(path), {
-      ...rest,
+      ...init,
+      // A fault of the line is no abort of the real request behind it.
+      signal: null,
       headers: { cookie, origin, ...(init.headers as Record<string, string>) },
     })
   }

@@ -103,16 +103,18 @@ export function JobsPage() {
         <div>
           <div className="flex items-end justify-between gap-4 border-b border-ink pb-1">
             <h1 className="text-[22px]">Jobs</h1>
-            <input
-              type="search"
-              aria-label="Find a job"
-              placeholder="Find a job"
-              value={words}
-              maxLength={100}
-              disabled={!isOnline}
-              onChange={(event) => list.find(event.target.value)}
-              className={`${CONTROL} w-64 max-sm:w-40`}
-            />
+            <div className="w-64 max-sm:w-40">
+              <input
+                type="search"
+                aria-label="Find a job"
+                placeholder="Find a job"
+                value={words}
+                maxLength={100}
+                disabled={!isOnline}
+                onChange={(event) => list.find(event.target.value)}
+                className={CONTROL}
+              />
+            </div>
           </div>
           {list.wrong ? <Notice tone="waiting">{list.wrong}</Notice> : null}
           {jobs === null && isOnline && !list.wrong ? (

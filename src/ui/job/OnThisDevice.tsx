@@ -6,6 +6,8 @@ import { listLocalJobs, type LocalJob } from '../../client/localJobs'
 import { takeEditsIn } from '../../client/savedEdits'
 import { Notice } from '../look'
 
+const many = (n: number, word: string): string => `${n} ${word}${n === 1 ? '' : 's'}`
+
 /** Jobs this device has and the list does not show: begun without a signal, or holding what is not sent. */
 export function OnThisDevice({ local, listed }: { local: LocalCopies; listed: readonly string[] }) {
   const [jobs, setJobs] = useState<readonly LocalJob[]>([])
@@ -28,7 +30,7 @@ export function OnThisDevice({ local, listed }: { local: LocalCopies; listed: re
       taken.ok
         ? {
             tone: 'done',
-            words: `${taken.edits} edits and ${taken.pictures} pictures wait here again. Open their job and they go.`,
+            words: `${many(taken.edits, 'edit')} and ${many(taken.pictures, 'picture')} wait here again. Open their job and they go.`,
           }
         : { tone: 'wrong', words: taken.words },
     )
@@ -63,7 +65,7 @@ export function OnThisDevice({ local, listed }: { local: LocalCopies; listed: re
                 {job.findings} finding{job.findings === 1 ? '' : 's'}
                 <span className="block text-[14px] font-semibold text-pencil-text">
                   {job.waiting > 0
-                    ? `${job.waiting} edits kept here`
+                    ? `${many(job.waiting, 'edit')} kept here`
                     : job.unborn
                       ? 'kept here'
                       : 'on this device'}

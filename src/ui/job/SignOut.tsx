@@ -50,8 +50,9 @@ export function SignOut() {
       <Dialog open={unsent > 0} onClose={() => setUnsent(0)} title="Not everything is sent">
         <div className="flex flex-col gap-3">
           <p>
-            {unsent} edits and pictures are only on this device. Signing out takes them off it. Send them
-            first, or save them as a file that you can take in again.
+            {unsent === 1 ? 'One edit or picture is' : `${unsent} edits and pictures are`} only on this
+            device. Signing out takes them off it. Send them first, or save them as a file that you can take
+            in again.
           </p>
           {wrong ? (
             <Notice tone="wrong" alert>
