@@ -111,6 +111,8 @@ export class JobStore {
   /** Keeps the job as the server has it, so that it opens here without a signal. */
   async remember(): Promise<void> {
     if (this.remembered === this.server || !this.local) return
+    // In another role since: what was told in the former one is not written down again.
+    if (this.local.member.role !== this.snapshot.member.role) return
     this.remembered = this.server
     const revisions = Object.fromEntries(
       Object.entries(this.server.stamps).map(([key, stamp]) => [key, stamp.revision]),

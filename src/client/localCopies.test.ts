@@ -90,6 +90,18 @@ test('after signing out nothing is left, and what was still being written does n
   await again.destroy()
 })
 
+test('in another role what the server can tell again goes, what only this device has stays', async () => {
+  const snapshot = { job: smallHouse(), sequence: 0, head: null, revisions: {}, member: TESS }
+  await copies.keepJob({ jobId: 'small', unborn: false, opened_at: 1, snapshot })
+  await copies.keepJob({ jobId: 'begun here', unborn: true, opened_at: 2, snapshot })
+  await copies.keepNote('template', { rates: 1 })
+  await copies.keepWaiting('small', [create('not sent')])
+  await copies.forgetKnown()
+  expect((await copies.listJobs()).map((job) => job.jobId)).toEqual(['begun here'])
+  expect(await copies.findNote('template')).toBeUndefined()
+  expect((await copies.listWaiting('small')).edits).toHaveLength(1)
+})
+
 test('kept is said of an edit only once the database has confirmed it', async () => {
   const told: number[] = []
   const queue = new OutQueue('small', copies, () => told.push(queue.unconfirmed))

@@ -57,7 +57,8 @@ export class LocalCopies {
   private readonly seal: Seal
 
   constructor(
-    readonly member: MemberFace,
+    /** As the server last described him: his role may change while his key stays. */
+    public member: MemberFace,
     sealKey: string,
   ) {
     this.seal = new Seal(sealKey)
@@ -237,6 +238,17 @@ export class LocalCopies {
   async countUnsent(): Promise<number> {
     const { waiting, pictures, refused } = this.database
     return (await waiting.count()) + (await pictures.count()) + (await refused.count())
+  }
+
+  /**
+   * Takes off what the server can tell again, as for another role: jobs as they were known, and notes. What only this device has
+   * stays: edits and pictures that wait, and jobs the server has not heard of.
+   */
+  async forgetKnown(): Promise<void> {
+    for (const { jobId, unborn } of await this.listJobs()) {
+      if (!unborn) await this.database.jobs.delete(this.seal.nameOf(jobId))
+    }
+    await this.database.notes.clear()
   }
 
   /** Takes everything of this member off the device. Writes still under way fail: nothing comes back behind it. */

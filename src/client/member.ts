@@ -39,6 +39,7 @@ function begin(me: MeAnswer): { me: MeAnswer; copies: LocalCopies } {
   // A role or a name may have changed; the copies stay the same.
   current =
     same && current ? { me, copies: current.copies } : { me, copies: new LocalCopies(me.member, me.seal_key) }
+  current.copies.member = me.member
   if (!same) void takeOverOld(current.copies)
   try {
     localStorage.setItem(MEMBER, JSON.stringify(me))
@@ -88,7 +89,7 @@ export type Asked =
   | { readonly kind: 'nobody' }
   | { readonly kind: 'unknown'; readonly failure: Failure }
 
-/** Asks the server who is signed in, and takes his copies up. `changed`: somebody else than this device knew. */
+/** Asks the server who is signed in, and takes his copies up. `changed`: somebody else than this device knew, or in another role. */
 export async function askWho(): Promise<Asked> {
   if (!(await endLeftSession())) return { kind: 'unknown', failure: { kind: 'no-signal' } }
   const answer = await call('/api/me', MeAnswer)
@@ -97,9 +98,16 @@ export async function askWho(): Promise<Asked> {
     return isSignedOut ? { kind: 'nobody' } : { kind: 'unknown', failure: answer.failure }
   }
   const before = memberHere()
-  const changed = before !== null && before.me.seal_key !== answer.value.seal_key
-  if (changed) await forgetCaches().catch(() => undefined)
-  return { kind: 'member', changed, ...begin(answer.value) }
+  const isAnother = before !== null && before.me.seal_key !== answer.value.seal_key
+  const hasOtherRole = before !== null && !isAnother && before.me.member.role !== answer.value.member.role
+  // Another person, or the same one who may see less now: what was shown here to the former is not to be seen again.
+  if (isAnother || hasOtherRole) await forgetCaches().catch(() => undefined)
+  if (hasOtherRole) {
+    // First the role: a page still open writes nothing down any more that it had in the former one.
+    before.copies.member = answer.value.member
+    await before.copies.forgetKnown().catch(() => undefined)
+  }
+  return { kind: 'member', changed: isAnother || hasOtherRole, ...begin(answer.value) }
 }
 
 /** Who works on this device: as it knows him, else as the server says. */

@@ -1,9 +1,10 @@
 /** Failed sign-ins are counted in the database, the same for every web process, and tell nothing of who has an account. */
 import { afterAll, beforeEach, expect, test } from '@jest/globals'
+import { betterAuth } from 'better-auth'
 import { hashPassword } from 'better-auth/crypto'
 import { randomUUID } from 'node:crypto'
 import { authDoor } from '../../src/server/auth/signIn'
-import { ADDRESS_HEADER } from '../../src/server/auth/options'
+import { ADDRESS_HEADER, authOptions } from '../../src/server/auth/options'
 import { LIMITS, makeThrottle, NOTICE_AT } from '../../src/server/auth/throttle'
 import { endSession, listSessions } from '../../src/server/auth/sessions'
 import { readOutbox } from '../../src/server/bids/sentBids'
@@ -143,4 +144,26 @@ test.each([
 ])('the library’s door %s %s is shut', async (method, path) => {
   const request = new Request(`${BASE}/api/auth${path}`, { method, headers: { origin: BASE } })
   expect((await answer(request, () => authDoor(request))).status).toBe(404)
+})
+
+test('behind https the cookie goes over https alone, and no script reads it', async () => {
+  const enter = async (baseUrl: string): Promise<string> => {
+    const auth = betterAuth(
+      authOptions({ pool: authPool, secret: 's'.repeat(40), baseUrl, allowSignUp: false }),
+    )
+    const answer = await auth.handler(
+      new Request(`${baseUrl}/api/auth/sign-in/email`, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json', origin: baseUrl },
+        body: JSON.stringify({ email, password: WORD }),
+      }),
+    )
+    expect(answer.status).toBe(200)
+    return answer.headers.getSetCookie().join('\n')
+  }
+  const overHttps = await enter('https://bids.example')
+  expect(overHttps).toMatch(/Secure/i)
+  expect(overHttps).toMatch(/HttpOnly/i)
+  expect(overHttps).toMatch(/SameSite=Lax/i)
+  expect(await enter('http://127.0.0.1:4700')).not.toMatch(/;\s*Secure/i)
 })

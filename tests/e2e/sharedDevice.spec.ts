@@ -1,6 +1,7 @@
 /** One device, several people: whoever signs in next sees none of the former's jobs, money, links or pages, with a signal or without. */
 import { expect, test, type Page } from '@playwright/test'
 import { readFileSync } from 'node:fs'
+import pg from 'pg'
 import { DEMO_PASSWORD } from '../../demo/people'
 import { allSent, openJob, openStage, PEOPLE } from './support'
 
@@ -220,4 +221,36 @@ test('edits that wait are offered before he goes: saved as a file, taken in agai
   await page.goto(address)
   await expect(page.getByText('saved as a file').first()).toBeVisible()
   await allSent(page)
+})
+
+test('whoever is made crew sees no money from then on, though his own copies had it', async ({
+  page,
+  context,
+}) => {
+  test.setTimeout(120_000)
+  const database = new pg.Client({ connectionString: process.env.DETRIMUS_MIGRATOR_URL ?? '' })
+  await database.connect()
+  const role = (to: string): Promise<unknown> =>
+    database.query(
+      `update auth.member set role = $2 where user_id = (select id from auth."user" where email = $1)`,
+      [PEOPLE.office, to],
+    )
+  try {
+    await enter(page, PEOPLE.office)
+    await workerReady(page)
+    await openJob(page, 'Kelp Row')
+    await expect(page.getByRole('tab', { name: /^Price \$/ })).toBeVisible()
+    const address = page.url()
+    await role('crew')
+    // The page learns of it at its next contact and begins anew, without what was told in the other role.
+    await page.goto(address)
+    await expect(page.getByRole('tab', { name: /^Price not shown/ })).toBeVisible({ timeout: 30_000 })
+    await context.setOffline(true)
+    await page.reload()
+    await expect(page.getByRole('tab', { name: /^Price not shown/ })).toBeVisible({ timeout: 30_000 })
+    await context.setOffline(false)
+  } finally {
+    await role('office')
+    await database.end()
+  }
 })
