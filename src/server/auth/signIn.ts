@@ -86,6 +86,8 @@ export async function authDoor(request: Request): Promise<Response> {
   const { auth } = await context()
   const answer = await auth.handler(request)
   if (answer.status >= 500) throw new Error(`The sign-in library answered ${answer.status} at ${path}.`)
+  // What this browser's own cache holds of the firm's pictures goes with the session.
+  if (path === '/sign-out') answer.headers.set('clear-site-data', '"cache"')
   if (!answer.ok)
     throw new Refused({ kind: path.startsWith('/two-factor/') ? 'wrong-code' : 'wrong-sign-in' })
   return answer

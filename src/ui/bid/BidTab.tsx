@@ -88,7 +88,7 @@ function SendPanel({ jobId }: { jobId: string }) {
         <div>
           <Button
             look="main"
-            disabled={progress !== null || missing.length > 0}
+            disabled={bids === null || progress !== null || missing.length > 0}
             onClick={() => (accepted ? setAsks(true) : void send(null))}
           >
             {progress !== null ? 'Freezing and printing…' : accepted ? 'Send a further bid…' : 'Send the bid'}
@@ -150,7 +150,7 @@ function SendPanel({ jobId }: { jobId: string }) {
           </Notice>
         ) : null}
         <ul aria-label="Sent bids">
-          {bids.map((bid) => (
+          {bids?.map((bid) => (
             <li key={bid.id} className="border-b border-rule py-2 text-[14px]">
               <span className="font-head font-semibold">
                 Bid {bid.number}, {formatCents(bid.total_cents as Cents)}

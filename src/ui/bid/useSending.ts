@@ -21,7 +21,8 @@ export function progressWords(progress: SendProgress): string {
 }
 
 export type Sending = {
-  readonly bids: readonly SentBidAnswer[]
+  /** Null until they are known: nothing is sent over what may have been accepted. */
+  readonly bids: readonly SentBidAnswer[] | null
   /** The bid whose acceptance counts. */
   readonly accepted: SentBidAnswer | null
   /** Null while nothing is being sent. */
@@ -35,7 +36,7 @@ export type Sending = {
 
 /** What was sent for a job, and sending the next. */
 export function useSending(jobId: string, store: JobStore): Sending {
-  const [bids, setBids] = useState<readonly SentBidAnswer[]>([])
+  const [bids, setBids] = useState<readonly SentBidAnswer[] | null>(null)
   const [progress, setProgress] = useState<string | null>(null)
   const [wrong, setWrong] = useState<string | null>(null)
   const [sent, setSent] = useState<{ url: string | null } | null>(null)
@@ -85,6 +86,6 @@ export function useSending(jobId: string, store: JobStore): Sending {
     await reload()
   }
 
-  const accepted = bids.find((bid) => bid.accepted_by !== null && bid.replaced_at === null) ?? null
+  const accepted = bids?.find((bid) => bid.accepted_by !== null && bid.replaced_at === null) ?? null
   return { bids, accepted, progress, wrong, sent, send, revoke }
 }

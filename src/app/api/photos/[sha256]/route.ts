@@ -11,6 +11,11 @@ export const GET = (request: Request, { params }: Context): Promise<Response> =>
     const size = SIZES.find((each) => each === asked) ?? 'screen'
     const blob = await readPhoto(member, sha256, size)
     return new Response(new Uint8Array(blob.bytes), {
-      headers: { 'content-type': blob.media_type, 'cache-control': 'private, no-store' },
+      headers: {
+        'content-type': blob.media_type,
+        'cache-control': 'private, max-age=31536000, immutable',
+        // Kept for whoever is signed in with this very cookie; signing out clears the cache.
+        vary: 'cookie',
+      },
     })
   })
