@@ -18,6 +18,8 @@ function pool(): Piscina {
     minThreads: 0,
     idleTimeout: IDLE_MS,
     maxQueue: MOST_WAITING,
+    // How this process was started says nothing of how the threads' own program is to be read.
+    execArgv: [],
     // One hostile file may end its own thread, never the process.
     resourceLimits: { maxOldGenerationSizeMb: 2048 },
   })
