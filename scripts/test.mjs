@@ -85,8 +85,6 @@ try {
   await migrate(database)
   const port = await freePort(4620)
   const env = appEnv({ ...roleUrls(database), secret: database.secrets.session, port })
-  const clusterUrl = new URL(database.migratorUrl)
-  clusterUrl.username = 'detrimus_cluster'
 
   const jest = path.join(OUT, 'jest.json')
   await count(
@@ -112,7 +110,7 @@ try {
             ...env,
             NODE_ENV: 'test',
             DETRIMUS_MIGRATOR_URL: database.migratorUrl,
-            DETRIMUS_CLUSTER_URL: clusterUrl.toString(),
+            DETRIMUS_CLUSTER_URL: database.clusterUrl,
           },
         },
       ),

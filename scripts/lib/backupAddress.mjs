@@ -5,7 +5,5 @@ export async function backupAddress() {
   const url = process.env.DETRIMUS_BACKUP_URL
   if (url) return { url, stop: () => {} }
   const database = await startPostgres({ name: 'demo', port: 5461, keepRunning: true })
-  const cluster = new URL(database.migratorUrl)
-  cluster.username = 'detrimus_cluster'
-  return { url: cluster.toString(), stop: () => database.stop() }
+  return { url: database.clusterUrl, stop: () => database.stop() }
 }

@@ -25,11 +25,9 @@ export async function stand({ name, databasePort, port: wanted, seeded = true, e
   await dropAll(database)
   await migrate(database)
   const port = await freePort(wanted)
-  const cluster = new URL(database.migratorUrl)
-  cluster.username = 'detrimus_cluster'
   const env = {
     ...appEnv({ ...roleUrls(database), secret: database.secrets.session, port }),
-    DETRIMUS_CLUSTER_URL: cluster.toString(),
+    DETRIMUS_CLUSTER_URL: database.clusterUrl,
     DETRIMUS_MIGRATOR_URL: database.migratorUrl,
     DETRIMUS_RESTART_DATABASE: JSON.stringify(database.restart ?? null),
     ...more,
@@ -44,7 +42,7 @@ export async function stand({ name, databasePort, port: wanted, seeded = true, e
     env,
     database,
     port,
-    clusterUrl: cluster.toString(),
+    clusterUrl: database.clusterUrl,
     /** Ends the web process at once, in the middle of whatever it does. */
     kill: () => server?.kill(),
     start,

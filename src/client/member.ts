@@ -31,7 +31,8 @@ export function memberHere(): { me: MeAnswer; copies: LocalCopies } | null {
 
 /** Whether these copies are still those of whoever is signed in. */
 export function isStill(copies: LocalCopies): boolean {
-  return memberHere()?.copies === copies
+  // What another page of this browser wrote down counts too: he may have signed out there.
+  return memberHere()?.copies === copies && stored()?.member.id === copies.member.id
 }
 
 function begin(me: MeAnswer): { me: MeAnswer; copies: LocalCopies } {

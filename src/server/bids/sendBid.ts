@@ -122,16 +122,16 @@ type Frozen = { model: BidModel; snapshot: string; pdf: Buffer; hashes: readonly
 
 async function freeze(
   tx: Tx,
-  by: { member: Member; jobId: string; wish: SendRequest; timeZone: string },
+  by: { member: Member; job: JobDocument; wish: SendRequest },
   frozen: Frozen,
   to: { owner: DerivedBid['owner']; url: string; tokenHash: string; expiresAt: Date },
 ): Promise<boolean> {
-  const { wish, jobId } = by
+  const { wish, job } = by
+  const jobId = job.id
   const { model, snapshot, pdf } = frozen
   await findJob(tx, jobId, { lock: true })
   // Whoever sent or accepted while this one was being printed came first.
   if (await isSent(tx, jobId, wish)) return false
-  const { job } = await loadState(tx, jobId, { lock: false, without: [] })
   await standing(tx, job, wish)
   const number = await nextBidNumber(tx, jobId)
   await supersedeBids(tx, jobId)
@@ -210,7 +210,7 @@ export async function sendBid(
   const isNew = await withTx(pool, member.companyId, (tx) =>
     freeze(
       tx,
-      { member, jobId, wish, timeZone: job.job.time_zone },
+      { member, job, wish },
       { model, snapshot, pdf, hashes: [...pictures.keys()] },
       {
         owner: derived.owner,
