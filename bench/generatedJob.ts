@@ -1,5 +1,5 @@
 import { emptyJob, finding, side, window } from '../demo/build'
-import type { ComponentId, Finding, JobDocument, MethodId, Repair } from '../src/core/job'
+import { newWorkItem, type ComponentId, type Finding, type JobDocument, type MethodId } from '../src/core/job'
 import { SIGN_IDS } from '../src/core/trace'
 
 /** A repeatable stream of numbers from 0 to 1 (linear congruential, the constants of ANSI C): a bench must not change by chance. */
@@ -58,17 +58,14 @@ export function generatedJob(findings: number, features_a_side = 16): JobDocumen
       }),
     ),
     findings: found,
-    repairs: found.map((each): Repair => ({
-      id: `repair-${each.id}`,
-      removed: false,
-      finding_ids: [each.id],
-      method: METHOD[each.component!] ?? 'piece-in',
-      component: each.component!,
-      material: 'finger-jointed-pine',
-      place: null,
-      extent: null,
-      count: null,
-      note: '',
-    })),
+    work_items: found.map((each) =>
+      newWorkItem({
+        id: `repair-${each.id}`,
+        finding_ids: [each.id],
+        method: METHOD[each.component!] ?? 'piece-in',
+        component: each.component!,
+        material: 'finger-jointed-pine',
+      }),
+    ),
   }
 }

@@ -78,7 +78,12 @@ export async function benchScale(): Promise<ScaleRow[]> {
     for (const firm of firms.slice(1)) {
       await withTx(pool, firm, async (tx) => {
         await insertCompany(tx, 'A firm')
-        await insertEdition(tx, { edition: 1, settings: startingSettings(FIRM), rates: startingRates() })
+        await insertEdition(tx, {
+          edition: 1,
+          schema: JOB_VERSION,
+          settings: startingSettings(FIRM),
+          rates: startingRates(),
+        })
       })
     }
     await fill(place.clusterUrl, firms, 'alder-house')

@@ -40,7 +40,7 @@ export function benchStages(): Row[] {
   const job = live(generatedJob(FINDINGS))
   const trace = traceJob(job)
   const cautions = cautionsOf(job)
-  const scope = scopeJob(job, trace, cautions.all)
+  const scope = scopeJob(job, trace, cautions.dangers)
   const takeoff = takeoffJob(job, scope)
   const cut = cutJob(job, takeoff)
   const text = printJobFile(job)
@@ -50,7 +50,7 @@ export function benchStages(): Row[] {
     ['coverage', () => coverJob(job)],
     ['trace', () => traceJob(job)],
     ['cautions', () => cautionsOf(job)],
-    ['scope', () => scopeJob(job, trace, cautions.all)],
+    ['scope', () => scopeJob(job, trace, cautions.dangers)],
     ['takeoff', () => takeoffJob(job, scope)],
     ['cut', () => cutJob(job, takeoff)],
     ['price', () => priceJob(job, scope, takeoff, cut)],

@@ -1,7 +1,8 @@
+import { materialName, partName } from '../src/core/catalogue'
 import type { Browser, BrowserContext, Locator, Page } from '@playwright/test'
 import { smallHouse } from '../tests/support/jobs'
 import { door, emptyJob, side, window } from '../demo/build'
-import { COMPONENTS, GRADE_NAMES, gradeOf, MATERIALS, type JobDocument } from '../src/core/job'
+import { GRADE_NAMES, gradeOf, type JobDocument } from '../src/core/job'
 import { formatLength } from '../src/core/measure'
 import { parseLine } from '../src/core/shorthand'
 import { SIGNS, isSign } from '../src/core/trace'
@@ -56,8 +57,8 @@ function cellsOf(job: JobDocument): string[][] {
       at ? formatLength(at.station) : '',
       at ? formatLength(at.height.value) : '',
       feature ? `${onSide?.letter ?? ''}${feature.number}` : '',
-      finding.component ? COMPONENTS[finding.component] : '',
-      finding.material === 'unknown' ? '' : MATERIALS[finding.material],
+      finding.component ? partName(finding.component) : '',
+      finding.material === 'unknown' ? '' : materialName(finding.material),
       finding.extent ? formatLength(finding.extent.value) : '',
       finding.extent ? finding.extent.how : '',
       finding.signs.map((each) => (isSign(each.sign) ? SIGNS[each.sign].says : '')).join('; '),

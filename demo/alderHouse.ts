@@ -1,6 +1,18 @@
 import type { JobDocument, ZoneId } from '../src/core/job'
 import { feet, inches } from '../src/core/measure'
-import { AT, CREW, door, emptyJob, finding, looked, notLooked, repair, side, window } from './build'
+import {
+  AT,
+  CREW,
+  door,
+  emptyJob,
+  finding,
+  looked,
+  notLooked,
+  paintSide,
+  repair,
+  side,
+  window,
+} from './build'
 import {
   ALDER_CLIMATE,
   ALDER_FRAMING,
@@ -255,19 +267,6 @@ export function alderHouse(): JobDocument {
       }),
       ...alderMoreFindings(),
     ],
-    area_works: [
-      ['a', 'heavy', 45, 'sun and storm side'],
-      ['b', 'typical', 20, ''],
-      ['d', 'typical', 30, ''],
-    ].map(([letter, condition, share, note]) => ({
-      id: `paint-${letter}`,
-      removed: false,
-      kind: 'paint-side' as const,
-      side_id: `side-${letter}`,
-      condition: condition as 'typical',
-      share_peeling_percent: share as number,
-      note: note as string,
-    })),
     judgements: [
       {
         id: 'judgement-5',
@@ -278,7 +277,7 @@ export function alderHouse(): JobDocument {
         reason: 'Directly below the short end of the metal over A5.',
       },
     ],
-    repairs: [
+    work_items: [
       repair(1, 'piece-in', 'fascia', ['finding-1'], 'finger-jointed-pine'),
       repair(2, 'head-flashing', 'head-casing', ['finding-2'], 'clear-cedar'),
       repair(3, 'piece-in', 'side-casing', ['finding-3'], 'clear-cedar'),
@@ -301,6 +300,9 @@ export function alderHouse(): JobDocument {
       repair(20, 'piece-in', 'soffit', ['finding-30'], 'finger-jointed-pine'),
       repair(21, 'watch', 'mudsill', ['finding-26'], 'wood-unknown'),
       repair(22, 'watch', 'deck-post', ['finding-24'], 'treated'),
+      paintSide('a', 'heavy', 45, 'sun and storm side'),
+      paintSide('b', 'typical', 20, ''),
+      paintSide('d', 'typical', 30, ''),
     ],
     facts: [
       ...touched,

@@ -1,5 +1,6 @@
 import {
   newJob,
+  newWorkItem,
   startingRates,
   startingSettings,
   type ComponentId,
@@ -9,6 +10,7 @@ import {
   type HowKnown,
   type JobDocument,
   type Side,
+  type WorkItem,
 } from '../src/core/job'
 import type { NotLookedReason } from '../src/core/coverage'
 import { feet, inches, type Length } from '../src/core/measure'
@@ -153,6 +155,7 @@ export function finding(of: Said): Finding {
             high: how === 'guessed' ? (Math.round(long * 1.5) as Length) : null,
           },
     count: of.count ?? null,
+    face_width: null,
     signs: (of.signs ?? []).map((sign) => ({ sign, how: of.known ?? 'touched', present: true })),
     how_known: of.known ?? 'touched',
     suspected: of.suspected ?? false,
@@ -209,21 +212,27 @@ export const AT = WALKED
 /** A method chosen for findings. */
 export function repair(
   n: number,
-  method: JobDocument['repairs'][number]['method'],
-  component: JobDocument['repairs'][number]['component'],
+  method: string,
+  component: string,
   finding_ids: string[],
-  material: JobDocument['repairs'][number]['material'],
-): JobDocument['repairs'][number] {
-  return {
-    id: `repair-${n}`,
-    removed: false,
-    finding_ids,
-    method,
-    component,
-    material,
-    place: null,
-    extent: null,
-    count: null,
-    note: '',
-  }
+  material: string,
+): WorkItem {
+  return newWorkItem({ id: `repair-${n}`, finding_ids, method, component, material })
+}
+
+/** A side to be painted, with the share of it where the film has let go. */
+export function paintSide(
+  letter: string,
+  condition: NonNullable<WorkItem['condition']>,
+  share_peeling_percent: number | null,
+  note: string,
+): WorkItem {
+  return newWorkItem({
+    id: `paint-${letter}`,
+    method: 'paint-side',
+    places: [{ at: { kind: 'whole-side', side_id: `side-${letter}` }, size: null, height: null }],
+    condition,
+    share_peeling_percent,
+    note,
+  })
 }

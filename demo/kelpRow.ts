@@ -1,7 +1,19 @@
 import type { Feature, JobDocument, ScopeStretch } from '../src/core/job'
 import { feet, inches } from '../src/core/measure'
 import { INVENTED_CLIMATES } from '../src/core/house'
-import { AT, CREW, door, emptyJob, finding, looked, notLooked, repair, side, window } from './build'
+import {
+  AT,
+  CREW,
+  door,
+  emptyJob,
+  finding,
+  looked,
+  notLooked,
+  paintSide,
+  repair,
+  side,
+  window,
+} from './build'
 
 const by = { by: CREW.lead, at: AT }
 
@@ -265,16 +277,7 @@ export function kelpRow(): JobDocument {
         hand_over: 'bare, dry, nails out, before we start',
       }),
     ],
-    area_works: (['a', 'b', 'c', 'f'] as const).map((letter) => ({
-      id: `paint-${letter}`,
-      removed: false,
-      kind: 'paint-side' as const,
-      side_id: `side-${letter}`,
-      condition: letter === 'c' ? ('heavy' as const) : ('typical' as const),
-      share_peeling_percent: { a: 20, b: 30, c: 45, f: 25 }[letter],
-      note: letter === 'c' ? 'weather side, bare to the boards under the eave' : '',
-    })),
-    repairs: [
+    work_items: [
       repair(1, 'replace-course', 'base-course', ['finding-1'], 'engineered-wood'),
       repair(2, 'piece-in', 'jamb-foot', ['finding-2'], 'clear-cedar'),
       repair(3, 'piece-in', 'sill-nose', ['finding-3'], 'clear-cedar'),
@@ -289,6 +292,10 @@ export function kelpRow(): JobDocument {
       repair(9, 'head-flashing', 'head-casing', ['finding-9'], 'finger-jointed-pine'),
       repair(10, 'piece-in', 'side-casing', ['finding-10'], 'finger-jointed-pine'),
       repair(11, 'replace-course', 'lap-siding', ['finding-11'], 'engineered-wood'),
+      paintSide('a', 'typical', 20, ''),
+      paintSide('b', 'typical', 30, ''),
+      paintSide('c', 'heavy', 45, 'weather side, bare to the boards under the eave'),
+      paintSide('f', 'typical', 25, ''),
     ],
     facts: [
       ...(['a', 'b', 'c', 'f'] as const).flatMap((letter) => [

@@ -256,7 +256,7 @@ export function lanternCourt(): JobDocument {
       receipt_seen: more?.receipt_seen ?? null,
       finding_ids: (more?.findings ?? []).map((n) => `finding-${n}`),
     })),
-    repairs: [
+    work_items: [
       repair(1, 'piece-in', 'side-casing', ['finding-1'], 'pvc'),
       repair(2, 'piece-in', 'sill-nose', ['finding-2'], 'clear-cedar'),
       repair(3, 'replace-course', 'lap-siding', ['finding-3'], 'engineered-wood'),

@@ -6,7 +6,7 @@ import { betterAuth } from 'better-auth'
 import { DEMO_PASSWORD, FIRMS } from '../demo/people'
 import { DEMO_JOBS } from '../demo'
 import { drawnFront, drawnPhoto, FRONT_CANVAS, type Damage } from '../demo/photos'
-import { startingRates, startingSettings, type JobDocument } from '../src/core/job'
+import { JOB_VERSION, startingRates, startingSettings, type JobDocument } from '../src/core/job'
 import { ORDER_STEP } from '../src/core/walk'
 import { makePool } from '../src/db/pool'
 import { insertCompany, insertEdition } from '../src/db/queries/company'
@@ -140,7 +140,12 @@ for (const firm of FIRMS) {
   }
   await withTx(appPool, company, async (tx) => {
     await insertCompany(tx, firm.name)
-    await insertEdition(tx, { edition: 1, settings: startingSettings(firm), rates: startingRates() })
+    await insertEdition(tx, {
+      edition: 1,
+      schema: JOB_VERSION,
+      settings: startingSettings(firm),
+      rates: startingRates(),
+    })
     if (firm.slug === 'tern-and-mallet') await loadJobs(tx, ids[0]!)
   })
 }

@@ -3,6 +3,7 @@ import { nextChecks } from '../core/nextCheck'
 import { derive, type Derived } from '../core/pipeline'
 import { jobFileSchema, parseJobFile } from '../core/job'
 import { handbookText } from '../core/trace/handbook'
+import { catalogueRows } from '../core/print/catalogueRows'
 import { jobFileWords } from '../core/words'
 
 /**
@@ -25,6 +26,7 @@ const STAGES: Readonly<Record<string, (derived: Derived) => unknown>> = {
 
 const USAGE = `usage: npm run -s core -- STAGE [FILE]
        npm run -s core -- schema
+       npm run -s core -- catalogue
        npm run -s core -- handbook
 STAGE is one of ${Object.keys(STAGES).join(', ')}. FILE is a job file; - or nothing reads standard input.`
 
@@ -37,6 +39,10 @@ function main(argv: readonly string[]): void {
   const [stage, file = '-'] = argv
   if (stage === 'schema') {
     process.stdout.write(`${JSON.stringify(jobFileSchema(), null, 2)}\n`)
+    return
+  }
+  if (stage === 'catalogue') {
+    process.stdout.write(`${JSON.stringify(catalogueRows(), null, 2)}\n`)
     return
   }
   if (stage === 'handbook') {

@@ -1,5 +1,5 @@
 import { JobSnapshotAnswer, TemplateAnswer } from '../core/contract'
-import { newJob, readJob } from '../core/job'
+import { newJob, raiseStamps, readJob } from '../core/job'
 import { call, failureWords } from './api'
 import { JobStore } from './jobStore'
 import type { LocalCopies } from './localCopies'
@@ -43,6 +43,7 @@ async function keptHere(local: LocalCopies, jobId: string): Promise<JobStore | n
     ...kept.snapshot,
     head: (kept.snapshot.head as string | null | undefined) ?? null,
     job: job.value,
+    revisions: raiseStamps(kept.snapshot.revisions),
     member: local.member,
   }
   return new JobStore(jobId, snapshot, { unborn: kept.unborn, local })

@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals'
 import { DEMO_JOBS } from '../../demo'
-import { emptyJob, repair, sillNose, smallHouse } from '../../tests/support/jobs'
+import { emptyJob, workItem, sillNose, smallHouse } from '../../tests/support/jobs'
 import type { JobDocument } from './job'
 import { derive } from './pipeline'
 
@@ -18,7 +18,10 @@ test('every stage works with the ones before it empty', () => {
 })
 
 test('a price is possible with no house, no walk and no trace', () => {
-  const job = { ...emptyJob('e', ''), repairs: [repair('r', { method: 'piece-in', component: 'fascia' })] }
+  const job = {
+    ...emptyJob('e', ''),
+    work_items: [workItem('r', { method: 'piece-in', component: 'fascia' })],
+  }
   const { price } = derive(job, day)
   expect(price.kind === 'priced' && price.total_cents).toBeGreaterThan(0)
 })
@@ -26,7 +29,7 @@ test('a price is possible with no house, no walk and no trace', () => {
 test('what was removed is in no stage', () => {
   const job = smallHouse({
     findings: [sillNose({ removed: true })],
-    repairs: [{ ...repair('r', { method: 'piece-in', component: 'sill-nose' }), removed: true }],
+    work_items: [{ ...workItem('r', { method: 'piece-in', component: 'sill-nose' }), removed: true }],
   })
   const { trace, scope } = derive(job, day)
   expect([trace.findings, scope.items]).toEqual([[], []])

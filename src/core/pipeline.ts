@@ -82,7 +82,7 @@ export function derive(document: JobDocument, today: string): Derived {
   const coverage = coverJob(job)
   const trace = traceJob(job)
   const cautions = cautionsOf(job)
-  const scope = scopeJob(job, trace, cautions.all)
+  const scope = scopeJob(job, trace, cautions.dangers)
   const takeoff = takeoffJob(job, scope)
   const cut = cutJob(job, takeoff)
   const price = priceJob(job, scope, takeoff, cut)

@@ -1,5 +1,5 @@
 import 'server-only'
-import { Rates, Settings } from '../core/job'
+import { JOB_VERSION, raiseBody, Rates, Settings } from '../core/job'
 import { latestEdition } from '../db/queries/company'
 import type { Tx } from '../db/tx'
 
@@ -11,6 +11,10 @@ import type { Tx } from '../db/tx'
 export async function latestSettings(tx: Tx): Promise<{ edition: number; settings: Settings; rates: Rates }> {
   const found = await latestEdition(tx)
   if (!found) throw new Error(`Company ${tx.companyId} has no settings edition.`)
-  const { edition } = found
-  return { edition, settings: Settings.parse(found.settings), rates: Rates.parse(found.rates) }
+  const { edition, schema } = found
+  return {
+    edition,
+    settings: Settings.parse(raiseBody('settings', found.settings, schema, JOB_VERSION)),
+    rates: Rates.parse(raiseBody('rates', found.rates, schema, JOB_VERSION)),
+  }
 }

@@ -1,6 +1,6 @@
 import 'server-only'
 import type { z } from 'zod'
-import { Settings } from '../core/job'
+import { JOB_VERSION, Settings } from '../core/job'
 import { insertEdition } from '../db/queries/company'
 import { withTx } from '../db/tx'
 import { context } from './context'
@@ -36,6 +36,7 @@ export async function keepFirmWeights(member: Member, weights: FirmWeights): Pro
     const { likelihood_overrides } = weights
     const isAdded = await insertEdition(tx, {
       edition: next,
+      schema: JOB_VERSION,
       settings: { ...settings, edition: next, likelihood_overrides },
       rates: { ...rates, edition: next },
     })

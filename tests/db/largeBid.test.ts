@@ -65,7 +65,7 @@ function largeJob(): JobDocument {
   return {
     ...job,
     findings: job.findings.map((finding) => ({ ...finding, stated_grade: 3 as const })),
-    repairs: job.repairs.slice(0, 60),
+    work_items: job.work_items.slice(0, 60),
   }
 }
 

@@ -35,7 +35,12 @@ export async function newFirm(): Promise<Member> {
   const companyId = randomUUID()
   await withTx(appPool, companyId, async (tx) => {
     await insertCompany(tx, 'Test firm')
-    await insertEdition(tx, { edition: 1, settings: startingSettings(FIRM), rates: startingRates() })
+    await insertEdition(tx, {
+      edition: 1,
+      schema: JOB_VERSION,
+      settings: startingSettings(FIRM),
+      rates: startingRates(),
+    })
   })
   return { userId: randomUUID(), name: 'Tess Tingle', companyId, role: 'owner-estimator' }
 }

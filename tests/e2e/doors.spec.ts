@@ -338,7 +338,7 @@ test('a ballpark in three fields, kept as a priced item', async ({ page }) => {
   await expect(typical).toContainText(/\$[1-9]/)
   await dialog.getByRole('button', { name: 'Keep as a priced item' }).click()
   await openStage(page, 'Price')
-  await expect(page.getByLabel(/^fascia: replace the member/)).toBeVisible()
+  await expect(page.getByLabel(/^Fascia: replace the member/)).toBeVisible()
   await allSent(page)
 })
 
@@ -351,7 +351,7 @@ test('a ballpark without a job, from the list of jobs; kept, it begins one', asy
   await expect(dialog.getByRole('row', { name: /^typical/ })).toContainText(/\$[1-9]/)
   await dialog.getByRole('button', { name: 'Keep as a priced item' }).click()
   await expect(page).toHaveURL(/\/price$/)
-  await expect(page.getByLabel(/^corner board: /)).toBeVisible()
+  await expect(page.getByLabel(/^Corner board: /)).toBeVisible()
   await allSent(page)
 })
 

@@ -113,7 +113,7 @@ test('who knows better overrules, takes it back; a source fix is taken, another 
   await allSent(page)
   const job = await jobOf(page, id)
   expect(job.source_decisions.map((each) => each.decision)).toEqual(['accepted', 'declined'])
-  expect(job.repairs).toMatchObject([{ method: 'head-flashing' }])
+  expect(job.work_items).toMatchObject([{ method: 'head-flashing' }])
   await openStage(page, 'Bid')
   await expect(
     page.getByText(/the fix \(.*\) was declined by Imke Solvane \(New roof next year\)/),

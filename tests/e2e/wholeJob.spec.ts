@@ -44,36 +44,35 @@ async function addFinding(
 }
 
 /**
- * The same price reckoned by hand, from the firm's starting rates: $48 an hour, 0.80 productive for a day and more, overhead 0.35 on
- * cost, profit 0.12, tax 8 % on material; the house is of 1985, so nothing is lead-safe. Every length in feet.
+ * The same price reckoned by hand, from the firm's starting rates: $48 an hour, overhead 0.35 on cost, profit 0.12, tax 8 % on
+ * material; the house is of 1985, so nothing is lead-safe. To the cent at every step, as it is printed.
  */
 function reckonedByHand(): { nose: number; fascia: number; head: number } {
-  const hour = 48 / 0.8
-  // Sill nose: 2 ft seen + 3 in each end = 2.5 ft of 5/4x4 pine, one 8 ft board at 2.60. At the sill (5 ft) from the ground.
-  const noseGoods = 8 * 2.6 + 2.5 * 0.05 * 9 + ((2.5 * 1.04 * 1.2) / 300) * 38 + (2.5 / 18) * 8.5
+  const cent = (amount: number): number => Math.round(amount * 100 + 1e-7) / 100
+  // Sill nose: 51 in from casing to casing, soft from 4-1/2 to 28-1/2 in. Less than 18 in would stay at its left end: 31-1/2 in.
   const noseHours = 0.3 + 2.2
-  // Fascia: 5 ft seen + 12 in each end = 7 ft of 1x8 pine, one 8 ft board at 2.95. At 9 ft: step-ladder, × 1.10.
-  const fasciaGoods = 8 * 2.95 + 7 * 0.05 * 9 + ((7 * 1.04 * 1.2) / 300) * 38 + (7 / 18) * 8.5
-  const fasciaHours = 0.75 + 7 * 0.22 * 1.1
-  // Head flashing: casing 42 + 2 × 4.5 = 51 in of 1x6 pine, one 8 ft board at 2.20; metal and membrane 51 + 2 + 1 = 54 in.
-  // The same finding's place: the sill at 5 ft, from the ground.
-  const headGoods = 8 * 2.2 + (54 / 12) * 3.2 + (54 / 12) * 1.1 + (51 / 12) * 0.05 * 9
+  // Fascia: 5 ft seen + 12 in at each end = 7 ft of 1x8 pine. At 9 ft: step-ladder, × 1.10; 0.75 + 1.694.
+  const fasciaHours = 2.44
+  // Head flashing: casing 42 + 2 × 4.5 = 51 in of 1x6 pine; metal and membrane 51 + 2 + 1 = 54 in.
   const headHours = 0.3 + 2.5
-  // Shared: one visit 0.5 + 1.6 h, hauling 1 h + 0.9 h a yard; debris solid × 3 ÷ 27.
-  const solid = ((1 * 3.5) / 144) * 2.5 + ((0.75 * 7.25) / 144) * 7 + ((0.75 * 5.5) / 144) * (51 / 12)
-  const yards = (solid * 3) / 27
-  const shared = (0.5 + 1.6 + 1 + 0.9 * yards) * hour + yards * 65
   const all = noseHours + fasciaHours + headHours
+  // One visit of 0.5 + 1.6 h; 0.05 yd³ go along in the van. 9.84 h of two people: 0.62 crew-days, 0.70 + 0.1 × 0.12.
+  const share = 0.712
+  const labour = (hours: number): number => cent((hours / share) * 48)
+  const shared = labour(2.1) + cent(0.05 * 65)
+  // A box of nails for 0.1313 + 0.35 + 0.225 lb, a quart of primer for 0.0109 + 0.0291 gal, a cartridge for 0.1458 + 0.3889.
+  const nails = (lb: number): number => cent((1 * 9 * lb) / 0.7063)
+  const primer = (gal: number): number => cent((0.25 * 38 * gal) / 0.04)
+  const sealant = (cartridge: number): number => cent((1 * 8.5 * cartridge) / 0.5347)
   const sell = (hours: number, goods: number): number => {
-    const direct = hours * hour + goods * 1.08 + (shared * hours) / all
-    return Math.round(((direct * 1.35) / 0.88) * 100) / 100
+    const direct = labour(hours) + cent(goods) + cent(goods * 0.08) + cent((shared * hours) / all)
+    return cent((direct * 1.35) / 0.88)
   }
-  // With what the visit shares it is over a day's eight hours: the share of productive time is the full day's.
-  expect(all + 3.1).toBeGreaterThan(8)
   return {
-    nose: sell(noseHours, noseGoods),
-    fascia: sell(fasciaHours, fasciaGoods),
-    head: sell(headHours, headGoods),
+    nose: sell(noseHours, 8 * 2.6 + nails(0.1313) + primer(0.0109) + sealant(0.1458)),
+    fascia: sell(fasciaHours, 8 * 2.95 + nails(0.35) + primer(0.0291) + sealant(0.3889)),
+    // A length of 10 ft of metal, a roll of 33 ft of membrane.
+    head: sell(headHours, 8 * 2.2 + 10 * 3.2 + 33 * 1.1 + nails(0.225)),
   }
 }
 
@@ -164,12 +163,12 @@ test('from a photo and a word to an accepted bid', async ({ page, browser }) => 
   const total = hand.nose + hand.fascia + hand.head
   const money = (amount: number): string =>
     `$${amount.toLocaleString('en-US', { minimumFractionDigits: 2, maximumFractionDigits: 2 })}`
-  await expect(page.getByLabel(/^sill nose: piece in/)).toContainText(money(hand.nose))
-  await expect(page.getByLabel(/^fascia: piece in/)).toContainText(money(hand.fascia))
-  await expect(page.getByLabel(/^head casing: head flashing/)).toContainText(money(hand.head))
+  await expect(page.getByLabel(/^Sill nose: piece in/)).toContainText(money(hand.nose))
+  await expect(page.getByLabel(/^Fascia: piece in/)).toContainText(money(hand.fascia))
+  await expect(page.getByLabel(/^Head casing: head flashing/)).toContainText(money(hand.head))
   await expect(page.getByRole('row', { name: /^Total/ })).toContainText(money(total))
-  await page.getByLabel(/^sill nose: piece in/).click()
-  await expect(page.getByText(/2\.50 h ÷ 0\.[78]0/).first()).toBeVisible()
+  await page.getByLabel(/^Sill nose: piece in/).click()
+  await expect(page.getByText(/2\.50 h ÷ 0\.712/).first()).toBeVisible()
 
   // The bid goes out.
   await openStage(page, 'Bid')

@@ -1,5 +1,5 @@
 import { emptyJob, finding, side, window } from '../../demo/build'
-import type { Finding, JobDocument, Repair } from '../../src/core/job'
+import { newWorkItem, type Finding, type JobDocument, type WorkItem } from '../../src/core/job'
 
 export { alderHouse } from '../../demo/alderHouse'
 export { emptyJob, finding, side, window }
@@ -31,18 +31,23 @@ export function smallHouse(more: Partial<JobDocument> = {}): JobDocument {
   }
 }
 
-export function repair(id: string, of: Partial<Repair> & Pick<Repair, 'method' | 'component'>): Repair {
-  return {
+/** A method chosen: in finger-jointed pine unless it is said otherwise. */
+export function workItem(
+  id: string,
+  of: Partial<WorkItem> & Pick<WorkItem, 'method' | 'component'>,
+): WorkItem {
+  return newWorkItem({ id, material: 'finger-jointed-pine', ...of })
+}
+
+/** A side to be painted. */
+export function paintItem(id: string, side_id = 'side-a', of: Partial<WorkItem> = {}): WorkItem {
+  return newWorkItem({
     id,
-    removed: false,
-    finding_ids: [],
-    material: 'finger-jointed-pine',
-    place: null,
-    extent: null,
-    count: null,
-    note: '',
+    method: 'paint-side',
+    places: [{ at: { kind: 'whole-side', side_id }, size: null, height: null }],
+    condition: 'light',
     ...of,
-  }
+  })
 }
 
 /** A soft sill nose on window A1. */

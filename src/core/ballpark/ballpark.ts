@@ -1,8 +1,10 @@
+import { partName, partOf } from '../catalogue'
+import { dangersOf, hangsOn } from '../caution'
 import { cutJob } from '../cut'
-import { newJob, type ComponentId, type JobDocument, type MethodId, type Repair } from '../job'
-import { feet, formatLength, scaleLength, type Cents, type Length } from '../measure'
+import { newJob, newWorkItem, type ComponentId, type JobDocument, type MethodId, type WorkItem } from '../job'
+import { formatLength, scaleLength, type Cents, type Length } from '../measure'
 import { priceJob } from '../price'
-import { isSiding, scopeJob } from '../scope'
+import { scopeJob } from '../scope'
 import { NO_TRACE } from '../trace'
 import { takeoffJob, type Pace } from '../takeoff'
 
@@ -17,7 +19,9 @@ export type Ballpark =
       readonly changes: readonly string[]
     }
   | { readonly kind: 'withheld' }
-  | { readonly kind: 'no-price' }
+  | { readonly kind: 'no-price'; readonly why: string }
+  /** It, or what it hangs on, is on the keep-off list of this job: no price is said, and why. */
+  | { readonly kind: 'keep-off'; readonly says: string }
 
 /** Said lengths turn out shorter or longer: the range they are reckoned with. Our judgement. */
 const LENGTH_TIMES: Readonly<Record<Pace, number>> = { low: 0.85, typical: 1, high: 1.3 }
@@ -31,8 +35,32 @@ export type BallparkOf = {
 
 /** The method a part is usually mended with, where nobody chose one. */
 export function usualMethod(component: ComponentId): MethodId {
-  if (isSiding(component)) return 'replace-course'
+  if (partOf(component)?.piece?.courses) return 'replace-course'
   return component === 'head-casing' ? 'head-flashing' : 'replace-member'
+}
+
+/** A ballpark as a piece of work: its height stays with it, and its length is a guess. */
+export function ballparkItem(of: BallparkOf, id: string, how: 'taped' | 'guessed' = 'guessed'): WorkItem {
+  const { value, low, high } = { value: of.length, low: of.length, high: of.length }
+  const length = how === 'guessed' ? { value, how, low, high } : { value, how, low: null, high: null }
+  const courses = partOf(of.component)?.piece?.courses ?? false
+  return newWorkItem({
+    id,
+    method: usualMethod(of.component),
+    component: of.component,
+    places: [
+      {
+        at: { kind: 'words', words: 'place not noted yet' },
+        height: of.height,
+        size: courses
+          ? { kind: 'courses', courses: of.count, length }
+          : of.count > 1
+            ? { kind: 'members', count: of.count, length }
+            : { kind: 'length', length },
+      },
+    ],
+    note: `from a ballpark, ${formatLength(of.height)} up`,
+  })
 }
 
 function oneItemJob(job: JobDocument, of: BallparkOf, pace: Pace): JobDocument {
@@ -43,58 +71,39 @@ function oneItemJob(job: JobDocument, of: BallparkOf, pace: Pace): JobDocument {
     settings: job.settings,
     rates: job.rates,
   })
-  const side = {
-    id: 'side',
-    removed: false,
-    letter: 'A',
-    order: 0,
-    facing: 'front' as const,
-    length: null,
-    turn_deg: 90,
-    wall_height: null,
-    roof_edge: 'eave' as const,
-    pitch_in_12: 6,
-    overhang: feet(1),
-    cladding: 'unknown' as const,
-    clad_parts: [],
-    ground_left: feet(0),
-    ground_right: feet(0),
-    floor_shift: feet(0),
-    length_how: 'guessed' as const,
-    length_low: null,
-    length_high: null,
-    height_how: 'guessed' as const,
-  }
-  const repair: Repair = {
-    id: 'item',
-    removed: false,
-    finding_ids: [],
-    method: usualMethod(of.component),
-    component: of.component,
-    material: 'unknown',
-    place: {
-      kind: 'side',
-      side_id: side.id,
-      station: feet(0),
-      height: { value: of.height, from: 'grade' },
-      feature_id: null,
-    },
-    extent: { value: scaleLength(of.length, LENGTH_TIMES[pace]), how: 'taped', low: null, high: null },
-    count: of.count,
-    note: '',
-  }
-  return { ...empty, house: job.house, sides: [side], repairs: [repair] }
+  const item = ballparkItem({ ...of, length: scaleLength(of.length, LENGTH_TIMES[pace]) }, 'item', 'taped')
+  return { ...empty, house: job.house, people: job.people, work_items: [item] }
 }
 
-function priceAt(job: JobDocument, of: BallparkOf, pace: Pace): Cents | 'withheld' | 'no-price' {
+function priceAt(
+  job: JobDocument,
+  of: BallparkOf,
+  pace: Pace,
+): Cents | 'withheld' | { readonly why: string } {
   const one = oneItemJob(job, of, pace)
   const scope = scopeJob(one, NO_TRACE, [])
-  const takeoff = takeoffJob(one, scope, pace)
+  const takeoff = takeoffJob(one, scope, { pace })
   const price = priceJob(one, scope, takeoff, cutJob(one, takeoff))
   if (price.kind === 'withheld') return 'withheld'
-  if (price.kind === 'no-room' || price.total_cents === 0 || takeoff.items[0]?.tasks.length === 0)
-    return 'no-price'
+  const line = price.kind === 'priced' ? price.lines[0] : undefined
+  if (price.kind !== 'priced' || !line || line.lacks.length > 0 || price.missing.length > 0) {
+    const rate = price.kind === 'priced' ? price.missing.map((name) => `No rate for ${name}.`) : []
+    return {
+      why:
+        [...(line?.lacks ?? []), ...rate][0] ??
+        `No recipe for ${partName(of.component)} yet: it needs a look.`,
+    }
+  }
   return price.total_cents
+}
+
+/** What keeps people off the part, or what it hangs on, anywhere on this job. */
+function keptOff(job: JobDocument, component: ComponentId): string | null {
+  const deck = partOf(component)?.assembly === 'deck'
+  const stops = dangersOf(job).find(
+    ({ row, part }) => row.effect === 'stops' && (part === null ? deck : hangsOn(component, part)),
+  )
+  return stops ? `${stops.says}: ${stops.row.onWork}` : null
 }
 
 /**
@@ -102,14 +111,16 @@ function priceAt(job: JobDocument, of: BallparkOf, pace: Pace): Cents | 'withhel
  *
  * It is the price of a job with that one item, by the low, typical and high hours, the length a little shorter or longer; visits
  * and the minimum included, since a small job pays them whole.
- * Ends: `withheld` for a role without money; `no-price` for a part without a recipe.
+ * Ends: `withheld` for a role without money; `no-price` for a part without a recipe; `keep-off` where nothing is sold.
  */
 export function ballpark(job: JobDocument, of: BallparkOf): Ballpark {
+  const off = keptOff(job, of.component)
+  if (off !== null) return { kind: 'keep-off', says: off }
   const prices = (['low', 'typical', 'high'] as const).map((pace) => priceAt(job, of, pace))
   if (prices.includes('withheld')) return { kind: 'withheld' }
-  const [low, typical, high] = prices
-  if (typeof low !== 'number' || typeof typical !== 'number' || typeof high !== 'number')
-    return { kind: 'no-price' }
+  const lacking = prices.find((price): price is { why: string } => typeof price === 'object')
+  if (lacking) return { kind: 'no-price', why: lacking.why }
+  const [low, typical, high] = prices as [Cents, Cents, Cents]
   const year = job.house?.year_built
   return {
     kind: 'priced',

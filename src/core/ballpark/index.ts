@@ -1,1 +1,1 @@
-export { ballpark, usualMethod, type Ballpark, type BallparkOf } from './ballpark'
+export { ballpark, ballparkItem, usualMethod, type Ballpark, type BallparkOf } from './ballpark'

@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals'
-import { alderHouse, emptyJob, repair, sillNose, smallHouse } from '../../../tests/support/jobs'
+import { alderHouse, emptyJob, workItem, sillNose, smallHouse } from '../../../tests/support/jobs'
 import { derive } from '../pipeline'
 import { addDays, beforeSending } from './bidJob'
 import { BidModel } from './bidModel'
@@ -30,8 +30,8 @@ test('it promises nothing it cannot: consistent with, never caused by, never saf
 
 test('clauses come by trigger', () => {
   const numbers = (of: typeof bid): number[] => of.clauses.map((clause) => clause.number)
-  expect(numbers(bid)).toEqual([1, 3, 4, 8, 10, 22, 23, 26])
-  expect(numbers(derive(emptyJob('e', ''), '2026-05-04').bid)).toEqual([1, 4, 10, 22, 23, 26])
+  expect(numbers(bid)).toEqual([1, 3, 4, 8, 10, 22, 23, 26, 30])
+  expect(numbers(derive(emptyJob('e', ''), '2026-05-04').bid)).toEqual([1, 4, 10, 22, 23, 26, 30])
   expect(bid.local_code).toContain('Local code')
 })
 
@@ -64,7 +64,7 @@ test('what keeps it from being sent is said', () => {
   ])
   const job = smallHouse({
     findings: [sillNose()],
-    repairs: [repair('r', { method: 'piece-in', component: 'sill-nose', finding_ids: ['finding-1'] })],
+    work_items: [workItem('r', { method: 'piece-in', component: 'sill-nose', finding_ids: ['finding-1'] })],
   })
   expect(beforeSending(derive(job, '2026-05-04'))).toEqual([])
   const unpriced = { ...job, rates: { ...job.rates!, section_cents_per_ft: {} } }

@@ -1,8 +1,8 @@
 import { whereOf, type Caution, type Cautions } from '../caution'
 import type { Coverage } from '../coverage'
 import { drawStrip, findingNumber, stripSpans } from '../house'
+import { partName } from '../catalogue'
 import {
-  COMPONENTS,
   GRADE_NAMES,
   gradeOf,
   isDamage,
@@ -15,19 +15,17 @@ import { feet, formatCents, formatLength, type Cents } from '../measure'
 import type { Looks, Price } from '../price'
 import {
   decisionOn,
-  METHOD_KNOWLEDGE,
   outsideScope,
   outsideWords,
   scopeLineWords,
-  WARRANTY_WORDS,
-  type AreaItem,
-  type RepairItem,
+  type FixStanding,
   type Scope,
 } from '../scope'
 import { causeOf, type Trace } from '../trace'
-import { scaledLength, sideMeasures } from '../geometry'
+import { scaledLength } from '../geometry'
 import type { Takeoff } from '../takeoff'
 import { answerWords, type ListState } from '../walk'
+import { besideLines, itemLine, numbersOf } from './bidLines'
 import type { BidHazardLine, BidModel } from './bidModel'
 
 /** Everything the bid is derived from. */
@@ -99,80 +97,31 @@ function causeWords(finding: Finding, trace: Trace): string | null {
   return `Consistent with: ${name} (${traced.certainty}).`
 }
 
-function numbersOf(ids: readonly string[], job: JobDocument): string[] {
-  return job.findings
-    .filter((finding) => ids.includes(finding.id))
-    .map((finding) => findingNumber(finding, job))
-}
-
-function lifeWords([low, high]: readonly [number, number]): string {
-  return high === 0
-    ? ''
-    : `expected to last ${low} to ${high} years before the same work is due (our judgement)`
-}
-
-function quantityOf(item: RepairItem): string {
-  const size = item.seen === null ? 'length not measured' : formatLength(item.seen)
-  const guessed = item.guessed ? ', judged from below' : ''
-  return item.count > 1 ? `${item.count} × ${size}${guessed}` : `${size}${guessed}`
-}
-
-function priceOf(id: string, price: Price): Cents {
-  if (price.kind !== 'priced') return 0 as Cents
-  return price.lines.find((line) => line.item_id === id)?.sell_cents ?? (0 as Cents)
-}
-
-function repairLine(item: RepairItem, job: JobDocument, price: Price): BidModel['items'][number] {
-  const method = METHOD_KNOWLEDGE[item.method]
-  const part = COMPONENTS[item.component]
-  return {
-    id: item.id,
-    title: `${part[0]!.toUpperCase()}${part.slice(1)}: ${method.name.toLowerCase()}`,
-    where: [item.where, item.outside].filter(Boolean).join(', '),
-    quantity: quantityOf(item),
-    findings: numbersOf(item.finding_ids, job),
-    does: method.cures,
-    price_cents: priceOf(item.id, price),
-    life: lifeWords(item.life_years),
-    warranty: WARRANTY_WORDS[item.warranty],
-    notices: [...item.notices],
-    pending_engineer: item.pendingEngineer,
-  }
-}
-
-function areaLine(item: AreaItem, job: JobDocument, price: Price): BidModel['items'][number] {
-  const side = job.sides.find((each) => each.id === item.work.side_id)
-  const area = side ? `${sideMeasures(side, job).gross.value.toFixed(0)} ft² of wall` : ''
-  return {
-    id: item.id,
-    title: 'Paint this side',
-    where: item.where,
-    quantity: area,
-    findings: [],
-    does: 'washed by hand, scraped, spot primed, two coats',
-    price_cents: priceOf(item.id, price),
-    life: lifeWords([5, 8]),
-    warranty: WARRANTY_WORDS[item.warranty],
-    notices: [...item.notices],
-    pending_engineer: false,
-  }
+/** How the fix of a source stands, for whoever reads the bid. */
+const FIX_WORDS: Readonly<Record<FixStanding, (fix: string) => string>> = {
+  fixed: (fix) => `Its fix is in this bid: ${fix}.`,
+  named: (fix) =>
+    `Its fix is named in this bid and is not in its price: ${fix}. Until it is done, recurrence there is excluded from the warranty.`,
+  taken: (fix) => `Its fix was taken and is not in this bid yet: ${fix}.`,
+  declined: (fix) => `Its fix was declined: ${fix}. Recurrence there is excluded from the warranty.`,
+  open: (fix) => `Its fix is not in this bid (${fix}); recurrence there is excluded from the warranty.`,
 }
 
 function sourcePairs(stages: Stages, job: JobDocument): BidModel['source_pairs'] {
-  return stages.trace.sources
-    .filter((source) => source.letter !== null)
-    .map((source) => {
-      const { name, fix } = causeOf(source.cause)
-      const fixed = stages.scope.items.some(
-        (item) => source.letter !== null && item.fixes.includes(source.letter),
-      )
-      return {
+  return stages.trace.sources.flatMap((source) => {
+    if (source.letter === null) return []
+    const { name, fix } = causeOf(source.cause)
+    const standing = stages.scope.fixes[source.letter] ?? 'open'
+    return [
+      {
         source: `${name}, ${source.seat_words}`,
         fix: fix?.words ?? 'none needed',
         findings: numbersOf(source.finding_ids, job).join(', '),
-        fixed,
-      }
-    })
+        fixed: standing === 'fixed',
+        standing: FIX_WORDS[standing](fix?.words ?? 'none needed'),
+      },
+    ]
+  })
 }
 
 /** What it costs to look at what is held, as an offer. Gear without a rate is said, never priced as nothing. */
@@ -238,10 +187,7 @@ function clausesOf(job: JobDocument, stages: Stages, preparedOn: string): BidMod
           number: 8,
           heading: 'Sources and what they reach',
           text: sourcePairs(stages, job)
-            .map(
-              (pair) =>
-                `${pair.source}: reaches finding ${pair.findings}. ${pair.fixed ? `Its fix is in this bid: ${pair.fix}.` : `Its fix is not in this bid (${pair.fix}); recurrence there is excluded from the warranty.`}`,
-            )
+            .map((pair) => `${pair.source}: reaches finding ${pair.findings}. ${pair.standing}`)
             .join(' '),
         }
       : null,
@@ -258,6 +204,7 @@ function clausesOf(job: JobDocument, stages: Stages, preparedOn: string): BidMod
       : null,
     clauses.payments ? { number: 23, heading: 'Payments', text: clauses.payments } : null,
     clauses.warranty ? { number: 26, heading: 'Warranty', text: clauses.warranty } : null,
+    clauses.required_notices ? { number: 30, heading: 'Notices', text: clauses.required_notices } : null,
     job.response_items.length > 0
       ? { number: 32, heading: listHeading(job), text: job.response_items.map(answerWords).join(' · ') }
       : null,
@@ -297,7 +244,8 @@ function standingOf(finding: Finding, job: JobDocument): string {
 export function bidJob(job: JobDocument, stages: Stages, preparedOn: string): BidModel {
   const { price, cautions } = stages
   const first = cautions.all.slice(0, 3)
-  const items = stages.scope.items.map((item) => repairLine(item, job, price))
+  const items = stages.scope.items.flatMap((item) => itemLine(item, job, price) ?? [])
+  const beside = stages.scope.items.flatMap((item) => besideLines(item, job, price))
   return {
     format: 'detrimus-bid',
     version: 1,
@@ -316,7 +264,7 @@ export function bidJob(job: JobDocument, stages: Stages, preparedOn: string): Bi
       const grade = gradeOf(finding)
       return {
         number: findingNumber(finding, job),
-        part: finding.component ? COMPONENTS[finding.component] : 'part not named',
+        part: finding.component ? partName(finding.component) : 'part not named',
         where: [whereOf(finding, job), standingOf(finding, job)].filter(Boolean).join(', '),
         size: finding.extent
           ? `${formatLength(finding.extent.value)}${finding.extent.how === 'guessed' ? ', judged from below' : ''}`
@@ -328,7 +276,8 @@ export function bidJob(job: JobDocument, stages: Stages, preparedOn: string): Bi
         photos: job.photos.filter((photo) => finding.photo_ids.includes(photo.id)).map(bidPhoto),
       }
     }),
-    items: [...items, ...stages.scope.areas.map((item) => areaLine(item, job, price))],
+    items,
+    beside,
     adjustment: price.kind === 'priced' ? price.adjustment : null,
     tax_cents: price.kind === 'priced' ? price.tax_cents : (0 as Cents),
     tax_words: job.rates?.tax.rule === 'on-cost' || job.rates?.tax.rule === 'none' ? 'included' : 'sales tax',
@@ -345,17 +294,41 @@ export function bidJob(job: JobDocument, stages: Stages, preparedOn: string): Bi
 export function beforeSending(stages: Stages): string[] {
   const { price, scope, list } = stages
   const missing: string[] = []
-  if (scope.items.length + scope.areas.length === 0) missing.push('Choose at least one repair in Scope.')
+  const nameOf = (id: string): string => scope.items.find((item) => item.id === id)?.name ?? 'An item'
+  if (scope.items.length === 0) missing.push('Choose at least one repair in Scope.')
   if (list.open.length > 0) {
     missing.push(
       `Answer every item of the response list: ${list.open.map((item) => item.number).join(', ')} ${list.open.length === 1 ? 'is' : 'are'} open.`,
     )
   }
+  const taken = stages.trace.sources.filter(
+    (source) => source.letter !== null && scope.fixes[source.letter] === 'taken',
+  )
+  for (const source of taken) {
+    missing.push(
+      `The fix of source ${source.letter} was taken and nothing in the bid does it: take it again in Trace, or note that it is declined.`,
+    )
+  }
   if (price.kind === 'withheld') missing.push('Prices are not for your role; ask the office to send.')
   if (price.kind === 'no-room')
     missing.push('Overhead and profit leave nothing for the work: lower one of them.')
-  if (price.kind === 'priced' && price.missing.length > 0) {
+  if (price.kind !== 'priced') return missing
+  if (price.missing.length > 0) {
     missing.push(`No rate for ${price.missing.join(', ')}: add it to the rates, or type a price on the item.`)
+  }
+  for (const line of [...price.lines, ...price.apart]) {
+    for (const why of line.lacks) missing.push(`${nameOf(line.item_id)}: ${why}`)
+  }
+  const free = price.lines.filter(
+    (line) => line.sell_cents === 0 && line.includedIn === null && line.lacks.length === 0,
+  )
+  for (const line of free) {
+    missing.push(`${nameOf(line.item_id)} comes to $0: type a price, or say that it is left out.`)
+  }
+  for (const id of price.idle) {
+    missing.push(
+      `A price is typed for ${nameOf(id)}, and nothing of it is ours to sell: choose work of ours there, or take the price back.`,
+    )
   }
   return missing
 }

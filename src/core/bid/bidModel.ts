@@ -46,6 +46,20 @@ const BidItem = z.strictObject({
   pending_engineer: z.boolean(),
 })
 
+/** Work that is not in the price: an option with its own, what others do, what is left out, watched or waits, and why. */
+const BidBeside = z.strictObject({
+  id: Id,
+  title: z.string(),
+  where: z.string(),
+  quantity: z.string(),
+  findings: z.array(z.string()),
+  does: z.string(),
+  why: z.string(),
+  /** Null: it has no price here. */
+  price_cents: CentsValue.nullable(),
+  notices: z.array(z.string()),
+})
+
 /** The bid as its owner reads it. It carries no cost, hours, overhead or profit. Frozen when sent. */
 export const BidModel = z.strictObject({
   format: z.literal('detrimus-bid'),
@@ -63,12 +77,21 @@ export const BidModel = z.strictObject({
   more_hazards: z.array(BidHazard),
   findings: z.array(BidFinding),
   items: z.array(BidItem),
+  /** Absent in bids sent before such work was told apart. */
+  beside: z.array(BidBeside).optional(),
   adjustment: z.strictObject({ cents: CentsValue, reason: z.string() }).nullable(),
   tax_cents: CentsValue,
   tax_words: z.string(),
   total_cents: CentsValue,
   source_pairs: z.array(
-    z.strictObject({ source: z.string(), fix: z.string(), findings: z.string(), fixed: z.boolean() }),
+    z.strictObject({
+      source: z.string(),
+      fix: z.string(),
+      findings: z.string(),
+      fixed: z.boolean(),
+      /** How its fix stands, in words; absent in bids sent before it could stand otherwise than in or out. */
+      standing: z.string().optional(),
+    }),
   ),
   clauses: z.array(z.strictObject({ number: z.int(), heading: z.string(), text: z.string() })),
   not_looked: z.string(),
@@ -83,3 +106,4 @@ export const BidModel = z.strictObject({
 })
 export type BidModel = z.infer<typeof BidModel>
 export type BidHazardLine = z.infer<typeof BidHazard>
+export type BidBesideLine = z.infer<typeof BidBeside>

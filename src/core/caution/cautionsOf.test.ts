@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals'
-import { alderHouse, finding, sillNose, smallHouse } from '../../../tests/support/jobs'
+import { alderHouse, finding, paintItem, sillNose, smallHouse } from '../../../tests/support/jobs'
 import type { Fact } from '../job'
 import { AT_MOST, cautionsOf } from './cautionsOf'
 
@@ -77,17 +77,7 @@ test.each([
 
 test('no pressure washing on hardboard, wherever its painting is chosen', () => {
   const job = smallHouse({
-    area_works: [
-      {
-        id: 'w',
-        removed: false,
-        kind: 'paint-side',
-        side_id: 'side-a',
-        condition: 'light',
-        share_peeling_percent: null,
-        note: '',
-      },
-    ],
+    work_items: [paintItem('w')],
   })
   const sides = job.sides.map((side) => ({ ...side, cladding: 'hardboard-lap' as const }))
   expect(cautionsOf({ ...job, sides }).all.map((each) => each.kind)).toEqual(['no-pressure-wash'])

@@ -1,4 +1,5 @@
-import { COMPONENTS, factsOf, ZONE_IDS, ZONES, type HowKnown, type JobDocument, type ZoneId } from '../job'
+import { partName } from '../catalogue'
+import { factsOf, ZONE_IDS, ZONES, type HowKnown, type JobDocument, type ZoneId } from '../job'
 import { areaWords, coverAreas, type AreaCoverage } from './areas'
 import { NOT_LOOKED_WORDS, type ZoneCoverage } from './lookState'
 import { holdsOf, type Hold } from './holds'
@@ -77,7 +78,7 @@ function suspectedLine(job: JobDocument, alikes: readonly LookAlike[]): string |
   ]
   if (parts.length === 0) return null
   const counts = new Map<string, number>()
-  for (const part of parts) counts.set(COMPONENTS[part], (counts.get(COMPONENTS[part]) ?? 0) + 1)
+  for (const part of parts) counts.set(partName(part), (counts.get(partName(part)) ?? 0) + 1)
   const list = [...counts].map(([part, many]) => `${many} × ${part}`).join(', ')
   return `Suspected, because parts like them were soft when touched: ${list}.`
 }

@@ -1,6 +1,6 @@
+import { partName } from '../catalogue'
 import { wallTop } from '../geometry'
 import {
-  COMPONENTS,
   FEATURE_WORDS,
   factsOf,
   WAYS_TO_LOOK,
@@ -127,7 +127,7 @@ function suspected(job: JobDocument, alikes: readonly LookAlike[]): Hold[] {
   const findings = job.findings
     .filter((finding) => finding.suspected && !noteds.has(finding.id))
     .map((finding) => {
-      const part = finding.component ? COMPONENTS[finding.component] : 'part not named'
+      const part = finding.component ? partName(finding.component) : 'part not named'
       const { place } = finding
       const where = place.kind === 'side' ? ` (${sideName(job, place.side_id)})` : ''
       const way = place.kind === 'side' ? upTo(place.height.value) : 'other'
@@ -142,7 +142,7 @@ function suspected(job: JobDocument, alikes: readonly LookAlike[]): Hold[] {
     return following(
       'suspected',
       alike.id,
-      `${COMPONENTS[alike.component]} of ${name}`,
+      `${partName(alike.component)} of ${name}`,
       up ? 'ladder' : 'other',
     )
   })

@@ -83,7 +83,7 @@ export function lookAlikes(job: JobDocument): LookAlike[] {
     parts.set(component, [...(parts.get(component) ?? []), { feature, component, finding }])
   }
   return [...parts].flatMap(([name, touched]) => {
-    const component = name as ComponentId
+    const component = name
     return all.flatMap((feature): LookAlike[] => {
       const hasPart = (feature.parts as readonly string[]).includes(component)
       if (!hasPart || byHand.has(feature.side_id) || onPart(job, feature.id, component).length > 0) return []

@@ -1,6 +1,8 @@
-import { MATERIALS, type JobDocument, type MaterialId } from '../job'
-import { feet, toInches, type Length } from '../measure'
+import { goodName, goodOf, materialName, packagesFor, stockLengths_ft, type Packages } from '../catalogue'
+import type { JobDocument } from '../job'
+import { feet, longest, toInches, type Length } from '../measure'
 import type { Takeoff } from '../takeoff'
+import { jointed } from './jointed'
 import { packBoards, type Board, type CutPiece } from './packBoards'
 
 /** Boards of one section and material: what to buy and how to cut it. */
@@ -15,18 +17,29 @@ export type SectionPlan = {
   readonly cut: Length
   /** Off-cuts long enough to keep. */
   readonly offcuts: readonly Length[]
+  /** In one piece and longer than any board of this material: it cannot be bought. */
   readonly tooLong: readonly CutPiece[]
 }
 
-export type CutPlan = { readonly sections: readonly SectionPlan[]; readonly boards: number }
+/** Goods of one kind: what is used, and the packages that hold it. */
+export type GoodsPlan = Packages & {
+  readonly good: string
+  readonly name: string
+  readonly unit: string
+  readonly packageName: string
+  readonly used: number
+}
+
+export type CutPlan = {
+  readonly sections: readonly SectionPlan[]
+  readonly goods: readonly GoodsPlan[]
+  readonly boards: number
+}
 
 /** Off-cuts over this are worth listing. Common practice. */
 const KEEP_OVER = feet(2)
 
-/** Length in which a section is cut when the yard's profile does not name it. */
-const ANY_STOCK_FT = [8, 10, 12, 14, 16]
-
-export function sectionKey(piece: { section: string; material: MaterialId }): string {
+export function sectionKey(piece: { section: string; material: string }): string {
   return `${piece.section} ${piece.material}`
 }
 
@@ -36,36 +49,72 @@ function countByStock(boards: readonly Board[]): SectionPlan['buy'] {
   return [...counts].map(([stock, count]) => ({ stock, count })).sort((a, b) => b.stock - a.stock)
 }
 
-/** Buy list and cut plan over the whole job: pieces gathered by section and material, cut from the yard's lengths. */
-export function cutJob(job: JobDocument, takeoff: Takeoff): CutPlan {
-  const gathered = new Map<string, { pieces: CutPiece[]; section: string; material: MaterialId }>()
+type Gathered = {
+  readonly pieces: CutPiece[]
+  readonly section: string
+  readonly material: string
+  readonly stock: readonly Length[]
+}
+
+/** Pieces by section and material, runs longer than its stock jointed where their part allows. */
+function gather(job: JobDocument, takeoff: Takeoff): Map<string, Gathered> {
+  const groups = new Map<string, Gathered>()
   for (const item of takeoff.items) {
     for (const piece of item.pieces) {
+      const { section, material } = piece
+      if (section === '') continue
       const key = sectionKey(piece)
-      const group = gathered.get(key) ?? { pieces: [], section: piece.section, material: piece.material }
+      const stock =
+        groups.get(key)?.stock ??
+        stockLengths_ft(section, material, job.settings.stock_lengths_ft).map((ft) => feet(ft))
+      const group = groups.get(key) ?? { pieces: [], section, material, stock }
+      const lengths = jointed(piece.length, piece, longest(...stock)) ?? [piece.length]
       for (let i = 0; i < piece.count; i += 1)
-        group.pieces.push({ length: piece.length, owner: item.item_id })
-      gathered.set(key, group)
+        for (const length of lengths) group.pieces.push({ length, owner: item.item_id })
+      groups.set(key, group)
     }
   }
-  const yard = job.settings.stock_lengths_ft
-  const sections = [...gathered].map(([key, { pieces, section, material }]): SectionPlan => {
-    const lengths = yard[key] ?? yard[section] ?? ANY_STOCK_FT
-    const { boards, tooLong } = packBoards(
-      pieces,
-      lengths.map((ft) => feet(ft)),
-    )
+  return groups
+}
+
+function goodsOf(takeoff: Takeoff): GoodsPlan[] {
+  const used = new Map<string, number>()
+  for (const { id, quantity } of takeoff.items.flatMap((item) => item.consumables))
+    used.set(id, (used.get(id) ?? 0) + quantity)
+  return [...used].map(([good, quantity]) => {
+    const row = goodOf(good)
     return {
-      section: key,
-      name: `${section === 'lap' ? 'Lap siding' : section} ${MATERIALS[material]}`,
-      boards,
-      buy: countByStock(boards),
-      bought: boards.reduce((sum, board) => sum + board.stock, 0) as Length,
-      cut: pieces.reduce((sum, piece) => sum + piece.length, 0) as Length,
-      offcuts: boards.map((board) => board.left).filter((left) => toInches(left) > toInches(KEEP_OVER)),
-      tooLong,
+      good,
+      name: goodName(good),
+      unit: row?.unit ?? '',
+      packageName: row?.packageName ?? '',
+      used: quantity,
+      ...packagesFor(quantity, row?.packages ?? [1]),
     }
   })
+}
+
+/** Buy list and cut plan over the whole job: pieces gathered by section and material, cut from the yard's lengths; goods in packages. */
+export function cutJob(job: JobDocument, takeoff: Takeoff): CutPlan {
+  const sections = [...gather(job, takeoff)].map(
+    ([key, { pieces, section, material, stock }]): SectionPlan => {
+      const { boards, tooLong } = packBoards(pieces, stock)
+      return {
+        section: key,
+        name: `${section === 'lap' ? 'Lap siding' : section} ${materialName(material)}`,
+        boards,
+        buy: countByStock(boards),
+        bought: boards.reduce((sum, board) => sum + board.stock, 0) as Length,
+        cut: pieces.reduce((sum, piece) => sum + piece.length, 0) as Length,
+        offcuts: boards.map((board) => board.left).filter((left) => toInches(left) > toInches(KEEP_OVER)),
+        tooLong,
+      }
+    },
+  )
   sections.sort((a, b) => a.section.localeCompare(b.section))
-  return { sections, boards: sections.reduce((sum, each) => sum + each.boards.length, 0) }
+  return {
+    sections,
+    goods: goodsOf(takeoff).sort((a, b) => a.name.localeCompare(b.name)),
+    boards: sections.reduce((sum, each) => sum + each.boards.length, 0),
+  }
 }

@@ -12,30 +12,62 @@ export type Board = { readonly stock: Length; readonly cuts: readonly CutPiece[]
 /** Boards for all pieces, and pieces longer than any board the yard sells. */
 export type Packing = { readonly boards: readonly Board[]; readonly tooLong: readonly CutPiece[] }
 
-function used(cuts: readonly CutPiece[]): number {
-  const lengths = cuts.reduce((sum, cut) => sum + cut.length, 0)
-  return lengths + KERF * Math.max(0, cuts.length - 1)
+/**
+ * The first of many boards with room enough, found in as many steps as their number has binary digits: a tree in which every node
+ * knows the most room below it.
+ */
+class Room {
+  private readonly most: number[]
+  private readonly leaves: number
+
+  constructor(boards: number) {
+    this.leaves = 2 ** Math.ceil(Math.log2(Math.max(1, boards)))
+    this.most = new Array<number>(2 * this.leaves).fill(-1)
+  }
+
+  set(board: number, room: number): void {
+    let node = this.leaves + board
+    this.most[node] = room
+    for (node >>= 1; node >= 1; node >>= 1)
+      this.most[node] = Math.max(this.most[2 * node]!, this.most[2 * node + 1]!)
+  }
+
+  first(need: number): number | null {
+    if (this.most[1]! < need) return null
+    let node = 1
+    while (node < this.leaves) node = this.most[2 * node]! >= need ? 2 * node : 2 * node + 1
+    return node - this.leaves
+  }
 }
 
 /** First fit, longest first, on boards of one length (or the next that holds a longer piece); each filled board is then bought in the shortest length that holds it. */
 function packOn(stock: Length, stocks: readonly Length[], pieces: readonly CutPiece[]): Board[] {
   const shortestFor = (length: number): Length => stocks.find((each) => each >= length)!
-  const open: { capacity: number; cuts: CutPiece[] }[] = []
+  const room = new Room(pieces.length)
+  const open: { used: number; capacity: number; cuts: CutPiece[] }[] = []
   for (const piece of pieces) {
-    const board = open.find(({ capacity, cuts }) => used([...cuts, piece]) <= capacity)
-    if (board) board.cuts.push(piece)
-    else open.push({ capacity: Math.max(stock, shortestFor(piece.length)), cuts: [piece] })
+    // Every piece after the first costs a cut as well.
+    const at = room.first(piece.length + KERF)
+    const board = at === null ? undefined : open[at]
+    if (board && at !== null) {
+      board.used += piece.length + KERF
+      board.cuts.push(piece)
+      room.set(at, board.capacity - board.used)
+    } else {
+      const capacity = Math.max(stock, shortestFor(piece.length))
+      open.push({ used: piece.length, capacity, cuts: [piece] })
+      room.set(open.length - 1, capacity - piece.length)
+    }
   }
-  return open.map(({ cuts }) => {
-    const needed = used(cuts)
-    const bought = shortestFor(needed)
-    return { stock: bought, cuts, left: (bought - needed) as Length }
+  return open.map(({ used, cuts }) => {
+    const bought = shortestFor(used)
+    return { stock: bought, cuts, left: (bought - used) as Length }
   })
 }
 
 /**
  * Cuts pieces from boards with a saw kerf between cuts: first fit decreasing on each stock length the yard sells, the plan that
- * buys the least wood wins.
+ * buys the least wood wins. Its time grows with n log n.
  *
  * Ties: fewer boards, then the longer stock. Ends: a piece as long as the board needs no cut. Not yet exact; see `bench/`.
  * Source: first fit decreasing, at most 11/9 of the best plus 6/9 boards on one stock length (Dósa 2007).

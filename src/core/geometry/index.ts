@@ -11,6 +11,8 @@ export {
   stripOrder,
   type WallBox,
 } from './walls'
+export { cornersOf, eaveRun, type Corner } from './roofEdge'
+export { overGround, paintedArea, type PaintedArea } from './paintedArea'
 export { sideMeasures, type SideMeasures } from './sideMeasures'
 export {
   planArea_ft2,

@@ -2,10 +2,11 @@ import type { Figure } from '../explain/figure'
 import { FEATURE_WORDS, type JobDocument, type Side } from '../job'
 import { formatLength, gableArea, rakeLength, rectangle, toFeet, toSquareFeet, type Length } from '../measure'
 import { foundationTop, gableRise, groundAt, wallTop } from './heights'
+import { eaveRun } from './roofEdge'
 import { casingOf, drawnLength, featureBox, isOpening } from './walls'
 
 /** Openings larger than this are taken off for material, never for labour. Firm default. */
-const DEDUCT_ABOVE_FT2 = 12
+export const DEDUCT_ABOVE_FT2 = 12
 
 /** Lengths and areas of one side, each open to its arithmetic. */
 export type SideMeasures = {
@@ -112,7 +113,8 @@ export function sideMeasures(side: Side, job: JobDocument): SideMeasures {
   const over = side.overhang
   const rake = rakeLength({ run: (length / 2) as Length, pitch_in_12: side.pitch_in_12, overhang: over })
   const eaved = side.roof_edge === 'eave' || side.roof_edge === 'hip'
-  const eave_length = eaved ? length + 2 * over : 0
+  const run = eaveRun(side, job)
+  const eave_length = eaved ? run.length : 0
   const cornerBoards = side.cladding === 'brick' || side.cladding === 'stucco' ? 0 : 2
   const casings = job.features
     .filter((feature) => feature.side_id === side.id && casingOf(feature) > 0)
@@ -145,7 +147,9 @@ export function sideMeasures(side: Side, job: JobDocument): SideMeasures {
       label: 'Fascia at the eave',
       value: toFeet(eave_length as Length),
       unit: 'ft',
-      how: eaved ? `${ft(length)} ft + 2 × overhang ${ft(over)} ft` : 'no eave on this side',
+      how: eaved
+        ? `${ft(length)} ft + ${ft(0 - run.from)} ft past the left corner + ${ft(run.to - length)} ft past the right one`
+        : 'no eave on this side',
       source: known,
     },
     rakes: {

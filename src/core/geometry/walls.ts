@@ -1,3 +1,4 @@
+import { partOf } from '../catalogue'
 import { feet, inches, longest, type Length } from '../measure'
 import type { Feature, Finding, JobDocument, Place, Side } from '../job'
 import { groundAt, resolveHeight, wallTop } from './heights'
@@ -94,20 +95,9 @@ export function featureBox(feature: Feature, walls: Walls): WallBox {
   }
 }
 
-/** How thick a mark is drawn and how far it counts, by component. Our judgement. */
-const THICK_IN: Partial<Record<NonNullable<Finding['component']>, number>> = {
-  fascia: 8,
-  soffit: 6,
-  'head-casing': 5,
-  'window-sill': 4,
-  'sill-nose': 4,
-  ledger: 10,
-}
-const VERTICAL: ReadonlySet<string> = new Set(['side-casing', 'corner-board', 'jamb-foot', 'deck-post'])
-
 /** Whether the part stands upright, so that its length runs up the wall. */
 export function isVertical(finding: Pick<Finding, 'component'>): boolean {
-  return finding.component !== null && VERTICAL.has(finding.component)
+  return partOf(finding.component)?.upright ?? false
 }
 
 /** Place of a finding, following its first photo until it has one of its own. */
@@ -124,16 +114,16 @@ export function findingBox(finding: Finding, job: JobDocument): WallBox | null {
   const side = job.sides.find((each) => each.id === place.side_id)
   const bottom = resolveHeight(place.height, job.house, side ? { side, station: place.station } : null)
   const long = finding.extent?.value ?? inches(12)
-  const thick = inches(finding.component ? (THICK_IN[finding.component] ?? 6) : 6)
+  const thick = inches(partOf(finding.component)?.face_in ?? 6)
   const vertical = isVertical(finding)
   const courses = inches(Math.max(1, finding.count ?? 1) * 6)
-  const isSiding = finding.component === 'lap-siding' || finding.component === 'base-course'
+  const inCourses = partOf(finding.component)?.piece?.courses ?? false
   return {
     side_id: place.side_id,
     left: place.station,
     right: (place.station + (vertical ? thick : long)) as Length,
     bottom,
-    top: (bottom + (vertical ? long : isSiding ? courses : thick)) as Length,
+    top: (bottom + (vertical ? long : inCourses ? courses : thick)) as Length,
   }
 }
 

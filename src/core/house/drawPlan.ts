@@ -1,5 +1,6 @@
+import { partName } from '../catalogue'
 import { findingBox, featureBox, planAt, planMiddle, planWalls, type PlanWall } from '../geometry'
-import { COMPASS, COMPONENTS, gradeOf, GRADE_NAMES, type Feature, type JobDocument } from '../job'
+import { COMPASS, gradeOf, GRADE_NAMES, type Feature, type JobDocument } from '../job'
 import { feet, formatLength, inches, type Length } from '../measure'
 import { scopeParts } from '../scope'
 import { polygon, strokes, type Mark, type Point, type Shape } from './drawing'
@@ -118,7 +119,7 @@ function drawFound(
     const name = group
       .map(({ finding }) => {
         const grade = gradeOf(finding)
-        const part = finding.component ? COMPONENTS[finding.component] : finding.words || 'no part named'
+        const part = finding.component ? partName(finding.component) : finding.words || 'no part named'
         return `Finding ${findingNumber(finding, job)}: ${part}, ${grade === null ? 'not touched' : `grade ${grade}, ${GRADE_NAMES[grade]}`}`
       })
       .join('; ')

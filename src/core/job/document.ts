@@ -9,7 +9,7 @@ import * as walk from './walkEntities'
 
 export const JOB_FORMAT = 'detrimus-job'
 /** Raised with every change of shape; `raise` knows the way up from each older one. */
-export const JOB_VERSION = 4
+export const JOB_VERSION = 5
 
 /**
  * Every kind of editable thing: the schema of one, the key it has in the job file, and whether it is one or many.
@@ -31,10 +31,9 @@ export const ENTITY_KINDS = {
   scope_stretch: { schema: walk.ScopeStretch, key: 'scope_stretches', many: true, money: false },
   response_item: { schema: walk.ResponseItem, key: 'response_items', many: true, money: false },
   framing_piece: { schema: walk.FramingPiece, key: 'framing_pieces', many: true, money: false },
-  area_work: { schema: entities.AreaWork, key: 'area_works', many: true, money: false },
   judgement: { schema: entities.Judgement, key: 'judgements', many: true, money: false },
   source_decision: { schema: entities.SourceDecision, key: 'source_decisions', many: true, money: false },
-  repair: { schema: entities.Repair, key: 'repairs', many: true, money: false },
+  work_item: { schema: entities.WorkItem, key: 'work_items', many: true, money: false },
   typed_price: { schema: entities.TypedPrice, key: 'typed_prices', many: true, money: true },
 } as const
 export type EntityKind = keyof typeof ENTITY_KINDS
@@ -60,10 +59,9 @@ export const JobDocument = z.strictObject({
   scope_stretches: z.array(walk.ScopeStretch),
   response_items: z.array(walk.ResponseItem),
   framing_pieces: z.array(walk.FramingPiece),
-  area_works: z.array(entities.AreaWork),
   judgements: z.array(entities.Judgement),
   source_decisions: z.array(entities.SourceDecision),
-  repairs: z.array(entities.Repair),
+  work_items: z.array(entities.WorkItem),
   typed_prices: z.array(entities.TypedPrice),
   facts: z.array(Fact),
 })
@@ -85,10 +83,10 @@ export type ScopeStretch = z.infer<typeof walk.ScopeStretch>
 export type ResponseList = z.infer<typeof walk.ResponseList>
 export type ResponseItem = z.infer<typeof walk.ResponseItem>
 export type FramingPiece = z.infer<typeof walk.FramingPiece>
-export type AreaWork = z.infer<typeof entities.AreaWork>
 export type Judgement = z.infer<typeof entities.Judgement>
 export type SourceDecision = z.infer<typeof entities.SourceDecision>
-export type Repair = z.infer<typeof entities.Repair>
+export type WorkItem = z.infer<typeof entities.WorkItem>
+export type WorkPlace = z.infer<typeof entities.WorkPlace>
 export type TypedPrice = z.infer<typeof entities.TypedPrice>
 
 export type EntityOf = {
@@ -107,9 +105,8 @@ export type EntityOf = {
   scope_stretch: ScopeStretch
   response_item: ResponseItem
   framing_piece: FramingPiece
-  area_work: AreaWork
   judgement: Judgement
   source_decision: SourceDecision
-  repair: Repair
+  work_item: WorkItem
   typed_price: TypedPrice
 }

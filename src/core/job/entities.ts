@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { Component, Material } from './components'
+import { Component, KnowledgeId, Material, Method } from './components'
 import {
   CentsValue,
   Cladding,
@@ -12,6 +12,7 @@ import {
   LengthValue,
   Measured,
   Place,
+  Quantity,
   ShortWords,
   Words,
 } from './values'
@@ -166,6 +167,8 @@ export const Finding = z.strictObject({
   extent: Measured.nullable(),
   /** Courses for siding, pieces for counted things. */
   count: z.int().min(1).max(999).nullable(),
+  /** Width of its face, measured: it finds the section of the new piece. */
+  face_width: LengthValue.nullable(),
   signs: z.array(SeenSign),
   how_known: HowKnown,
   /** Believed, from look-alikes, but not yet looked at. */
@@ -191,16 +194,6 @@ export const Finding = z.strictObject({
   detail_id: Id.nullable(),
 })
 
-export const AreaWork = z.strictObject({
-  ...base,
-  kind: z.literal('paint-side'),
-  side_id: Id,
-  condition: z.enum(['light', 'typical', 'heavy']),
-  /** Share of the side where the film has let go. */
-  share_peeling_percent: z.number().min(0).max(100).nullable(),
-  note: Words,
-})
-
 /** The owner takes a source fix, or declines it: by whose word, and why. */
 export const SourceDecision = z.strictObject({
   ...base,
@@ -221,31 +214,75 @@ export const Judgement = z.strictObject({
   reason: Words,
 })
 
-export const METHODS = [
-  'piece-in',
-  'replace-member',
-  'replace-course',
-  're-seal',
-  'prime-and-paint',
-  'head-flashing',
-  'watch',
-  'refer',
+/** What a piece of work is to the bid. Only what is ours is in the sum; everything else is listed. */
+export const WORK_STATES = [
+  'ours',
+  'optional',
+  'alternate',
+  'priced-apart',
+  'by-owner',
+  'by-others',
+  'left-out',
+  'held',
+  'declined',
+  'referred',
 ] as const
-export const Method = z.enum(METHODS)
-export type MethodId = (typeof METHODS)[number]
+export type WorkState = (typeof WORK_STATES)[number]
 
-/** A method chosen for a place. The derived item takes this id; zero findings prices an empty walk. */
-export const Repair = z.strictObject({
+/** Where work is done, and how much of it there; without a size it is what the findings and the house say. */
+export const WorkPlace = z.strictObject({
+  at: z.discriminatedUnion('kind', [
+    ...Place.options,
+    z.strictObject({ kind: z.literal('whole-side'), side_id: Id }),
+  ]),
+  size: Quantity.nullable(),
+  /** How high up the work begins, over the ground, where the place does not say. */
+  height: LengthValue.nullable(),
+})
+
+/** A line of one's own in an item: what it takes beside, or in place of, what is reckoned. */
+export const OwnLine = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('hours'), what: ShortWords, hours: z.number().min(0).max(10_000) }),
+  z.strictObject({
+    kind: z.literal('piece'),
+    section: ShortWords,
+    material: Material,
+    length: LengthValue,
+    count: z.int().min(1).max(999),
+  }),
+  z.strictObject({ kind: z.literal('good'), good: KnowledgeId, quantity: z.number().min(0).max(100_000) }),
+])
+
+/**
+ * Work of a method on a part at places. The derived item takes this id; prices, options and acceptance refer to it. With no place
+ * of its own it is at its findings; with neither, it prices an empty walk.
+ */
+export const WorkItem = z.strictObject({
   ...base,
-  finding_ids: z.array(Id),
   method: Method,
-  component: Component,
+  /** Null: no part, but the whole of its places. */
+  component: Component.nullable(),
   material: Material,
-  /** Null: taken from the findings. */
-  place: Place.nullable(),
-  extent: Measured.nullable(),
-  count: z.int().min(1).max(999).nullable(),
+  finding_ids: z.array(Id),
+  places: z.array(WorkPlace).max(300),
+  state: z.enum(WORK_STATES),
+  /** The item it may stand in for. */
+  alternate_of: Id.nullable(),
+  /** What it is called; empty: by its method and part. */
+  name: ShortWords,
   note: Words,
+  /** Who does it, where it is not us, and when it is handed over. */
+  who: ShortWords,
+  hand_over: ShortWords,
+  /** Section of the new wood; null: by the part and the measured width. */
+  section: ShortWords.nullable(),
+  lines: z.array(OwnLine).max(60),
+  /** Causes it cures besides what its method cures: of own work, what it was taken for. */
+  cures: z.array(KnowledgeId).max(20),
+  /** How much there is to scrape, where the method asks. */
+  condition: z.enum(['light', 'typical', 'heavy']).nullable(),
+  /** Share of the side where the film has let go. */
+  share_peeling_percent: z.number().min(0).max(100).nullable(),
 })
 
 export const TypedPrice = z.strictObject({

@@ -1,4 +1,4 @@
-import { isStructural } from './components'
+import { partOf } from '../catalogue'
 import type { Finding } from './document'
 import type { Grade } from './values'
 import { toInches } from '../measure'
@@ -74,5 +74,7 @@ export function isDamage(finding: Finding): boolean {
 /** Whether the grade of a load-bearing member asks for more caution than the wood alone. */
 export function isStructuralDecay(finding: Finding): boolean {
   const grade = gradeOf(finding)
-  return finding.component !== null && isStructural(finding.component) && grade !== null && grade >= 2
+  return (
+    finding.component !== null && partOf(finding.component)?.bears === true && grade !== null && grade >= 2
+  )
 }

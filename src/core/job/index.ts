@@ -1,13 +1,6 @@
 export * from './values'
-export {
-  COMPONENTS,
-  COMPONENT_IDS,
-  MATERIALS,
-  isStructural,
-  type ComponentId,
-  type MaterialId,
-} from './components'
-export { Facing, METHODS, PersonRole, Spot, Surroundings, type MethodId } from './entities'
+export { KnowledgeId, type ComponentId, type MaterialId, type MethodId } from './components'
+export { Facing, PersonRole, Spot, Surroundings, WORK_STATES, WorkPlace, type WorkState } from './entities'
 export { FEATURE_WORDS, FIXTURES, ON_ROOF } from './features'
 export { Rates, Settings } from './settings'
 export {
@@ -28,7 +21,7 @@ export {
 } from './facts'
 export { PictureMark, type PictureCanvas, type PicturePoint } from './pictures'
 export { COMPASS, RESPONSE_ANSWERS, type ResponseAnswer } from './walkEntities'
-export { raiseBody, raiseChange, raiseFact } from './raise'
+export { BECAME, raiseBody, raiseChange, raiseFact, raiseStamps, UNNAMED_EDITION } from './raise'
 export * from './document'
 export { issuesOf, jobFileSchema, parseJobFile, printJobFile, readJob, type JobFileError } from './jobFile'
 export { brokenReferences, type BrokenReference } from './references'
@@ -50,7 +43,8 @@ export {
   type Overruled,
 } from './change'
 export { lacking, type Lacking } from './lacking'
-export { newJob, withoutMoney } from './newJob'
+export { newJob, newWorkItem, withoutMoney } from './newJob'
 export { isStorable } from './storable'
 export { computedGrade, gradeOf, isDamage, isStructuralDecay, type ComputedGrade } from './grade'
+export { oneOfSize, sizeOfFinding } from './quantity'
 export { startingRates, startingSettings } from './startingSettings'

@@ -39,10 +39,16 @@ export function live(job: JobDocument): JobDocument {
     response_items: keep(job.response_items).sort((a, b) => a.order - b.order),
     framing_pieces: keep(job.framing_pieces),
     findings: keep(job.findings),
-    area_works: keep(job.area_works).filter((work) => sideIds.has(work.side_id)),
     judgements: keep(job.judgements),
     source_decisions: keep(job.source_decisions),
-    repairs: keep(job.repairs),
+    work_items: keep(job.work_items).map((item) =>
+      item.places.every((place) => place.at.kind !== 'whole-side' || sideIds.has(place.at.side_id))
+        ? item
+        : {
+            ...item,
+            places: item.places.filter(({ at }) => at.kind !== 'whole-side' || sideIds.has(at.side_id)),
+          },
+    ),
     typed_prices: keep(job.typed_prices),
   }
 }

@@ -1,4 +1,4 @@
-import { JOB_FORMAT, JOB_VERSION, type EntityOf, type JobDocument } from './document'
+import { JOB_FORMAT, JOB_VERSION, type EntityOf, type JobDocument, type WorkItem } from './document'
 
 /** A job that has nothing yet but its firm's pinned settings. It is complete: every stage works on it. */
 export function newJob(of: {
@@ -40,10 +40,9 @@ export function newJob(of: {
     scope_stretches: [],
     response_items: [],
     framing_pieces: [],
-    area_works: [],
     judgements: [],
     source_decisions: [],
-    repairs: [],
+    work_items: [],
     typed_prices: [],
     facts: [],
   }
@@ -52,4 +51,27 @@ export function newJob(of: {
 /** The job as a role without money sees it: no rates, no typed prices. */
 export function withoutMoney(job: JobDocument): JobDocument {
   return { ...job, rates: null, typed_prices: [] }
+}
+
+/** A piece of our work that says no more than it must: everything else follows from findings, house and catalogue. */
+export function newWorkItem(of: Partial<WorkItem> & Pick<WorkItem, 'id' | 'method'>): WorkItem {
+  return {
+    removed: false,
+    component: null,
+    material: 'unknown',
+    finding_ids: [],
+    places: [],
+    state: 'ours',
+    alternate_of: null,
+    name: '',
+    note: '',
+    who: '',
+    hand_over: '',
+    section: null,
+    lines: [],
+    cures: [],
+    condition: null,
+    share_peeling_percent: null,
+    ...of,
+  }
 }

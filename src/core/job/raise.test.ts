@@ -1,8 +1,9 @@
+import { readFileSync } from 'node:fs'
 import { expect, test } from '@jest/globals'
 import { smallHouse, sillNose } from '../../../tests/support/jobs'
 import { JOB_VERSION, type JobDocument } from './document'
-import { readJob } from './jobFile'
-import { raiseBody, raiseChange, STEPS } from './raise'
+import { printJobFile, readJob } from './jobFile'
+import { raiseBody, raiseChange, raiseStamps, STEPS } from './raise'
 
 /** A file as version 1 wrote it: without anything that a later step adds. */
 function asVersion1(job: JobDocument): Record<string, unknown> {
@@ -41,6 +42,88 @@ test('a file of the first version reads as what it always meant', () => {
   expect(old.sides).not.toEqual(job.sides)
   const read = readJob(old)
   expect(read.ok && read.value).toEqual(job)
+})
+
+/** Files of version 4 as the demo was kept then, never written again. */
+function kept(name: string): Record<string, unknown> {
+  const url = new URL(`../../../tests/kept/${name}.v4.job.json`, import.meta.url)
+  return JSON.parse(readFileSync(url, 'utf8')) as Record<string, unknown>
+}
+
+test.each(['alder-house', 'kelp-row-7'])('%s of version 4 reads as it would be written today', (name) => {
+  const old = kept(name)
+  const read = readJob(old)
+  if (!read.ok) throw new Error(JSON.stringify(read.error))
+  const { work_items } = read.value
+  const [repairs, areas] = [old.repairs, old.area_works] as { id: string }[][]
+  // Every id stays, so that prices and acceptances find their items.
+  expect(work_items.map((item) => item.id)).toEqual([...repairs!, ...areas!].map((each) => each.id))
+  expect(work_items.map(({ places, ...item }) => ({ ...item, places: places.length }))).toMatchObject(
+    [...repairs!, ...areas!].map((each) => ({ id: each.id, note: (each as { note?: string }).note })),
+  )
+  expect(JSON.stringify(readJob(JSON.parse(printJobFile(read.value))))).toBe(JSON.stringify(read))
+})
+
+test('a repair with a size of its own, and area work, keep what they said', () => {
+  const base = { id: 'r', removed: false, finding_ids: [], material: 'pvc', note: 'as told' }
+  const extent = { value: 640, how: 'guessed', low: 500, high: 700 }
+  const place = { kind: 'words', words: 'back' }
+  const raised = (body: object): unknown => raiseBody('work_item', body, 4, JOB_VERSION)
+  const piece = { ...base, method: 'piece-in', component: 'fascia' }
+  expect(raised({ ...piece, place, extent, count: 3 })).toMatchObject({
+    note: 'as told',
+    state: 'ours',
+    places: [{ at: place, size: { kind: 'members', count: 3, length: extent }, height: null }],
+  })
+  expect(raised({ ...piece, component: 'lap-siding', place: null, extent, count: 3 })).toMatchObject({
+    places: [{ at: { kind: 'none' }, size: { kind: 'courses', courses: 3, length: extent } }],
+  })
+  expect(raised({ ...piece, place: null, extent: null, count: null })).toMatchObject({ places: [] })
+  const paint = { id: 'w', removed: false, kind: 'paint-side', side_id: 'side-a', condition: 'heavy' }
+  expect(raised(paint)).toMatchObject({
+    method: 'paint-side',
+    component: null,
+    condition: 'heavy',
+    places: [{ at: { kind: 'whole-side', side_id: 'side-a' } }],
+  })
+})
+
+test('edits of repairs and area work that wait in an old queue become edits of work items', () => {
+  const head = { id: 'c', made_at: '2026-05-04T09:00:00Z', device: 'd', schema: 4 }
+  const set = (kind: string, fields: object): unknown =>
+    raiseChange({ ...head, op: 'set', entity: { kind, id: 'r' }, base: 3, fields }, JOB_VERSION)
+  const entity = { kind: 'work_item', id: 'r' }
+  expect(set('repair', { removed: true })).toMatchObject({
+    entity,
+    schema: JOB_VERSION,
+    fields: { removed: true },
+  })
+  expect(set('area_work', { condition: 'light' })).toMatchObject({ entity, fields: { condition: 'light' } })
+  expect(set('repair', { count: 4 })).toMatchObject({
+    fields: { places: [{ at: { kind: 'none' }, size: { kind: 'count', count: 4 } }] },
+  })
+  expect(set('side', { letter: 'A' })).toMatchObject({ entity: { kind: 'side' }, fields: { letter: 'A' } })
+})
+
+test('a rate below nothing is raised to nothing, wherever it stands', () => {
+  const old = {
+    burdened_rate_cents: -500,
+    consumable_cents: { paint: -1, primer: 2 },
+    tax: { rule: 'none', rate: 0 },
+  }
+  expect(raiseBody('rates', old, 4, JOB_VERSION)).toEqual({
+    burdened_rate_cents: 0,
+    consumable_cents: { paint: 0, primer: 2 },
+    tax: { rule: 'none', rate: 0 },
+  })
+})
+
+test('revisions of what became another kind are kept under its name of today', () => {
+  expect(raiseStamps({ 'repair/r': 3, 'area_work/w': 4, 'side/s': 5 })).toEqual({
+    'work_item/r': 3,
+    'work_item/w': 4,
+    'side/s': 5,
+  })
 })
 
 test('what an older file says itself is never overwritten by a step', () => {

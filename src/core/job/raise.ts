@@ -1,14 +1,32 @@
 import type { EntityKind } from './document'
+import { toWorkItem, workItemFields, workItemsOf } from './raiseWork'
 
 type Body = Record<string, unknown>
+/** Fields that were not there, with what their absence meant; or the way over where a shape was moved, split or named anew. */
+type Raise = Body | ((body: Body) => Body)
 
-/** What one version of the shape adds to the one before: fields that were not there, with what their absence meant. */
+/** What one version of the shape changes of the one before. */
 type Step = {
-  readonly bodies: Partial<Record<EntityKind, Body>>
+  readonly bodies: Partial<Record<EntityKind, Raise>>
   readonly facts: Readonly<Record<string, Body>>
-  /** Keys of the job file that were not there. */
-  readonly file: Body
+  /** Keys of the job file. */
+  readonly file: Raise
 }
+
+/** Kinds that became another one: what a queue, a log or an old file calls them, and what they are now. */
+export const BECAME: Readonly<Record<string, EntityKind>> = { repair: 'work_item', area_work: 'work_item' }
+
+/** No rate may be below nothing: an older program took one, and it made the work cheaper the longer it took. */
+function notBelowZero(rates: Body): Body {
+  const least = (value: unknown): unknown =>
+    typeof value === 'number' ? Math.max(0, value) : isBody(value) ? each(value) : value
+  const each = (held: Body): Body =>
+    Object.fromEntries(Object.entries(held).map(([name, value]) => [name, least(value)]))
+  return each(rates)
+}
+
+/** The edition that jobs were begun with before they named one. */
+export const UNNAMED_EDITION = 'before 2026-11'
 
 /** Steps up, by the version they start from. A queue, a row and a file of any age pass through the same ones. */
 export const STEPS: Readonly<Record<number, Step>> = {
@@ -28,7 +46,8 @@ export const STEPS: Readonly<Record<number, Step>> = {
       feature: { size_how: 'taped' },
       photo: { order: 0, canvas: null, marks: [] },
       finding: { clip_ids: [], earlier_repair: 'not-noted', detail_id: null },
-      area_work: { share_peeling_percent: null, note: '' },
+      work_item: (body) =>
+        body.kind === 'paint-side' ? { share_peeling_percent: null, note: '', ...body } : body,
     },
     facts: {
       coverage: { stood: null },
@@ -51,18 +70,30 @@ export const STEPS: Readonly<Record<number, Step>> = {
   },
   // Version 4 only adds a kind of feature: nothing older lacks a field.
   3: { bodies: {}, facts: {}, file: {} },
+  // Repairs and area work became work items with the same ids, and findings may say how wide a face is.
+  4: {
+    bodies: {
+      finding: { face_width: null },
+      settings: { catalogue_edition: UNNAMED_EDITION },
+      rates: notBelowZero,
+      work_item: toWorkItem,
+    },
+    facts: {},
+    file: workItemsOf,
+  },
 }
 
 function isBody(value: unknown): value is Body {
   return typeof value === 'object' && value !== null && !Array.isArray(value)
 }
 
-function through(body: unknown, from: number, to: number, added: (step: Step) => Body | undefined): unknown {
+function through(body: unknown, from: number, to: number, of: (step: Step) => Raise | undefined): unknown {
   if (!isBody(body)) return body
   let raised = body
   for (let version = from; version < to; version += 1) {
     const step = STEPS[version]
-    raised = { ...(step ? added(step) : undefined), ...raised }
+    const raise = step && of(step)
+    raised = typeof raise === 'function' ? raise(raised) : { ...raise, ...raised }
   }
   return raised
 }
@@ -97,15 +128,29 @@ export function raiseFile(
   return whole
 }
 
-/** A change from a queue that is older than this program. */
+/** Stamps of entities whose kind became another: they are kept under the name of today. */
+export function raiseStamps<T>(stamps: Readonly<Record<string, T>>): Record<string, T> {
+  return Object.fromEntries(
+    Object.entries(stamps).map(([key, stamp]) => {
+      const at = key.indexOf('/')
+      const kind = BECAME[key.slice(0, at)]
+      return [kind === undefined ? key : `${kind}${key.slice(at)}`, stamp]
+    }),
+  )
+}
+
+/** A change from a queue that is older than this program, or from the log of one. */
 export function raiseChange(change: unknown, to: number): unknown {
   if (!isBody(change) || typeof change.schema !== 'number' || change.schema >= to || change.schema < 1)
     return change
   const { schema } = change
   if (change.op === 'fact') return { ...change, schema: to, fact: raiseFact(change.fact, schema, to) }
-  const entity = isBody(change.entity) ? (change.entity.kind as EntityKind) : null
-  if (change.op === 'create' && entity) {
-    return { ...change, schema: to, body: raiseBody(entity, change.body, schema, to) }
-  }
-  return { ...change, schema: to }
+  const entity = isBody(change.entity) ? change.entity : null
+  const was = typeof entity?.kind === 'string' ? entity.kind : null
+  if (entity === null || was === null) return { ...change, schema: to }
+  const kind = BECAME[was] ?? (was as EntityKind)
+  const named = { ...change, schema: to, entity: { ...entity, kind } }
+  if (change.op === 'create') return { ...named, body: raiseBody(kind, change.body, schema, to) }
+  const moved = was in BECAME && isBody(change.fields)
+  return moved ? { ...named, fields: workItemFields(change.fields as Body) } : named
 }

@@ -46,7 +46,6 @@ export function namesIn(kind: EntityKind, entity: unknown): Named[] {
   switch (kind) {
     case 'feature':
     case 'scope_stretch':
-    case 'area_work':
       return [{ at: 'side_id', id: (entity as { side_id: string }).side_id, kind: 'side' }]
     case 'photo': {
       const photo = entity as JobDocument['photos'][number]
@@ -75,9 +74,16 @@ export function namesIn(kind: EntityKind, entity: unknown): Named[] {
     case 'source_decision':
     case 'judgement':
       return list('finding_ids', (entity as JobDocument['judgements'][number]).finding_ids, 'finding')
-    case 'repair': {
-      const repair = entity as JobDocument['repairs'][number]
-      return [...list('finding_ids', repair.finding_ids, 'finding'), ...placeNames('place', repair.place)]
+    case 'work_item': {
+      const item = entity as JobDocument['work_items'][number]
+      return [
+        ...list('finding_ids', item.finding_ids, 'finding'),
+        ...item.places.flatMap(({ at }, index) =>
+          at.kind === 'whole-side'
+            ? [{ at: `places.${index}.at.side_id`, id: at.side_id, kind: 'side' as const }]
+            : placeNames(`places.${index}.at`, at),
+        ),
+      ]
     }
     default:
       return []

@@ -1,6 +1,9 @@
 import { z } from 'zod'
 import { CentsValue, Id, ShortWords, Words } from './values'
 
+/** A rate is never below nothing. */
+const RateValue = CentsValue.refine((cents) => cents >= 0, 'a rate cannot be below $0')
+
 /**
  * What a firm decides and a job pins at its creation, without money: the crew's face may carry it.
  * Judgement overrides are here by cause and sign, each with its reason.
@@ -9,6 +12,8 @@ export const Settings = z.strictObject({
   id: Id,
   removed: z.boolean(),
   edition: z.int().min(1),
+  /** Edition of the shipped catalogue that the job was begun with. */
+  catalogue_edition: ShortWords,
   firm_name: ShortWords,
   firm_place: ShortWords,
   licence_line: ShortWords,
@@ -45,7 +50,7 @@ export const Rates = z.strictObject({
   removed: z.boolean(),
   edition: z.int().min(1),
   /** What an hour of a carpenter costs the firm, wages and burden. */
-  burdened_rate_cents: CentsValue,
+  burdened_rate_cents: RateValue,
   overhead: z.strictObject({ basis: z.enum(['cost', 'sales']), share: z.number().min(0).max(2) }),
   /** Profit as a share of the sell price. */
   profit_share: z.number().min(0).max(1),
@@ -53,11 +58,11 @@ export const Rates = z.strictObject({
     rule: z.enum(['on-cost', 'on-sale', 'on-total', 'none']),
     rate: z.number().min(0).max(0.5),
   }),
-  minimum_per_visit_cents: CentsValue,
-  disposal_cents_per_yd3: CentsValue,
+  minimum_per_visit_cents: RateValue,
+  disposal_cents_per_yd3: RateValue,
   /** Cents for a foot of each section. */
-  section_cents_per_ft: z.record(z.string(), CentsValue),
+  section_cents_per_ft: z.record(z.string(), RateValue),
   /** Cents for a unit of each consumable. */
-  consumable_cents: z.record(z.string(), CentsValue),
+  consumable_cents: z.record(z.string(), RateValue),
 })
 export type Rates = z.infer<typeof Rates>

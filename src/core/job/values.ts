@@ -53,6 +53,37 @@ export const Measured = z.strictObject({
 })
 export type Measured = z.infer<typeof Measured>
 
+const known = { how: HowMeasured }
+const AreaValue = z.int().min(0).max(Number.MAX_SAFE_INTEGER)
+/**
+ * How much of something there is, in the one way that fits it, each with how it is known. Lengths in 64ths of an inch, areas in
+ * square 64ths, volumes in cubic 64ths; a guess carries its low and high.
+ */
+export const Quantity = z.discriminatedUnion('kind', [
+  /** A run: trim, fascia, sealant. */
+  z.strictObject({ kind: z.literal('length'), length: Measured }),
+  /** Boards of siding above one another. */
+  z.strictObject({ kind: z.literal('courses'), courses: z.int().min(1).max(999), length: Measured }),
+  /** So many members, each of that length. */
+  z.strictObject({ kind: z.literal('members'), count: z.int().min(1).max(999), length: Measured }),
+  z.strictObject({ kind: z.literal('count'), count: z.int().min(1).max(9999), ...known }),
+  z.strictObject({
+    kind: z.literal('area'),
+    area: AreaValue,
+    low: AreaValue.nullable(),
+    high: AreaValue.nullable(),
+    ...known,
+  }),
+  z.strictObject({
+    kind: z.literal('volume'),
+    volume: AreaValue,
+    low: AreaValue.nullable(),
+    high: AreaValue.nullable(),
+    ...known,
+  }),
+])
+export type Quantity = z.infer<typeof Quantity>
+
 /** What a height is measured from; geometry resolves it. */
 export const HeightFrom = z.enum(['grade', 'foundation-top', 'floor-1', 'floor-2', 'floor-3'])
 export const Height = z.strictObject({ value: HeightValue, from: HeightFrom })

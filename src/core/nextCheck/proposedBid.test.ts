@@ -1,4 +1,5 @@
 import { expect, test } from '@jest/globals'
+import { workItem } from '../../../tests/support/jobs'
 import { jobOf } from '../../../tests/cases/build'
 import { startingRates } from '../job'
 import { causeOf, traceJob } from '../trace'
@@ -46,20 +47,7 @@ test('a fix the owner declined is not in it', () => {
 test('a repair that was chosen is priced as chosen, and not proposed again', () => {
   const chosen = {
     ...job,
-    repairs: [
-      {
-        id: 'mine',
-        removed: false,
-        finding_ids: ['finding-1'],
-        method: 'watch' as const,
-        component: 'lap-siding' as const,
-        material: 'unknown' as const,
-        place: null,
-        extent: null,
-        count: null,
-        note: '',
-      },
-    ],
+    work_items: [workItem('mine', { finding_ids: ['finding-1'], method: 'watch', component: 'lap-siding' })],
   }
   expect(proposedBid(chosen, trace).hours).toBeLessThan(proposedBid(job, trace).hours)
 })

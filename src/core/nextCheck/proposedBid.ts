@@ -1,8 +1,9 @@
+import { methodOf } from '../catalogue'
 import { cautionsOf, type Cautions } from '../caution'
 import { cutJob } from '../cut'
-import type { JobDocument, Rates, Repair } from '../job'
+import { newWorkItem, type JobDocument, type Rates, type WorkItem } from '../job'
 import { priceJob, sellPrice } from '../price'
-import { adviseMethods, decisionOn, repairForFix, scopeJob } from '../scope'
+import { adviseMethods, decisionOn, itemForFix, scopeJob } from '../scope'
 import { takeoffJob } from '../takeoff'
 import { causeOf, type Trace } from '../trace'
 
@@ -17,27 +18,22 @@ export type ProposedBid = {
 function effectOf(
   finding: JobDocument['findings'][number],
   of: { job: JobDocument; trace: Trace; cautions: Cautions },
-): Repair | null {
+): WorkItem | null {
   const { job, trace, cautions } = of
   const cause = trace.findings.find((each) => each.finding_id === finding.id)?.cause
   const fix = cause ? causeOf(cause).fix?.method : null
-  const advised = adviseMethods(finding, { job, trace, cautions: cautions.all }).find(
+  const advised = adviseMethods(finding, { job, trace, dangers: cautions.dangers }).find(
     ({ method, verdict }) =>
       verdict === 'recommended' && method !== fix && method !== 'watch' && method !== 'refer',
   )
   if (!advised || !finding.component) return null
-  return {
+  return newWorkItem({
     id: `proposed-${finding.id}`,
-    removed: false,
     finding_ids: [finding.id],
     method: advised.method,
     component: finding.component,
     material: finding.material,
-    place: null,
-    extent: null,
-    count: null,
-    note: '',
-  }
+  })
 }
 
 /** What an hour of work sells for: its cost with overhead and profit. */
@@ -58,26 +54,27 @@ export function proposedBid(
   trace: Trace,
   cautions: Cautions = cautionsOf(job),
 ): ProposedBid {
-  const spoken = new Set(job.repairs.flatMap((each) => each.finding_ids))
+  const spoken = new Set(job.work_items.flatMap((each) => each.finding_ids))
   const effects = job.findings.flatMap((finding) => {
     const repair = spoken.has(finding.id) ? null : effectOf(finding, { job, trace, cautions })
     return repair ? [repair] : []
   })
-  const fixes: Repair[] = []
+  const fixes: WorkItem[] = []
   let outside_h = 0
   for (const source of trace.sources) {
     if (source.letter === null || decisionOn(source, job)?.decision === 'declined') continue
     const { fix } = causeOf(source.cause)
-    const repair = fix?.method === 'refer' ? null : repairForFix(source, job, `proposed-${source.letter}`)
-    const isChosen = job.repairs.some(
+    const made = itemForFix(source, job, `proposed-${source.letter}`)
+    const repair = made && methodOf(made.method)?.recipe ? made : null
+    const isChosen = job.work_items.some(
       (each) => each.method === fix?.method && each.finding_ids.some((id) => source.finding_ids.includes(id)),
     )
     if (isChosen) continue
     if (repair) fixes.push(repair)
     else if (fix) outside_h += (fix.hours[0] + fix.hours[1]) / 2
   }
-  const whole: JobDocument = { ...job, repairs: [...job.repairs, ...effects, ...fixes] }
-  const scope = scopeJob(whole, trace, cautions.all)
+  const whole: JobDocument = { ...job, work_items: [...job.work_items, ...effects, ...fixes] }
+  const scope = scopeJob(whole, trace, cautions.dangers)
   const takeoff = takeoffJob(whole, scope)
   const price = priceJob(whole, scope, takeoff, cutJob(whole, takeoff))
   const hours = takeoff.hours + outside_h

@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals'
 import fc from 'fast-check'
-import { alderHouse, repair, sillNose, smallHouse } from '../../../tests/support/jobs'
+import { alderHouse, workItem, sillNose, smallHouse } from '../../../tests/support/jobs'
 import type { Figure } from '../explain/figure'
 import { withoutMoney, type JobDocument } from '../job'
 import { dollars } from '../measure'
@@ -20,19 +20,20 @@ const noseJob = (): JobDocument =>
   rates(
     smallHouse({
       findings: [sillNose()],
-      repairs: [repair('r', { method: 'piece-in', component: 'sill-nose', finding_ids: ['finding-1'] })],
+      work_items: [workItem('r', { method: 'piece-in', component: 'sill-nose', finding_ids: ['finding-1'] })],
     }),
     { minimum_per_visit_cents: dollars(0) },
   )
 
 test('one sill nose, reckoned by hand', () => {
-  // Piece: 24 + 3 + 3 = 30 in = 2.5 ft of 5/4x4, bought as one 8 ft board at $2.60: 20.80.
-  // Fasteners 2.5 × 0.05 × 9 = 1.125; primer 2.5 × 1.04 × 1.2 ÷ 300 × 38 = 0.3952; sealant 2.5 ÷ 18 × 8.50 = 1.180556.
-  const material = 20.8 + 1.125 + 0.3952 + (2.5 / 18) * 8.5
-  // Hours: 0.3 + 2.2 = 2.5 from the ground; visit 0.5 + 1.6 = 2.1; haul 1 + 0.9 × yd³. Under 8 h: productive 0.70.
-  const debris = (((1 * 3.5) / 144) * 2.5 * 3) / 27
-  const shared = ((2.1 + 1 + 0.9 * debris) / 0.7) * 48 + debris * 65
-  const direct = (2.5 / 0.7) * 48 + material * 1.08 + shared
+  // Piece: 32-1/2 in (from the left end, 3 in past the soft at the right) = 2.71 ft of 5/4x4, one board of 8 ft at $2.60: 20.80.
+  // Goods in packages, all for this item: 1 lb nails 9.00, a quart of primer 9.50, a cartridge 8.50.
+  const material = 20.8 + 9 + 9.5 + 8.5
+  // Hours: 0.30 + 2.20 = 2.50 from the ground; visit 0.50 + 1.60 = 2.10. In all 4.60 h, 2 people: 0.29 crew-days, productive 0.70.
+  // Debris 1 × 3.5 ÷ 144 × 2.708 × 3 ÷ 27 = 0.01 yd³ goes along in the van: its fee, no trip.
+  const labour = 171.43 // 2.50 ÷ 0.70 × 48
+  const shared = 144 + 0.65 // 2.10 ÷ 0.70 × 48; 0.01 × 65
+  const direct = labour + material + 3.82 + shared // tax 47.80 × 8 % = 3.82
   const made = price(noseJob())
   expect(made.lines[0]?.sell_cents).toBe(dollars((direct * 1.35) / 0.88))
   expect(made.total_cents).toBe(made.lines[0]?.sell_cents)
@@ -98,7 +99,7 @@ test('a section without a rate is named', () => {
 test('watching and referring cost nothing', () => {
   const job = smallHouse({
     findings: [sillNose()],
-    repairs: [repair('r', { method: 'watch', component: 'sill-nose', finding_ids: ['finding-1'] })],
+    work_items: [workItem('r', { method: 'watch', component: 'sill-nose', finding_ids: ['finding-1'] })],
   })
   expect(price(job)).toMatchObject({ total_cents: 0, items_cents: 0 })
 })

@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals'
-import { finding, repair, sillNose, smallHouse } from '../../../tests/support/jobs'
+import { finding, workItem, sillNose, smallHouse } from '../../../tests/support/jobs'
 import { cautionsOf } from '../caution'
 import type { Finding, JobDocument, MethodId } from '../job'
 import { traceJob } from '../trace'
@@ -8,7 +8,7 @@ import { scopeJob } from './scopeJob'
 
 function advise(of: Finding, more: Partial<JobDocument> = {}): readonly MethodAdvice[] {
   const job = smallHouse({ findings: [of], ...more })
-  return adviseMethods(of, { job, trace: traceJob(job), cautions: cautionsOf(job).all })
+  return adviseMethods(of, { job, trace: traceJob(job), dangers: cautionsOf(job).dangers })
 }
 const verdict = (of: Finding, method: MethodId): string =>
   advise(of).find((each) => each.method === method)!.verdict
@@ -70,7 +70,7 @@ test('every blocked method says why', () => {
 
 function scoped(more: Partial<JobDocument>): ReturnType<typeof scopeJob> {
   const job = smallHouse(more)
-  return scopeJob(job, traceJob(job), cautionsOf(job).all)
+  return scopeJob(job, traceJob(job), cautionsOf(job).dangers)
 }
 const leg = finding({
   n: 1,
@@ -83,30 +83,36 @@ const leg = finding({
 })
 
 test('repairing the effect alone is priced, with class G and a notice', () => {
-  const effect = repair('r1', { method: 'piece-in', component: 'side-casing', finding_ids: ['finding-1'] })
-  const [item] = scoped({ findings: [leg], repairs: [effect] }).items
+  const effect = workItem('r1', { method: 'piece-in', component: 'side-casing', finding_ids: ['finding-1'] })
+  const [item] = scoped({ findings: [leg], work_items: [effect] }).items
   expect(item).toMatchObject({ warranty: 'G', life_years: [1, 3] })
   expect(item?.notices[0]).toContain('Source a not fixed')
 })
 
 test('with the source fixed in the same bid the warranty is the method’s own', () => {
-  const effect = repair('r1', { method: 'piece-in', component: 'side-casing', finding_ids: ['finding-1'] })
-  const fix = repair('r2', { method: 'head-flashing', component: 'head-casing', finding_ids: ['finding-1'] })
-  const { items } = scoped({ findings: [leg], repairs: [effect, fix] })
+  const effect = workItem('r1', { method: 'piece-in', component: 'side-casing', finding_ids: ['finding-1'] })
+  const fix = workItem('r2', {
+    method: 'head-flashing',
+    component: 'head-casing',
+    finding_ids: ['finding-1'],
+  })
+  const { items } = scoped({ findings: [leg], work_items: [effect, fix] })
   expect(items.map((item) => item.warranty)).toEqual(['C', 'A'])
   expect(items[1]?.fixes).toEqual(['a'])
 })
 
 test('referring a source to a trade does not fix it in this bid', () => {
   const ledger = part('ledger', 3, ['no-metal-at-ledger', 'rim-wet-along-length'])
-  const refer = repair('r1', { method: 'refer', component: 'ledger', finding_ids: ['finding-1'] })
-  const [item] = scoped({ findings: [ledger], repairs: [refer] }).items
+  const refer = workItem('r1', { method: 'refer', component: 'ledger', finding_ids: ['finding-1'] })
+  const [item] = scoped({ findings: [ledger], work_items: [refer] }).items
   expect(item?.fixes).toEqual([])
   expect(item?.notices[0]).toContain('Source a not fixed')
 })
 
 test('a choice without a finding is an item all the same', () => {
-  const { items, open } = scoped({ repairs: [repair('r1', { method: 'piece-in', component: 'fascia' })] })
+  const { items, open } = scoped({
+    work_items: [workItem('r1', { method: 'piece-in', component: 'fascia' })],
+  })
   expect(items).toHaveLength(1)
   expect(open).toEqual([])
 })

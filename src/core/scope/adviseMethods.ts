@@ -1,113 +1,86 @@
-import { gradeOf, METHODS, type ComponentId, type Finding, type JobDocument, type MethodId } from '../job'
-import type { Caution } from '../caution'
+import { METHODS, partOf, type MethodRow, type PartRow, type When } from '../catalogue'
+import { dangersAt, type Danger } from '../caution'
+import { placeOf } from '../geometry'
+import { gradeOf, type Finding, type JobDocument } from '../job'
 import { causeOf, type Trace } from '../trace'
-import { isOpeningPart, isSiding, MEMBERS } from './members'
 
 /** A method for a finding, with the rule that allows, blocks or recommends it. */
 export type MethodAdvice = {
-  readonly method: MethodId
+  readonly method: string
   readonly verdict: 'recommended' | 'allowed' | 'blocked'
   readonly reasons: readonly string[]
 }
 
+/** What the conditions of the catalogue are held against. */
 type Case = {
   readonly finding: Finding
-  readonly component: ComponentId
+  readonly part: PartRow | null
   readonly grade: number | null
   readonly keepOff: boolean
   readonly engineer: boolean
-  readonly fix: { readonly method: MethodId | null; readonly name: string } | null
+  readonly cause: ReturnType<typeof causeOf> | null
 }
 
-/** Reasons a method is out of the question. Each rule stands on its own; the first of them would do. */
-function blocks(method: MethodId, of: Case): string[] {
-  const { component, grade } = of
-  const reasons: string[] = []
-  const repairs = method !== 'refer' && method !== 'watch'
-  if (of.keepOff && method !== 'refer') {
-    reasons.push('On the keep-off list: no patch is sold here. Shore, then rebuild by the trade.')
-    return reasons
-  }
-  if (method === 'piece-in') {
-    if (isSiding(component)) reasons.push('Siding is replaced in whole boards to the studs.')
-    else if (MEMBERS[component]?.wholeOnly) reasons.push(`Whole only: ${MEMBERS[component].note}.`)
-    else if (!MEMBERS[component]) reasons.push('No piecing rule for this part.')
-  }
-  if (method === 'replace-course' && !isSiding(component))
-    reasons.push('Only siding is replaced by the course.')
-  if (method === 'replace-member') {
-    if (isSiding(component)) reasons.push('Siding is replaced by the course.')
-    else if (!MEMBERS[component]) reasons.push('No recipe for this part yet.')
-  }
-  if (method === 'head-flashing' && !isOpeningPart(component))
-    reasons.push('Head flashing belongs over an opening.')
-  if (method === 're-seal' && grade !== null && grade >= 2)
-    reasons.push('Sealant over soft wood only hides it.')
-  if (method === 'prime-and-paint' && grade !== null && grade >= 2)
-    reasons.push('Paint does not mend soft wood.')
-  if (method === 'watch' && of.engineer) reasons.push('It carries load and is soft: watching is not enough.')
-  if (repairs && of.engineer) reasons.push('It carries load and is soft: an engineer goes first.')
-  return reasons
+/** Whether every condition that is named is met. */
+function holds(when: When, method: MethodRow, of: Case): boolean {
+  const { part, grade, finding } = of
+  const saw = (signs: readonly string[]): boolean =>
+    finding.signs.some((each) => each.present && signs.includes(each.sign))
+  const facts: readonly (boolean | undefined)[] = [
+    when.keepOff === undefined || when.keepOff === of.keepOff,
+    when.engineer === undefined || when.engineer === of.engineer,
+    when.untouched === undefined || when.untouched === (grade === null),
+    when.grade === undefined || (grade !== null && grade >= when.grade[0] && grade <= when.grade[1]),
+    when.courses === undefined || when.courses === (part?.piece?.courses ?? false),
+    when.whole === undefined || when.whole === (part?.piece?.whole ?? false),
+    when.pieced === undefined || when.pieced === Boolean(part?.piece),
+    when.ofOpening === undefined || when.ofOpening === (part?.ofOpening ?? false),
+    when.part === undefined || when.part.includes(part?.id ?? ''),
+    when.notPart === undefined || !when.notPart.includes(part?.id ?? ''),
+    when.sign === undefined || saw(when.sign),
+    when.noSign === undefined || !saw(when.noSign),
+    when.fixesSource === undefined || when.fixesSource === (of.cause?.fix?.method === method.id),
+  ]
+  return facts.every(Boolean)
 }
 
-function recommend(of: Case): { method: MethodId; reason: string }[] {
-  const { component, grade } = of
-  const found: { method: MethodId; reason: string }[] = []
-  if (of.keepOff) return [{ method: 'refer', reason: 'On the keep-off list.' }]
-  if (of.engineer) return [{ method: 'refer', reason: 'It carries load and is soft.' }]
-  if (of.fix?.method)
-    found.push({ method: of.fix.method, reason: `Fixes the source: ${of.fix.name.toLowerCase()}.` })
-  if (grade === null) {
-    found.push({
-      method: 'watch',
-      reason: 'Not touched yet: look before choosing. A price is possible all the same.',
-    })
-    return found
-  }
-  if (grade === 0) found.push({ method: 'watch', reason: 'Sound.' })
-  else if (grade === 1) {
-    const joint = of.finding.signs.some(
-      (each) => each.present && ['open-joint', 'bare-joint'].includes(each.sign),
-    )
-    found.push(
-      joint
-        ? { method: 're-seal', reason: 'Surface only, and a joint is open.' }
-        : { method: 'prime-and-paint', reason: 'Surface only: it wants paint.' },
-    )
-  } else if (isSiding(component)) {
-    found.push({ method: 'replace-course', reason: 'Soft siding comes off in whole boards.' })
-  } else if (MEMBERS[component]?.wholeOnly) {
-    found.push({ method: 'replace-member', reason: `Whole: ${MEMBERS[component].note}.` })
-  } else if (grade === 4 && component !== 'sill-nose') {
-    found.push({ method: 'replace-member', reason: 'Gone: a piece would have nothing to hold to.' })
-  } else {
-    found.push({ method: 'piece-in', reason: 'Soft in part: cut back to sound wood and let in a piece.' })
-  }
-  return found
+function told(says: string, of: Case): string {
+  return says
+    .replace('{rule}', of.part?.piece?.note ?? '')
+    .replace('{part}', of.part?.name ?? 'this part')
+    .replace('{source}', of.cause?.name.toLowerCase() ?? '')
+}
+
+function adviceOn(method: MethodRow, of: Case): MethodAdvice {
+  const true_ = method.advice.filter((each) => holds(each.when, method, of))
+  const blocked = true_.filter((each) => each.verdict === 'blocked')
+  const verdict = blocked.length > 0 ? 'blocked' : true_.length > 0 ? 'recommended' : 'allowed'
+  const reasons = (blocked.length > 0 ? blocked : true_).map((each) => told(each.says, of))
+  return { method: method.id, verdict, reasons }
 }
 
 /** Every method for one finding, recommended ones first, blocked ones last with the reason. */
 export function adviseMethods(
   finding: Finding,
-  context: { job: JobDocument; trace: Trace; cautions: readonly Caution[] },
+  context: { job: JobDocument; trace: Trace; dangers: readonly Danger[] },
 ): MethodAdvice[] {
-  const component = finding.component ?? 'other'
-  const cause = context.trace.findings.find((each) => each.finding_id === finding.id)?.cause
-  const mine = context.cautions.filter((caution) => caution.finding_ids.includes(finding.id))
+  const { job, trace } = context
+  const cause = trace.findings.find((each) => each.finding_id === finding.id)?.cause
+  const mine = dangersAt(
+    { component: finding.component, spot: placeOf(finding, job), finding_ids: [finding.id] },
+    context.dangers,
+    job,
+  )
   const of: Case = {
     finding,
-    component,
+    part: partOf(finding.component),
     grade: gradeOf(finding),
-    keepOff: mine.some((caution) => caution.kind === 'keep-off'),
-    engineer: mine.some((caution) => caution.kind === 'engineer'),
-    fix: cause ? { method: causeOf(cause).fix?.method ?? null, name: causeOf(cause).name } : null,
+    keepOff: mine.some(({ row }) => row.effect === 'stops'),
+    engineer: mine.some(({ row }) => row.effect === 'waits'),
+    cause: cause ? causeOf(cause) : null,
   }
-  const wanted = recommend(of)
   const order = { recommended: 0, allowed: 1, blocked: 2 } as const
-  return METHODS.map((method): MethodAdvice => {
-    const blocked = blocks(method, of)
-    if (blocked.length > 0) return { method, verdict: 'blocked', reasons: blocked }
-    const why = wanted.filter((each) => each.method === method).map((each) => each.reason)
-    return { method, verdict: why.length > 0 ? 'recommended' : 'allowed', reasons: why }
-  }).sort((a, b) => order[a.verdict] - order[b.verdict])
+  return METHODS.filter((method) => method.answers === 'findings')
+    .map((method) => adviceOn(method, of))
+    .sort((a, b) => order[a.verdict] - order[b.verdict])
 }

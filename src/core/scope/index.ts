@@ -1,16 +1,17 @@
 export { adviseMethods, type MethodAdvice } from './adviseMethods'
-export { isOpeningPart, isSiding, MEMBERS, type MemberRule } from './members'
-export { lifeOf, METHOD_KNOWLEDGE, WARRANTY_WORDS, type Life } from './methods'
 export { gradeOfPaint, worstSide } from './paintCondition'
 export {
+  outsideAt,
   outsideScope,
   outsideWords,
   SCOPE_WORDS,
   scopeLineWords,
   scopeParts,
+  type Outside,
   type ScopeKind,
   type ScopePart,
 } from './scopeLine'
-export { scopeJob, type AreaItem, type RepairItem, type Scope } from './scopeJob'
-export { repairForFix } from './sourceFix'
-export { decisionOn, isFixedBy } from './sourceDecision'
+export { scopeJob, type Scope, type ScopeItem } from './scopeJob'
+export { itemForFix } from './sourceFix'
+export { decisionOn, fixStanding, type FixStanding } from './sourceDecision'
+export { PRICED_APART, STANDING_WORDS, type ItemSpot, type Standing } from './spots'

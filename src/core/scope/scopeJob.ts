@@ -1,109 +1,123 @@
-import { placeOf } from '../geometry'
 import {
-  isDamage,
-  type AreaWork,
-  type ComponentId,
-  type Finding,
-  type JobDocument,
-  type MaterialId,
-  type MethodId,
-  type Place,
-} from '../job'
-import { addLengths, type Length } from '../measure'
-import { whereOf, type Caution } from '../caution'
+  lifeOf,
+  methodName,
+  methodOf,
+  partName,
+  type Life,
+  type MethodRow,
+  type WARRANTIES,
+} from '../catalogue'
+import { dangersAt, type Danger } from '../caution'
+import { isDamage, type JobDocument, type WorkItem } from '../job'
+import type { Length } from '../measure'
 import { causeOf, type Trace } from '../trace'
-import { decisionOn, isFixedBy } from './sourceDecision'
 import { adviseMethods, type MethodAdvice } from './adviseMethods'
-import { outsideScope, outsideWords } from './scopeLine'
-import { lifeOf, METHOD_KNOWLEDGE, type WARRANTY_WORDS, type Life } from './methods'
+import { cures, decisionOn, fixStanding, type FixStanding, type Placed } from './sourceDecision'
+import { SCOPE_KINDS } from './scopeLine'
+import { spotsOf, type ItemSpot, type Standing } from './spots'
 
-/** A repair of ours, derived from a choice; it takes the choice's id. */
-export type RepairItem = {
-  readonly kind: 'repair'
+/** A piece of work, derived from a choice; it takes the choice's id. */
+export type ScopeItem = {
+  /** `area`: over whole sides, `repair`: at places. */
+  readonly kind: 'repair' | 'area'
   readonly id: string
-  readonly method: MethodId
-  readonly component: ComponentId
-  readonly material: MaterialId
+  readonly item: WorkItem
+  readonly method: string
+  readonly material: string
+  /** Null: a method that this program does not know. It is shown, and priced only when a price is typed. */
+  readonly row: MethodRow | null
+  /** What it is called: its own name, or part and method. */
+  readonly name: string
+  readonly component: string | null
   readonly finding_ids: readonly string[]
-  readonly place: Place
+  readonly spots: readonly ItemSpot[]
+  /** How it stands: `ours` when any of its places is. */
+  readonly standing: Standing
+  /** Why it is not ours; empty when it is. */
+  readonly why: string
   readonly where: string
-  /** Length seen damaged, before any cut-back; null when nobody measured one. */
+  /** Lengths seen or said at all its places together; null where none was measured. */
   readonly seen: Length | null
   /** Guessed lengths price too, and say so. */
   readonly guessed: boolean
+  /** Pieces or courses at all its places together. */
   readonly count: number
+  readonly pendingEngineer: boolean
+  /** Why nothing of it is ours where that follows from the scope line; null otherwise. */
+  readonly outside: string | null
   readonly life_years: Life
-  readonly warranty: keyof typeof WARRANTY_WORDS
+  readonly warranty: keyof typeof WARRANTIES
   /** What the person should know about this choice, in plain words. */
   readonly notices: readonly string[]
-  readonly pendingEngineer: boolean
-  /** Where all its findings lie outside the scope line, or are priced apart: so, in words. */
-  readonly outside: string | null
-  /** Source letters it fixes, when its method is their fix. */
+  /** Source letters it fixes. */
   readonly fixes: readonly string[]
-}
-
-export type AreaItem = {
-  readonly kind: 'area'
-  readonly id: string
-  readonly work: AreaWork
-  readonly where: string
-  readonly notices: readonly string[]
-  readonly warranty: keyof typeof WARRANTY_WORDS
 }
 
 export type Scope = {
   readonly advice: readonly { readonly finding_id: string; readonly methods: readonly MethodAdvice[] }[]
-  readonly items: readonly RepairItem[]
-  readonly areas: readonly AreaItem[]
+  readonly items: readonly ScopeItem[]
+  /** Of the items, those over whole sides, with the choice they come from. */
+  readonly areas: readonly (ScopeItem & { readonly work: WorkItem })[]
+  /** How the fix of each lettered source stands, by its letter. */
+  readonly fixes: Readonly<Record<string, FixStanding>>
   /** Findings that no choice answers yet. */
   readonly open: readonly string[]
 }
 
-function seenLength(findings: readonly Finding[]): { seen: Length | null; guessed: boolean } {
-  const measured = findings.flatMap((finding) => (finding.extent ? [finding.extent] : []))
-  if (measured.length === 0) return { seen: null, guessed: false }
-  return {
-    seen: addLengths(...measured.map((each) => each.value)),
-    guessed: measured.some((each) => each.how === 'guessed'),
-  }
+type Context = {
+  readonly job: JobDocument
+  readonly trace: Trace
+  readonly dangers: readonly Danger[]
+  readonly advice: Scope['advice']
+  readonly placed: readonly Placed[]
 }
 
-/** The method of ours that fixes a source. Referring it to another trade fixes nothing in this bid. */
-function ourFix(source: Trace['sources'][number]): MethodId | null {
-  const method = causeOf(source.cause).fix?.method ?? null
-  return method === 'refer' ? null : method
+/** Standings that the scope line gives. */
+function isByLine(standing: Standing): boolean {
+  return (SCOPE_KINDS as readonly string[]).includes(standing)
 }
 
-function itemOf(
-  repair: JobDocument['repairs'][number],
-  context: { job: JobDocument; trace: Trace; cautions: readonly Caution[] },
-  advice: Scope['advice'],
-): RepairItem {
-  const { job, trace } = context
-  const findings = job.findings.filter((finding) => repair.finding_ids.includes(finding.id))
-  const first = findings[0]
-  const place = repair.place ?? (first ? placeOf(first, job) : ({ kind: 'none' } as const))
-  const where = first && repair.place === null ? whereOf(first, job) : whereOfPlace(place, job)
-  const sources = trace.sources.filter(
-    (source) => source.letter !== null && source.finding_ids.some((id) => repair.finding_ids.includes(id)),
-  )
-  const isFixed = (source: Trace['sources'][number]): boolean => {
-    const method = ourFix(source)
-    const here = source.finding_ids.filter((id) => repair.finding_ids.includes(id))
-    return method !== null && isFixedBy(method, source, job, here)
-  }
-  const open = sources.filter((source) => !isFixed(source))
-  const isFix = sources.some((source) => ourFix(source) === repair.method)
-  const known = METHOD_KNOWLEDGE[repair.method]
-  const notices: string[] = []
-  const blocked = advice
-    .filter((each) => repair.finding_ids.includes(each.finding_id))
+function nameOf(item: WorkItem): string {
+  if (item.name) return item.name
+  const method = methodName(item.method)
+  if (item.component === null) return method
+  const part = partName(item.component)
+  return `${part[0]!.toUpperCase()}${part.slice(1)}: ${method.toLowerCase()}`
+}
+
+/** What a person should know of a method chosen against advice, and of what stands in the way. */
+function warnings(placed: Placed, context: Context): string[] {
+  const { item, spots } = placed
+  const blocked = context.advice
+    .filter((each) => item.finding_ids.includes(each.finding_id))
     .flatMap((each) => each.methods)
-    .filter((each) => each.method === repair.method && each.verdict === 'blocked')
-  for (const each of blocked) notices.push(`Chosen against advice: ${each.reasons[0]}`)
-  for (const source of open) {
-    if (isFix) continue
+    .filter((each) => each.method === item.method && each.verdict === 'blocked')
+  const onWork = spots.flatMap((spot) =>
+    dangersAt(
+      { component: item.component, spot: spot.at, finding_ids: spot.finding_ids },
+      context.dangers,
+      context.job,
+    )
+      .filter(({ row }) => row.effect === 'warns' && row.onWork !== '')
+      .map(({ row }) => row.onWork),
+  )
+  return [...new Set([...blocked.map((each) => `Chosen against advice: ${each.reasons[0]}`), ...onWork])]
+}
+
+function itemOf(placed: Placed, context: Context): ScopeItem {
+  const { item, spots } = placed
+  const { job, trace } = context
+  const row = methodOf(item.method)
+  const mine = trace.sources.filter(
+    (source) => source.letter !== null && source.finding_ids.some((id) => item.finding_ids.includes(id)),
+  )
+  const here = (source: Trace['sources'][number]): string[] =>
+    source.finding_ids.filter((id) => item.finding_ids.includes(id))
+  const open = mine.filter((source) => fixStanding(source, context.placed, job, here(source)) !== 'fixed')
+  const cured = mine.filter((source) => cures(item, source) && row?.sells)
+  const isFix = cured.length > 0
+  const notices = warnings(placed, context)
+  for (const source of isFix ? [] : open) {
     const decision = decisionOn(source, job)
     const why =
       decision?.decision === 'declined'
@@ -111,75 +125,64 @@ function itemOf(
         : ''
     notices.push(`Source ${source.letter} not fixed: ${causeOf(source.cause).ifOnlyEffect}${why}`)
   }
-  const untraced = repair.finding_ids.some((id) => trace.unexplained.includes(id))
-  if (untraced && repair.method !== 'watch' && repair.method !== 'refer') {
+  const untraced = item.finding_ids.some((id) => trace.unexplained.includes(id))
+  if (untraced && row?.sells)
     notices.push('Effect only: the source is not known, so the warranty is class G.')
+  if (row === null) {
+    notices.push(
+      'This program does not know the method: it is kept as it came, and priced only when a price is typed.',
+    )
   }
-  const { seen, guessed } = repair.extent
-    ? { seen: repair.extent.value, guessed: repair.extent.how === 'guessed' }
-    : seenLength(findings)
   const stays = (open.length > 0 && !isFix) || untraced
+  const first = spots[0]
+  const standing = spots.some((spot) => spot.standing === 'ours') ? 'ours' : (first?.standing ?? 'left-out')
+  const warranty = row?.warranty ?? 'none'
+  const lengths = spots.flatMap((spot) => (spot.seen === null ? [] : [spot.seen * spot.times * spot.courses]))
   return {
-    kind: 'repair',
-    id: repair.id,
-    method: repair.method,
-    component: repair.component,
-    material: repair.material,
-    finding_ids: repair.finding_ids,
-    place,
-    where,
-    seen,
-    guessed,
-    count: repair.count ?? Math.max(1, ...findings.map((finding) => finding.count ?? 1)),
-    life_years: lifeOf(repair.method, repair.material, stays),
-    warranty: stays && known.warranty !== 'none' ? 'G' : known.warranty,
+    kind: row?.answers === 'side' ? 'area' : 'repair',
+    id: item.id,
+    item,
+    method: item.method,
+    material: item.material,
+    row,
+    name: nameOf(item),
+    component: item.component,
+    finding_ids: item.finding_ids,
+    spots,
+    standing,
+    why: standing === 'ours' ? '' : (first?.why ?? 'no place left'),
+    where: [...new Set(spots.map((spot) => spot.where))].join('; '),
+    seen: lengths.length === 0 ? null : (lengths.reduce((sum, each) => sum + each, 0) as Length),
+    guessed: spots.some((spot) => spot.guessed),
+    count: spots.reduce((sum, spot) => sum + spot.times * spot.courses, 0),
+    pendingEngineer: spots.some((spot) => spot.standing === 'waits'),
+    outside: standing !== 'ours' && item.state === 'ours' && isByLine(standing) ? (first?.why ?? null) : null,
+    life_years: row ? lifeOf(row, item.material, stays) : [0, 0],
+    warranty: stays && warranty !== 'none' ? 'G' : warranty,
     notices,
-    pendingEngineer: context.cautions.some(
-      (caution) =>
-        caution.kind === 'engineer' && caution.finding_ids.some((id) => repair.finding_ids.includes(id)),
-    ),
-    outside: outsideOf(findings, job),
-    fixes: isFix ? sources.flatMap((source) => (source.letter ? [source.letter] : [])) : [],
+    fixes: cured.flatMap((source) => (source.letter ? [source.letter] : [])),
   }
-}
-
-/** Words only when every finding of the item is outside: one inside makes it our work. */
-function outsideOf(findings: readonly Finding[], job: JobDocument): string | null {
-  const standings = findings.map((finding) => outsideScope(finding, job))
-  const first = standings[0]
-  return first && standings.every((each) => each !== null) ? outsideWords(first) : null
-}
-
-function whereOfPlace(place: Place, job: JobDocument): string {
-  if (place.kind !== 'side') return 'place not noted yet'
-  const side = job.sides.find((each) => each.id === place.side_id)
-  return side ? `${side.facing} ${side.letter}` : 'place not noted yet'
 }
 
 /** Methods for every finding, and the items that the choices make. */
-export function scopeJob(job: JobDocument, trace: Trace, cautions: readonly Caution[]): Scope {
-  const context = { job, trace, cautions }
+export function scopeJob(job: JobDocument, trace: Trace, dangers: readonly Danger[]): Scope {
   const advice = job.findings.map((finding) => ({
     finding_id: finding.id,
-    methods: adviseMethods(finding, context),
+    methods: adviseMethods(finding, { job, trace, dangers }),
   }))
-  const answered = new Set(job.repairs.flatMap((repair) => repair.finding_ids))
+  const placed = job.work_items.map((item): Placed => ({ item, spots: spotsOf(item, dangers, job) }))
+  const context = { job, trace, dangers, advice, placed }
+  const answered = new Set(job.work_items.flatMap((item) => item.finding_ids))
+  const items = placed.map((each) => itemOf(each, context))
   return {
     advice,
-    items: job.repairs.map((repair) => itemOf(repair, context, advice)),
-    areas: job.area_works.map((work): AreaItem => {
-      const side = job.sides.find((each) => each.id === work.side_id)
-      const notices =
-        side?.cladding === 'hardboard-lap' ? ['No pressure washing on hardboard: by hand, low pressure.'] : []
-      return {
-        kind: 'area',
-        id: work.id,
-        work,
-        where: side ? `${side.facing} ${side.letter}` : 'side',
-        notices,
-        warranty: 'E',
-      }
-    }),
+    items,
+    areas: items.filter((each) => each.kind === 'area').map((each) => ({ ...each, work: each.item })),
+    fixes: Object.fromEntries(
+      trace.sources.flatMap((source) =>
+        source.letter === null ? [] : [[source.letter, fixStanding(source, placed, job)]],
+      ),
+    ),
     open: job.findings
       .filter((finding) => isDamage(finding) && !answered.has(finding.id))
       .map((finding) => finding.id),

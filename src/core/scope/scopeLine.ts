@@ -12,6 +12,9 @@ export const SCOPE_WORDS: Readonly<Record<ScopeKind, string>> = {
   'by-others': 'others do it',
 }
 
+/** Kinds of stretch that take work out of the sum. */
+export const SCOPE_KINDS = ['priced-apart', 'left-out', 'by-owner', 'by-others'] as const
+
 /** A stretch of one side and whose it is, whole lengths of the side covered without gaps. */
 export type ScopePart = {
   readonly side_id: string
@@ -56,27 +59,28 @@ export function scopeParts(job: JobDocument, side: { id: string; length: Length 
   }, [])
 }
 
-/**
- * Whose a finding is, by the middle of its extent on the wall; what has no place on a wall is ours.
- *
- * Ends: null when the finding lies inside the scope.
- */
-export function outsideScope(
-  finding: Finding,
-  job: JobDocument,
-): { readonly kind: Exclude<ScopeKind, 'ours'>; readonly stretch: ScopeStretch | null } | null {
+/** Not ours: what it is, and the stretch that says so; null where it follows from the others. */
+export type Outside = { readonly kind: Exclude<ScopeKind, 'ours'>; readonly stretch: ScopeStretch | null }
+
+/** Whose a place on a wall is. Ends: null when it lies inside the scope. */
+export function outsideAt(side_id: string, station: number, job: JobDocument): Outside | null {
   if (job.scope_stretches.length === 0) return null
-  const box = findingBox(finding, job)
-  if (!box) return null
-  const mine = job.scope_stretches.filter((each) => each.side_id === box.side_id)
-  const stretch = winner(mine, (box.left + box.right) / 2)
+  const mine = job.scope_stretches.filter((each) => each.side_id === side_id)
+  const stretch = winner(mine, station)
   const kind =
     stretch?.kind ?? (job.scope_stretches.some((each) => each.kind === 'ours') ? 'left-out' : 'ours')
   return kind === 'ours' ? null : { kind, stretch }
 }
 
+/** Whose a finding is, by the middle of its extent on the wall; what has no place on a wall is ours. */
+export function outsideScope(finding: Finding, job: JobDocument): Outside | null {
+  if (job.scope_stretches.length === 0) return null
+  const box = findingBox(finding, job)
+  return box ? outsideAt(box.side_id, (box.left + box.right) / 2, job) : null
+}
+
 /** A finding's standing in words, with who and why. */
-export function outsideWords(outside: NonNullable<ReturnType<typeof outsideScope>>): string {
+export function outsideWords(outside: Outside): string {
   const { kind, stretch } = outside
   const who = stretch?.who ? `, ${stretch.who}` : ''
   const reason = stretch?.reason ? `: ${stretch.reason}` : ''

@@ -1,8 +1,10 @@
 import { expect, test } from '@jest/globals'
 import { jobOf } from '../../../tests/cases/build'
-import { repair } from '../../../tests/support/jobs'
+import { workItem } from '../../../tests/support/jobs'
 import { traceJob } from '../trace'
-import { decisionOn, isFixedBy } from './sourceDecision'
+import type { JobDocument, WorkItem } from '../job'
+import { decisionOn, fixStanding, type FixStanding } from './sourceDecision'
+import { spotsOf } from './spots'
 
 const habit = jobOf({
   title: 'one habit at three windows',
@@ -12,21 +14,42 @@ const habit = jobOf({
   cause: null,
 })
 
+const source = traceJob(habit).sources[0]!
+const flashing = (finding_ids: string[], more: Partial<WorkItem> = {}) =>
+  workItem('r', { method: 'head-flashing', component: 'head-casing', finding_ids, ...more })
+function stands(job: JobDocument, among?: readonly string[]): FixStanding {
+  const placed = job.work_items.map((item) => ({ item, spots: spotsOf(item, [], job) }))
+  return fixStanding(source, placed, job, among)
+}
+const at = (finding_ids: string[], more: Partial<WorkItem> = {}): JobDocument => ({
+  ...habit,
+  work_items: [flashing(finding_ids, more)],
+})
+const all = ['finding-1', 'finding-2', 'finding-3']
+
 test('a habit is fixed when each of its places is', () => {
-  const source = traceJob(habit).sources[0]!
-  const at = (finding_ids: string[]) => ({
-    ...habit,
-    repairs: [repair('r', { method: 'head-flashing', component: 'head-casing', finding_ids })],
-  })
-  expect(isFixedBy('head-flashing', source, at(['finding-1']))).toBe(false)
-  expect(isFixedBy('head-flashing', source, at(['finding-1', 'finding-2', 'finding-3']))).toBe(true)
+  expect(stands(at(['finding-1']))).toBe('named')
+  expect(stands(at(all))).toBe('fixed')
   // What is mended at one window is cured there.
-  expect(isFixedBy('head-flashing', source, at(['finding-1']), ['finding-1'])).toBe(true)
-  expect(isFixedBy('head-flashing', source, at(['finding-1']), ['finding-2'])).toBe(false)
+  expect(stands(at(['finding-1']), ['finding-1'])).toBe('fixed')
+  expect(stands(at(['finding-1']), ['finding-2'])).toBe('named')
+})
+
+test.each<[string, Partial<WorkItem>, FixStanding]>([
+  ['ours', {}, 'fixed'],
+  ['an option nobody chose', { state: 'optional' }, 'named'],
+  ['the owner does it, and hands it over', { state: 'by-owner', hand_over: 'before we paint' }, 'fixed'],
+  ['others do it, nobody said when', { state: 'by-others' }, 'named'],
+  ['left out', { state: 'left-out' }, 'named'],
+  ['another method that cures nothing', { method: 'piece-in' }, 'open'],
+  ['own work, taken for this cause', { method: 'own-work', cures: ['head-flashing-short'] }, 'fixed'],
+  ['referred for this cause', { method: 'refer', cures: ['head-flashing-short'] }, 'named'],
+])('a source fix, %s', (_, more, standing) => {
+  expect(source.cause).toBe('head-flashing-short')
+  expect(stands(at(all, more))).toBe(standing)
 })
 
 test('the last word on a source stands, and follows its findings', () => {
-  const source = traceJob(habit).sources[0]!
   const said = (decision: 'accepted' | 'declined', id: string) => ({
     id,
     removed: false,

@@ -1,5 +1,7 @@
-import type { JobDocument, SourceDecision } from '../job'
-import type { Source } from '../trace'
+import { methodOf } from '../catalogue'
+import type { JobDocument, SourceDecision, WorkItem } from '../job'
+import { causeOf, type Source } from '../trace'
+import type { ItemSpot } from './spots'
 
 /** The last word on a source fix, taken or declined; it follows its findings when the source changes its letter. */
 export function decisionOn(source: Source, job: JobDocument): SourceDecision | null {
@@ -10,26 +12,81 @@ export function decisionOn(source: Source, job: JobDocument): SourceDecision | n
   )
 }
 
+/** Whether a method, or an item's own word, cures a source: referring it cures nothing by itself. */
+export function cures(item: WorkItem, source: Source): boolean {
+  if (item.cures.includes(source.cause)) return true
+  return causeOf(source.cause).fix?.method === item.method
+}
+
+/** Whether work at a place will be done: by us, or by somebody else who hands it over. */
+function willBeDone(spot: ItemSpot, item: WorkItem): boolean {
+  if (spot.standing === 'by-owner' || spot.standing === 'by-others') return spot.hand_over !== ''
+  return spot.standing === 'ours' && methodOf(item.method)?.sells === true
+}
+
+/** How the fix of a source stands. */
+export type FixStanding =
+  /** An item that cures it stands at its seat and will be done, by us or with a hand-over. */
+  | 'fixed'
+  /** Chosen, and named in the bid, but not in its sum: an option, by a trade not called yet, held or stopped. */
+  | 'named'
+  /** The owner took it, and nothing in the bid does it. */
+  | 'taken'
+  | 'declined'
+  | 'open'
+
+/** Work with its places. */
+export type Placed = { readonly item: WorkItem; readonly spots: readonly ItemSpot[] }
+
+/** The openings that findings are at; what lies beside or below one is reached from it, and is no place of its own. */
+function openingsOf(ids: readonly string[], job: JobDocument): string[] {
+  const openings = ids.flatMap((id) => {
+    const place = job.findings.find((each) => each.id === id)?.place
+    return place?.kind === 'side' && place.feature_id !== null ? [place.feature_id] : []
+  })
+  return [...new Set(openings)]
+}
+
+/** Of a habit: whether each opening that is asked about is mended; of what is at none, whether all of them are. */
+function isFixedEverywhere(
+  source: Source,
+  mended: readonly string[],
+  among: readonly string[],
+  job: JobDocument,
+): boolean {
+  const asked = openingsOf(among, job)
+  const openings = asked.length > 0 ? asked : openingsOf(source.finding_ids, job)
+  if (openings.length === 0) return among.length > 0 && among.every((id) => mended.includes(id))
+  const there = new Set(openingsOf(mended, job))
+  return openings.every((opening) => there.has(opening))
+}
+
 /**
- * Whether the repairs chosen fix a source with this method: at each of its places when it is one habit over many, else anywhere.
+ * Whether a source is fixed: at each of its places when it is one habit over many, else anywhere. The one function that Scope, the
+ * bid, warranties and cautions ask.
  *
  * @param among findings of the source that are asked about: what is mended at one window is cured there, whatever the others do
  */
-export function isFixedBy(
-  method: JobDocument['repairs'][number]['method'],
+export function fixStanding(
   source: Source,
+  placed: readonly Placed[],
   job: JobDocument,
   among: readonly string[] = source.finding_ids,
-): boolean {
-  const mended = new Set(
-    job.repairs.filter((each) => each.method === method).flatMap((each) => each.finding_ids),
-  )
-  const placeOf = (id: string): string => {
-    const place = job.findings.find((each) => each.id === id)?.place
-    return place?.kind === 'side' ? (place.feature_id ?? id) : id
-  }
-  if (!source.repeated) return source.finding_ids.some((id) => mended.has(id))
-  const places = new Set(among.map(placeOf))
-  const done = new Set([...mended].filter((id) => source.finding_ids.includes(id)).map(placeOf))
-  return [...places].every((place) => done.has(place))
+): FixStanding {
+  const curing = placed.filter(({ item }) => cures(item, source))
+  const at = (done: boolean): Set<string> =>
+    new Set(
+      curing.flatMap(({ item, spots }) =>
+        spots.filter((spot) => willBeDone(spot, item) === done).flatMap((spot) => spot.finding_ids),
+      ),
+    )
+  const done = at(true)
+  const mended = source.finding_ids.filter((id) => done.has(id))
+  const isFixed = source.repeated ? isFixedEverywhere(source, mended, among, job) : mended.length > 0
+  if (isFixed) return 'fixed'
+  const decision = decisionOn(source, job)?.decision
+  if (decision === 'declined') return 'declined'
+  const named = at(false)
+  if (mended.length > 0 || source.finding_ids.some((id) => named.has(id))) return 'named'
+  return decision === 'accepted' ? 'taken' : 'open'
 }

@@ -1,25 +1,24 @@
-import type { JobDocument, Repair } from '../job'
+import { newWorkItem, type JobDocument, type WorkItem } from '../job'
 import { causeOf, type Source } from '../trace'
 
 /**
- * The repair that fixes a source with a method of ours, over everything it reaches.
+ * The item that fixes a source over everything it reaches: by our method, by another trade, or told in words and priced by hand
+ * where no method does it yet.
  *
- * Where another trade does it, it is a repair that refers. Ends: null where no method of ours does it.
+ * Ends: null where there is nothing to fix, or no finding names a part.
  */
-export function repairForFix(source: Source, job: JobDocument, id: string): Repair | null {
+export function itemForFix(source: Source, job: JobDocument, id: string): WorkItem | null {
   const { fix } = causeOf(source.cause)
-  const first = job.findings.find((each) => source.finding_ids.includes(each.id))
-  if (!fix?.method || !first?.component) return null
-  return {
+  const findings = job.findings.filter((each) => source.finding_ids.includes(each.id))
+  const first = findings.find((each) => each.component !== null)
+  if (!fix || !first) return null
+  return newWorkItem({
     id,
-    removed: false,
     finding_ids: [...source.finding_ids],
-    method: fix.method,
+    method: fix.method ?? 'own-work',
     component: first.component,
-    material: 'unknown',
-    place: null,
-    extent: null,
-    count: null,
+    name: fix.method === null || fix.method === 'refer' ? fix.words : '',
     note: fix.words,
-  }
+    cures: [source.cause],
+  })
 }

@@ -1,4 +1,5 @@
-import { COMPONENTS, GRADE_NAMES, MATERIALS } from '../job'
+import { materialName, partName } from '../catalogue'
+import { GRADE_NAMES } from '../job'
 import { formatLength } from '../measure'
 import { SIGNS } from '../trace'
 import type { Shorthand } from './parseLine'
@@ -16,8 +17,8 @@ export function chipsOf(said: Shorthand): Chip[] {
     said.feature === null ? null : { kind: 'place', says: said.feature },
     said.station === null ? null : { kind: 'place', says: `at ${formatLength(said.station)}` },
     said.height === null ? null : { kind: 'place', says: `${formatLength(said.height)} up` },
-    said.part === null ? null : { kind: 'part', says: COMPONENTS[said.part] },
-    said.material === null ? null : { kind: 'part', says: MATERIALS[said.material] },
+    said.part === null ? null : { kind: 'part', says: partName(said.part) },
+    said.material === null ? null : { kind: 'part', says: materialName(said.material) },
     said.length === null
       ? null
       : { kind: 'size', says: `${formatLength(said.length)}${said.how === null ? '' : ` ${said.how}`}` },

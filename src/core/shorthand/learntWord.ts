@@ -1,10 +1,10 @@
 import { z } from 'zod'
-import { COMPONENT_IDS, Grade, MATERIALS, type MaterialId } from '../job'
+import { Grade, KnowledgeId } from '../job'
 import { isSign } from '../trace'
 
 /** What a firm's people mean by a word, learnt from a correction. `nothing`: it may be passed over. */
 export const WordMeaning = z.discriminatedUnion('kind', [
-  z.strictObject({ kind: z.literal('part'), part: z.enum(COMPONENT_IDS) }),
+  z.strictObject({ kind: z.literal('part'), part: KnowledgeId }),
   z.strictObject({
     kind: z.literal('sign'),
     sign: z.string().refine(isSign, 'no sign of that name'),
@@ -12,7 +12,7 @@ export const WordMeaning = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('grade'), grade: Grade }),
   z.strictObject({
     kind: z.literal('material'),
-    material: z.enum(Object.keys(MATERIALS) as [MaterialId, ...MaterialId[]]),
+    material: KnowledgeId,
   }),
   z.strictObject({ kind: z.literal('nothing') }),
 ])

@@ -1,3 +1,4 @@
+import { partOf } from '../catalogue'
 import { casingOf, featureBox, foundationTop, wallTop } from '../geometry'
 import type { ComponentId, EntityOf, Fact, Feature, JobDocument, Place, Side } from '../job'
 import { feet, formatLength, type Length } from '../measure'
@@ -27,20 +28,17 @@ export type SaidFinding = {
   readonly facts: readonly SaidFact[]
 }
 
-const AT_ROOF: ReadonlySet<ComponentId> = new Set([
-  'fascia',
-  'rake-board',
-  'soffit',
-  'frieze-board',
-  'crown-moulding',
-])
-const AT_FOOT: ReadonlySet<ComponentId> = new Set(['base-course', 'mudsill', 'water-table', 'corner-board'])
-
 /** Height of a part on a wall that nobody gave one for. Where it usually is; the person sees and moves it. */
 function usualHeight(part: ComponentId | null, side: Side, job: JobDocument): Length {
-  if (part !== null && AT_ROOF.has(part)) return wallTop(side, job.house)
-  if (part !== null && AT_FOOT.has(part)) return foundationTop(job.house, side)
-  return feet(4)
+  switch (partOf(part)?.usualHeight) {
+    case 'roof-edge':
+      return wallTop(side, job.house)
+    case 'foot':
+      return foundationTop(job.house, side)
+    case 'breast':
+    case undefined:
+      return feet(4)
+  }
 }
 
 function onFeature(said: Shorthand, feature: Feature, job: JobDocument): Place {

@@ -1,24 +1,36 @@
+import { LEAD_SAFE_TIMES, LIVED_IN_TIMES, REACH, type ReachRow } from '../catalogue'
 import { toFeet, type Length } from '../measure'
 
 /** A factor on task hours, with the reason it applies. */
 export type Factor = { readonly name: string; readonly times: number }
 
-/** Reach by height of the work. Our judgement. Ends: each height belongs to the lower row. */
-const REACH: readonly (readonly [upTo_ft: number, times: number, name: string])[] = [
-  [6, 1, 'from the ground'],
-  [10, 1.1, 'step-ladder to 10 ft'],
-  [20, 1.3, 'extension ladder 10 to 20 ft'],
-  [30, 1.55, 'extension ladder 20 to 30 ft'],
-  [Number.POSITIVE_INFINITY, 1.8, 'over 30 ft, and equipment'],
-]
-
-export function reachFactor(height: Length): Factor {
-  const row = REACH.find(([upTo]) => toFeet(height) <= upTo)!
-  return { name: row[2], times: row[1] }
+/** How a height is reached. Ends: each height belongs to the lower row. */
+export function reachOf(height: Length): ReachRow {
+  return REACH.find(({ upTo_ft }) => toFeet(height) <= upTo_ft)!
 }
 
-export const LEAD_SAFE: Factor = { name: 'lead-safe, paint disturbed', times: 1.2 }
-export const LIVED_IN: Factor = { name: 'lived in, outside work', times: 1.05 }
+export function reachFactor(height: Length): Factor {
+  const { name, times } = reachOf(height)
+  return { name, times }
+}
+
+/** Reach over a whole wall, from its foot to its top: each band by its share of the height. */
+export function wallReach(height: Length): Factor {
+  const top = toFeet(height)
+  if (top <= 0) return reachFactor(height)
+  let below = 0
+  let sum = 0
+  for (const { upTo_ft, times } of REACH) {
+    const band = Math.max(0, Math.min(top, upTo_ft) - below)
+    sum += band * times
+    below = Math.min(top, upTo_ft)
+  }
+  const times = Math.round((sum / top) * 100) / 100
+  return { name: `reach, mean from the ground to ${top.toFixed(1)} ft`, times }
+}
+
+export const LEAD_SAFE: Factor = { name: 'lead-safe, paint disturbed', times: LEAD_SAFE_TIMES }
+export const LIVED_IN: Factor = { name: 'lived in, outside work', times: LIVED_IN_TIMES }
 
 /**
  * Factors combined: what each has in excess of one is added, and the sum is capped. Multiplying them makes fantasy prices.
@@ -30,6 +42,6 @@ export const LIVED_IN: Factor = { name: 'lived in, outside work', times: 1.05 }
  */
 export function combineFactors(factors: readonly Factor[], cap: number): number {
   const sum = 1 + factors.reduce((total, each) => total + (each.times - 1), 0)
-  // Tenths and hundredths added in binary leave a dust in the last place; hours are not that exact.
-  return Math.min(cap, Math.round(sum * 1e6) / 1e6)
+  // To the hundredth, as it is printed: what is printed can be reckoned again by hand.
+  return Math.min(cap, Math.round(sum * 100) / 100)
 }

@@ -1,11 +1,9 @@
-export { combineFactors, reachFactor, type Factor } from './factors'
-export { newLength, recipeOf, type Consumable, type Piece, type Recipe, type TaskUse } from './recipe'
-export {
-  takeoffJob,
-  type ItemTakeoff,
-  type Pace,
-  type SharedTakeoff,
-  type Takeoff,
-  type TaskHours,
-} from './takeoffJob'
-export { TASKS, taskOf, type Task, type TaskId } from './tasks'
+export { combineFactors, reachFactor, wallReach, type Factor } from './factors'
+export { cutOut, merged, type CutOut } from './cutOut'
+export { memberAt, type Member } from './member'
+export { sectionFor } from './section'
+export type { Piece, WorkedPlace } from './places'
+export { takeoffJob, type ItemTakeoff, type Takeoff, type TakeoffOf } from './takeoffJob'
+export type { Pace, TaskHours } from './hours'
+export type { SharedTakeoff } from './visits'
+export type { Consumable } from './uses'

@@ -1,8 +1,8 @@
 import { expect, test } from '@jest/globals'
 import fc from 'fast-check'
-import { finding, repair, sillNose, smallHouse } from '../../../tests/support/jobs'
+import { finding, paintItem, sillNose, smallHouse, workItem } from '../../../tests/support/jobs'
 import { cautionsOf } from '../caution'
-import type { Finding, JobDocument, Repair } from '../job'
+import type { Finding, JobDocument, WorkItem } from '../job'
 import { feet, inches, toInches } from '../measure'
 import { scopeJob } from '../scope'
 import { traceJob } from '../trace'
@@ -12,18 +12,19 @@ import { takeoffJob, type Takeoff } from './takeoffJob'
 
 function takeoff(more: Partial<JobDocument>): Takeoff {
   const job = smallHouse(more)
-  return takeoffJob(job, scopeJob(job, traceJob(job), cautionsOf(job).all))
+  return takeoffJob(job, scopeJob(job, traceJob(job), cautionsOf(job).dangers))
 }
 const one = (
   of: Finding,
-  choice: Pick<Repair, 'method' | 'component'>,
+  choice: Pick<WorkItem, 'method' | 'component'>,
   more: Partial<JobDocument> = {},
 ): Takeoff =>
-  takeoff({ findings: [of], repairs: [repair('r', { ...choice, finding_ids: [of.id] })], ...more })
+  takeoff({ findings: [of], work_items: [workItem('r', { ...choice, finding_ids: [of.id] })], ...more })
 const pieceInches = (of: Takeoff): number[] => of.items[0]!.pieces.map((piece) => toInches(piece.length))
 
 test.each([
-  ['seen 24 in + 3 in each end', 24, 30],
+  // From 5-1/2 to 29-1/2 in of a nose 53 in long; less than 18 in stays at its left end, so it goes to that end: no cut there.
+  ['seen 24 in + 3 in at the end that is cut', 24, 32.5],
   ['seen 6 in: at least the least piece', 6, 18],
   ['seen 50 in: at most the sill between the casings’ ends', 50, 53],
 ])('sill nose, %s', (_, seen, cut) => {
@@ -34,10 +35,10 @@ test.each([
 test('an unmeasured length is taken as 2 ft and says so', () => {
   const made = one(sillNose({ extent: null }), { method: 'piece-in', component: 'sill-nose' })
   expect(made.items[0]?.notes).toContain('Length not measured: taken as 2 ft.')
-  expect(pieceInches(made)).toEqual([30])
+  expect(pieceInches(made)).toEqual([32.5])
 })
 
-test('a run longer than stock is cut into equal pieces', () => {
+test('a run longer than stock is one run until it is cut', () => {
   const fascia = finding({
     n: 1,
     words: '',
@@ -47,7 +48,8 @@ test('a run longer than stock is cut into equal pieces', () => {
     grade: 3,
   })
   const made = one(fascia, { method: 'piece-in', component: 'fascia' })
-  expect(made.items[0]?.pieces).toMatchObject([{ count: 3, length: feet(40 / 3) }])
+  // Soft from the wall's corner on, 12 in into the run of 42 ft; less than 4 ft would stay at its right end: the whole run.
+  expect(made.items[0]?.pieces).toMatchObject([{ count: 1, length: feet(42), joint: 'scarf' }])
 })
 
 test('head flashing runs past the casing by the firm’s habit and turns up at both ends', () => {
@@ -68,9 +70,9 @@ test('courses count as boards', () => {
     grade: 2,
   })
   const made = one(siding, { method: 'replace-course', component: 'lap-siding' })
-  expect(made.items[0]?.pieces[0]).toMatchObject({ length: inches(60), count: 3 })
-  // 0.6 h set-up at the place, 15 ft of board at 0.20 h.
-  expect(made.items[0]?.hours).toBeCloseTo(0.6 + 15 * 0.2, 9)
+  expect(made.items[0]?.pieces[0]).toMatchObject({ length: inches(90), count: 3 })
+  // From 36 in, less than two bays to the corner: cut at the right only, 36 + 48 + 6. 0.6 h set-up, 22.5 ft of board at 0.20 h.
+  expect(made.items[0]?.hours).toBeCloseTo(0.6 + 22.5 * 0.2, 9)
 })
 
 test('factors add what each has in excess of one, and are capped', () => {
@@ -103,11 +105,11 @@ test('a set-up paid once a side is split over its items', () => {
     })
   const made = takeoff({
     findings: [fascia(1, 0), fascia(2, 20)],
-    repairs: [1, 2].map((n) =>
-      repair(`r${n}`, { method: 'piece-in', component: 'fascia', finding_ids: [`finding-${n}`] }),
+    work_items: [1, 2].map((n) =>
+      workItem(`r${n}`, { method: 'piece-in', component: 'fascia', finding_ids: [`finding-${n}`] }),
     ),
   })
-  expect(made.items.map((item) => item.tasks[0]?.set_up_h)).toEqual([0.375, 0.375])
+  expect(made.items.map((item) => item.tasks[0]?.set_up_h)).toEqual([0.38, 0.37])
 })
 
 test('one visit to repair; a second one to paint', () => {
@@ -120,17 +122,9 @@ test('one visit to repair; a second one to paint', () => {
 test('lead-safe work costs containment, from 20 ft² on in an old house', () => {
   const job = smallHouse()
   const house = { ...job.house!, year_built: { kind: 'unknown' } as const }
-  const paint = {
-    id: 'w',
-    removed: false,
-    kind: 'paint-side',
-    side_id: 'side-a',
-    condition: 'light',
-    share_peeling_percent: null,
-    note: '',
-  } as const
+  const paint = paintItem('w')
   expect(one(sillNose(), { method: 'piece-in', component: 'sill-nose' }, { house }).leadSafe).toBe(false)
-  const whole = takeoff({ house, area_works: [paint] })
+  const whole = takeoff({ house, work_items: [paint] })
   expect(whole.leadSafe).toBe(true)
   expect(whole.shared.tasks.map((task) => task.task)).toContain('lead-containment')
 })

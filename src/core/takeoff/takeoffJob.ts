@@ -1,25 +1,13 @@
+import { DAYS, goodOf, methodOf, partOf, taskOf } from '../catalogue'
 import { leadRule } from '../caution'
-import { groundAt, resolveHeight, wallTop } from '../geometry'
-import { dressedSize, feet, toFeet, toInches, type Length } from '../measure'
-import { METHOD_KNOWLEDGE, type AreaItem, type RepairItem, type Scope } from '../scope'
 import type { JobDocument } from '../job'
-import { combineFactors, LEAD_SAFE, LIVED_IN, reachFactor, type Factor } from './factors'
-import { paintSideRecipe } from './paintSide'
-import { recipeOf, type Consumable, type Piece, type Recipe } from './recipe'
-import { taskOf, type TaskId } from './tasks'
-
-/** Hours of one task of one item: set-up + rate × quantity × factor. */
-export type TaskHours = {
-  readonly task: TaskId
-  readonly name: string
-  readonly quantity: number
-  readonly unit: string
-  /** After sharing: a set-up paid once a side is split over the items that use it. */
-  readonly set_up_h: number
-  readonly rate_h: number
-  readonly factor: number
-  readonly hours: number
-}
+import { dressedSize, inches, shareCents, toFeet, toInches } from '../measure'
+import type { ItemSpot, Scope, ScopeItem } from '../scope'
+import { combineFactors, LEAD_SAFE, LIVED_IN, reachFactor, reachOf, wallReach, type Factor } from './factors'
+import { boardAt, placesOf, wholeBoards, type Piece, type WorkedPlace } from './places'
+import { hundredths, type Pace, type TaskHours } from './hours'
+import { consumable, goodsAt, paintBroken, usesAt, type Consumable, type Use } from './uses'
+import { shareVisits, type SharedTakeoff } from './visits'
 
 export type ItemTakeoff = {
   readonly item_id: string
@@ -30,22 +18,25 @@ export type ItemTakeoff = {
   readonly hours: number
   readonly debris_yd3: number
   readonly notes: readonly string[]
-}
-
-/** What is paid once for the job and shared back by use. */
-export type SharedTakeoff = {
-  readonly visits: number
-  readonly visit_words: string
-  readonly tasks: readonly TaskHours[]
-  readonly hours: number
-  readonly debris_yd3: number
+  /** Why no price can be reckoned; empty when one can. Typed, a price stands all the same. */
+  readonly lacks: readonly string[]
+  /** Another item that does this work already at all of its places. */
+  readonly includedIn: string | null
 }
 
 export type Takeoff = {
   readonly items: readonly ItemTakeoff[]
   readonly shared: SharedTakeoff
   readonly hours: number
+  /** All hours ÷ (8 × people sent). */
+  readonly crew_days: number
   readonly leadSafe: boolean
+}
+
+export type TakeoffOf = {
+  readonly pace?: Pace
+  /** Places that are reckoned: those that are ours, unless somebody asks what others would come to. */
+  readonly includes?: (spot: ItemSpot, item: ScopeItem) => boolean
 }
 
 /** Loose debris over the solid taken out. Our judgement for siding and trim. */
@@ -62,175 +53,275 @@ function debris(pieces: readonly Piece[]): number {
   return (ft3 * LOOSE) / 27
 }
 
-function reachOf(place: Extract<RepairItem['place'], { kind: 'side' }>, job: JobDocument): Length {
-  const side = job.sides.find((each) => each.id === place.side_id)
-  if (!side) return resolveHeight(place.height, job.house)
-  const { station } = place
-  return (resolveHeight(place.height, job.house, { side, station }) - groundAt(side, station)) as Length
+type Drafted = {
+  readonly item: ScopeItem
+  readonly places: readonly WorkedPlace[]
+  readonly uses: readonly Use[]
+  readonly goods: readonly Consumable[]
+  readonly paint_ft2: number
+  readonly lacks: readonly string[]
+  readonly includedIn: string | null
 }
 
-function heightOf(item: RepairItem | AreaItem, job: JobDocument): Length {
-  if (item.kind === 'area') {
-    const side = job.sides.find((each) => each.id === item.work.side_id)
-    // A wall is painted from its foot to its top: half of it is reached at half height.
-    return side ? ((wallTop(side, job.house) / 2) as Length) : feet(0)
+function noRecipeWords(item: ScopeItem): string | null {
+  if (item.row === null) return 'The method is not known here: type a price, or choose another.'
+  const { recipe } = item.row
+  if (!item.row.sells) return null
+  if (recipe === null) return 'Own work has no recipe: type a price, or give it lines of its own.'
+  if (!recipe.byPart) return null
+  const part = partOf(item.component)
+  if (part?.task && part.piece) return null
+  return `No recipe for ${part?.name ?? 'this part'} yet: type a price, or refer it.`
+}
+
+/** Whole boards of the house, by the first item that renews each. */
+function claimsOf(
+  counted: readonly { item: ScopeItem; spots: readonly ItemSpot[] }[],
+  job: JobDocument,
+): Map<string, string> {
+  const claims = new Map<string, string>()
+  for (const { item, spots } of counted) {
+    for (const key of wholeBoards(item, spots, job)) if (!claims.has(key)) claims.set(key, item.id)
   }
-  // Reach is counted from the ground one stands on, not from the house's zero.
-  return item.place.kind === 'side' ? reachOf(item.place, job) : feet(0)
+  return claims
 }
 
-function sideOf(item: RepairItem | AreaItem): string {
-  if (item.kind === 'area') return item.work.side_id
-  return item.place.kind === 'side' ? item.place.side_id : 'no side'
+function draftOf(
+  item: ScopeItem,
+  spots: readonly ItemSpot[],
+  claims: ReadonlyMap<string, string>,
+  job: JobDocument,
+): Drafted {
+  const nothing = { item, places: [], uses: [], goods: [], paint_ft2: 0, includedIn: null }
+  const none = spots.length === 0 ? null : noRecipeWords(item)
+  const own = item.item.lines.length > 0
+  if (none !== null) return { ...nothing, lacks: own ? [] : [none] }
+  const row = item.row
+  if (!row?.recipe || spots.length === 0) return { ...nothing, lacks: [] }
+  const { recipe } = row
+  const claimedBy = (spot: ItemSpot): string | null => {
+    const board = boardAt(item, spot, job)
+    const by = board === null ? undefined : claims.get(board)
+    return by === undefined || by === item.id ? null : by
+  }
+  const others = spots.map(claimedBy)
+  const mine = spots.filter((_, index) => others[index] === null)
+  const places = placesOf(item, row, mine, job)
+  return {
+    item,
+    places,
+    uses: places.flatMap((place) => usesAt(item, recipe, place, job)),
+    goods: places.flatMap((place) => goodsAt(item, recipe, place, job)),
+    paint_ft2: places.reduce((sum, place) => sum + paintBroken(item, recipe, place, job), 0),
+    lacks: [...new Set(places.flatMap((place) => place.lacks))],
+    includedIn: mine.length === 0 ? (others[0] ?? null) : null,
+  }
 }
 
-type Drafted = { readonly item: RepairItem | AreaItem; readonly recipe: Recipe; readonly factors: Factor[] }
-
-/** Set-ups paid once a side, split over the items of that side by their rate hours. */
-function sideSetUps(
-  drafts: readonly Drafted[],
-  pace: Pace,
-): (task: TaskId, side: string, hours: number) => number {
-  const totals = new Map<string, number>()
-  for (const { item, recipe } of drafts) {
-    for (const use of recipe.tasks) {
-      const key = `${use.task}/${sideOf(item)}`
-      totals.set(key, (totals.get(key) ?? 0) + use.quantity * taskOf(use.task)[use.rate ?? pace])
+/** Set-ups paid once a side or a job, split over the items that use them by their rate hours, to the hundredth and none lost. */
+function sharedSetUps(drafts: readonly Drafted[], pace: Pace): (item: string, task: string) => number {
+  const weights = new Map<string, Map<string, number>>()
+  for (const { item, uses } of drafts) {
+    for (const use of uses) {
+      const task = taskOf(use.task)
+      if (task.set_up_per !== 'side' && task.set_up_per !== 'job') continue
+      const key = `${use.task}/${task.set_up_per === 'side' ? use.place.side : ''}`
+      const byItem = weights.get(key) ?? new Map<string, number>()
+      byItem.set(item.id, (byItem.get(item.id) ?? 0) + use.quantity * task[use.rate ?? pace])
+      weights.set(key, byItem)
     }
   }
-  return (task, side, hours) => {
-    const total = totals.get(`${task}/${side}`) ?? 0
-    return total > 0 ? (taskOf(task).set_up_h * hours) / total : 0
+  const paid = new Map<string, number>()
+  for (const [key, byItem] of weights) {
+    const task = key.slice(0, key.indexOf('/'))
+    const shares = shareCents(Math.round(taskOf(task).set_up_h * 100) as never, [...byItem.values()])
+    ;[...byItem.keys()].forEach((item, index) => {
+      const of = `${item}/${task}`
+      paid.set(of, (paid.get(of) ?? 0) + shares[index]! / 100)
+    })
   }
+  return (item, task) => paid.get(`${item}/${task}`) ?? 0
 }
 
-function hoursOf(
-  draft: Drafted,
-  by: { cap: number; pace: Pace; shareSetUp: ReturnType<typeof sideSetUps> },
-): TaskHours[] {
-  const { cap, pace, shareSetUp } = by
-  const factor = combineFactors(draft.factors, cap)
-  return draft.recipe.tasks.map((use) => {
+type By = {
+  readonly cap: number
+  readonly pace: Pace
+  readonly leadSafe: boolean
+  readonly livedIn: boolean
+  readonly shareSetUp: ReturnType<typeof sharedSetUps>
+}
+
+function factorsOf(use: Use, by: By): Factor[] {
+  const task = taskOf(use.task)
+  const reach = use.place.area ? wallReach(use.place.top) : reachFactor(use.place.top)
+  return [
+    ...(task.atHeight ? [reach] : []),
+    ...(task.breaksPaint && by.leadSafe ? [LEAD_SAFE] : []),
+    ...(by.livedIn ? [LIVED_IN] : []),
+  ]
+}
+
+/** An item's tasks, places of one task at one factor in one line. */
+function hoursOf(draft: Drafted, by: By): TaskHours[] {
+  const lines = new Map<string, { use: Use; factor: number; quantity: number; places: number }>()
+  for (const use of draft.uses) {
+    const factor = combineFactors(factorsOf(use, by), by.cap)
+    const key = `${use.task}/${use.rate ?? ''}/${factor}`
+    const line = lines.get(key)
+    if (line) {
+      line.quantity += use.quantity
+      line.places += use.place.times
+    } else lines.set(key, { use, factor, quantity: use.quantity, places: use.place.times })
+  }
+  const said = new Set<string>()
+  return [...lines.values()].map(({ use, factor, quantity, places }): TaskHours => {
     const task = taskOf(use.task)
-    const rate = task[use.rate ?? pace]
+    const rate_h = task[use.rate ?? by.pace]
+    const first = !said.has(use.task)
+    said.add(use.task)
     const set_up_h =
       task.set_up_per === 'place'
-        ? task.set_up_h
-        : task.set_up_per === 'side'
-          ? shareSetUp(use.task, sideOf(draft.item), use.quantity * rate)
+        ? hundredths(task.set_up_h * places)
+        : first
+          ? by.shareSetUp(draft.item.id, use.task)
           : 0
+    const shown = hundredths(quantity)
     return {
       task: use.task,
       name: task.name,
-      quantity: use.quantity,
+      quantity: shown,
       unit: task.unit,
       set_up_h,
-      rate_h: rate,
+      rate_h,
       factor,
-      hours: set_up_h + rate * use.quantity * factor,
+      hours: hundredths(set_up_h + rate_h * shown * factor),
     }
   })
 }
 
-function sharedTask(id: TaskId, quantity: number, setUps: number, pace: Pace): TaskHours {
-  const task = taskOf(id)
-  const set_up_h = task.set_up_h * setUps
-  return {
-    task: id,
-    name: task.name,
-    quantity,
-    unit: task.unit,
-    set_up_h,
-    rate_h: task[pace],
-    factor: 1,
-    hours: set_up_h + task[pace] * quantity,
-  }
+function ownTasks(item: ScopeItem): TaskHours[] {
+  return item.item.lines.flatMap((line) =>
+    line.kind === 'hours'
+      ? [
+          {
+            task: 'own',
+            name: line.what || 'Own work',
+            quantity: hundredths(line.hours),
+            unit: 'h',
+            set_up_h: 0,
+            rate_h: 1,
+            factor: 1,
+            hours: hundredths(line.hours),
+          },
+        ]
+      : [],
+  )
 }
 
-function shareVisits(
-  drafts: readonly Drafted[],
-  debris_yd3: number,
-  leadSafe: boolean,
-  pace: Pace,
-  job: JobDocument,
-): SharedTakeoff {
-  const working = drafts.filter((draft) => draft.recipe.tasks.length > 0)
-  if (working.length === 0) return { visits: 0, visit_words: 'no work', tasks: [], hours: 0, debris_yd3: 0 }
-  const painting = working.some(
-    ({ item }) => item.kind === 'area' || METHOD_KNOWLEDGE[item.method].visits === 2,
+function ownPieces(item: ScopeItem): Piece[] {
+  return item.item.lines.flatMap((line) =>
+    line.kind === 'piece'
+      ? [
+          {
+            section: line.section,
+            material: line.material,
+            length: line.length,
+            count: line.count,
+            joint: 'none' as const,
+            least: inches(0),
+            why: 'a line of its own',
+          },
+        ]
+      : [],
   )
-  const visits = painting ? 2 : 1
-  const tasks = [sharedTask('mobilise', visits, visits, pace)]
-  if (working.some((draft) => draft.recipe.tasks.some((use) => use.task === 'hand-wash'))) {
-    tasks.push(sharedTask('hand-wash', 0, 1, pace))
-  }
-  if (leadSafe) {
-    const sides = new Set(
-      working.filter((draft) => draft.recipe.disturbsPaint).map((draft) => sideOf(draft.item)),
-    )
-    const stretches = [...sides].reduce((sum, id) => {
-      const side = job.sides.find((each) => each.id === id)
-      const painted = working.some((draft) => draft.item.kind === 'area' && sideOf(draft.item) === id)
-      // A spot repair wants one 20 ft stretch; a whole side wants its length.
-      return sum + (painted && side?.length ? Math.ceil(toFeet(side.length) / 20) : 1)
-    }, 0)
-    tasks.push(sharedTask('lead-containment', stretches, 1, pace))
-  }
-  if (debris_yd3 > 0) tasks.push(sharedTask('haul', debris_yd3, 1, pace))
-  return {
-    visits,
-    visit_words: painting ? 'one to repair and prime, one to paint' : 'one',
-    tasks,
-    hours: tasks.reduce((sum, each) => sum + each.hours, 0),
-    debris_yd3,
-  }
 }
 
-/** Which column of the hours is reckoned with: a ballpark asks for all three, a bid for the typical one. */
-export type Pace = 'low' | 'typical' | 'high'
-
-/** Pieces, consumables and hours of every item, and what the visits share. */
-export function takeoffJob(job: JobDocument, scope: Scope, pace: Pace = 'typical'): Takeoff {
-  const items = [...scope.items, ...scope.areas]
-  const recipes = items.map((item) =>
-    item.kind === 'repair' ? recipeOf(item, job) : paintSideRecipe(item, job),
+function ownGoods(item: ScopeItem): Consumable[] {
+  return item.item.lines.flatMap((line) =>
+    line.kind === 'good' ? [consumable(line.good, line.quantity, 'a line of its own')] : [],
   )
+}
+
+/** Goods of one kind in one line, to the hundredth as they are printed; what is less than that is not nothing. */
+function gathered(goods: readonly Consumable[]): Consumable[] {
+  const lines = new Map<string, Consumable>()
+  for (const each of goods) {
+    const held = lines.get(each.id)
+    lines.set(each.id, held ? { ...held, quantity: held.quantity + each.quantity } : each)
+  }
+  return [...lines.values()].filter(({ quantity }) => quantity > 0)
+}
+
+/** Days a lift stands on the job: hours over its reach, for two people. */
+function liftDays(drafts: readonly Drafted[], hours: number): Consumable[] {
+  const high = drafts.some(({ places }) => places.some((place) => reachOf(place.top).gear === 'lift'))
+  if (!high || goodOf('lift-day') === null) return []
+  const days = Math.max(1, Math.ceil(hours / (2 * DAYS.day_h)))
+  return [consumable('lift-day', days, 'work over 30 ft, for two people')]
+}
+
+/** Pieces, goods and hours of every item's places that count, and what the visits share. Places that do not count take nothing. */
+export function takeoffJob(job: JobDocument, scope: Scope, of: TakeoffOf = {}): Takeoff {
+  const pace = of.pace ?? 'typical'
+  const includes = of.includes ?? ((spot: ItemSpot) => spot.standing === 'ours')
+  const counted = scope.items.map((item) => ({
+    item,
+    spots: item.spots.filter((spot) => includes(spot, item)),
+  }))
+  const claims = claimsOf(counted, job)
+  const drafts = counted.map(({ item, spots }) => draftOf(item, spots, claims, job))
   const verdict = leadRule({
     year: job.house?.year_built ?? null,
-    outside_ft2: recipes.reduce((sum, recipe) => sum + recipe.disturbed_ft2, 0),
+    outside_ft2: drafts.reduce((sum, each) => sum + each.paint_ft2, 0),
     inside_ft2: 0,
     windowReplaced: false,
     prohibitedMethod: false,
   })
   const leadSafe = verdict.kind === 'applies'
-  const livedIn = job.people.some((person) => person.roles.includes('lives-there'))
-  const drafts = items.map((item, index): Drafted => {
-    const recipe = recipes[index]!
-    const factors = [reachFactor(heightOf(item, job))]
-    if (recipe.disturbsPaint && leadSafe) factors.push(LEAD_SAFE)
-    if (livedIn) factors.push(LIVED_IN)
-    return { item, recipe, factors }
-  })
-  const shareSetUp = sideSetUps(drafts, pace)
-  const taken = drafts.map((draft): ItemTakeoff => {
-    const tasks = hoursOf(draft, { cap: job.settings.factor_cap, pace, shareSetUp })
+  const by: By = {
+    cap: job.settings.factor_cap,
+    pace,
+    leadSafe,
+    livedIn: job.people.some((person) => person.roles.includes('lives-there')),
+    shareSetUp: sharedSetUps(drafts, pace),
+  }
+  const items = drafts.map((draft, index): ItemTakeoff => {
+    const isCounted = counted[index]!.spots.length > 0
+    const own = isCounted ? draft.item : null
+    const tasks = [...hoursOf(draft, by), ...(own ? ownTasks(own) : [])]
+    const pieces = [...draft.places.flatMap((place) => place.pieces), ...(own ? ownPieces(own) : [])]
+    const factors = draft.uses.flatMap((use) => factorsOf(use, by))
+    const hours = tasks.reduce((sum, each) => sum + each.hours, 0)
+    const high = liftDays([draft], hours)
     return {
       item_id: draft.item.id,
-      pieces: draft.recipe.pieces,
-      consumables: draft.recipe.consumables,
+      pieces,
+      consumables: gathered([...draft.goods, ...high, ...(own ? ownGoods(own) : [])]),
       tasks,
-      factors: draft.factors,
-      hours: tasks.reduce((sum, each) => sum + each.hours, 0),
-      debris_yd3: debris(draft.recipe.pieces),
-      notes: draft.recipe.notes,
+      factors: [...new Map(factors.map((factor) => [factor.name, factor])).values()],
+      hours: hundredths(hours),
+      debris_yd3: debris(draft.places.flatMap((place) => place.pieces)),
+      notes: [
+        ...new Set([
+          ...draft.places.flatMap((place) => place.notes),
+          ...(draft.includedIn ? ['The board is renewed by another item here; it is charged there.'] : []),
+        ]),
+      ],
+      lacks: draft.lacks,
+      includedIn: draft.includedIn,
     }
   })
-  const debris_yd3 = taken.reduce((sum, each) => sum + each.debris_yd3, 0)
-  const shared = shareVisits(drafts, debris_yd3, leadSafe, pace, job)
-  return {
-    items: taken,
-    shared,
-    hours: shared.hours + taken.reduce((sum, each) => sum + each.hours, 0),
-    leadSafe,
-  }
+  const shared = shareVisits(
+    drafts.map((draft, index) => ({
+      hours: items[index]!.hours,
+      tasks: items[index]!.tasks.map((task) => task.task),
+      paints: methodOf(draft.item.item.method)?.paints ?? false,
+      breaksPaint: draft.paint_ft2 > 0,
+      places: draft.places,
+    })),
+    { debris_yd3: items.reduce((sum, each) => sum + each.debris_yd3, 0), leadSafe, pace, job },
+  )
+  const hours = hundredths(shared.hours + items.reduce((sum, each) => sum + each.hours, 0))
+  const crew_days = shared.people === 0 ? 0 : hundredths(hours / (DAYS.day_h * shared.people))
+  return { items, shared, hours, crew_days, leadSafe }
 }

@@ -1,4 +1,5 @@
-import { isDamage, type ComponentId, type Finding, type JobDocument } from '../job'
+import { methodOf, partOf } from '../catalogue'
+import { isDamage, type Finding, type JobDocument } from '../job'
 import { causeOf, type CauseId } from './knowledge/causes'
 import type { SignId } from './knowledge/signs'
 import type { Trace } from './traceJob'
@@ -36,19 +37,6 @@ const MEASURED: readonly SignId[] = [
   'courses-low-and-cracks',
   'plumb-out-half-in',
 ]
-/** What hangs, holds or carries: that it has stood for decades clears none of these. */
-const BEARING: ReadonlySet<ComponentId> = new Set<ComponentId>([
-  'ledger',
-  'guard',
-  'stair',
-  'deck-post',
-  'deck-beam',
-  'deck-joist',
-  'pier',
-  'girder',
-  'rim-joist',
-  'foundation-wall',
-])
 const PESTS: ReadonlySet<CauseId> = new Set<CauseId>([
   'subterranean-termites',
   'drywood-termites',
@@ -132,10 +120,8 @@ export function guardsOf(job: JobDocument, trace: Trace): Guard[] {
   const hidden = damaged.filter((each) => {
     const live = (each.stated_grade ?? 0) >= 2
     const filled = each.earlier_repair === 'filler' || each.earlier_repair === 'sealant-over'
-    const covered = job.repairs.some(
-      (repair) =>
-        (repair.method === 'prime-and-paint' || repair.method === 're-seal') &&
-        repair.finding_ids.includes(each.id),
+    const covered = job.work_items.some(
+      (item) => methodOf(item.method)?.hidesDecay && item.finding_ids.includes(each.id),
     )
     return live && (filled || covered || causeAt.get(each.id) === 'cosmetic-repair')
   })
@@ -164,10 +150,7 @@ export function guardsOf(job: JobDocument, trace: Trace): Guard[] {
     'With insects the state counts: live or old, treated or not. Ask for the treatment record; a licensed firm confirms activity before anything is closed.',
   )
   const old = damaged.filter(
-    (each) =>
-      each.component !== null &&
-      BEARING.has(each.component) &&
-      CLEARED.has(causeAt.get(each.id) ?? 'settlement'),
+    (each) => partOf(each.component)?.ageProvesNothing && CLEARED.has(causeAt.get(each.id) ?? 'settlement'),
   )
   add(
     'old-but-bearing',

@@ -1,4 +1,5 @@
-import { COMPONENTS } from '../job'
+import { partName } from '../catalogue'
+import {} from '../job'
 import {
   CAUSE_IDS,
   causeOf,
@@ -82,7 +83,7 @@ function entryOf(id: CauseId): HandbookCause {
   const rows = [
     { name: 'Where it sits', words: SEAT_WORDS[cause.seat] },
     { name: 'Reach', words: reachWords(cause) },
-    { name: 'Damages', words: cause.damages.map((part) => COMPONENTS[part]).join(', ') },
+    { name: 'Damages', words: cause.damages.map((part) => partName(part)).join(', ') },
     { name: 'How usual', words: USUAL_WORDS[cause.usual] },
     { name: 'Signs for', words: ratioWords(cause.supports) },
     { name: 'Signs against', words: ratioWords(cause.refutes) },

@@ -4,13 +4,12 @@ import { PRIORS, SHARES } from './knowledge/priors'
 import { SIGN_IDS } from './knowledge/signs'
 import { rankCauses } from './rankCauses'
 import { CAP, type Evidence } from './weigh'
-import { COMPONENT_IDS, HOW_KNOWN } from '../job'
+import { PARTS } from '../catalogue'
+import { HOW_KNOWN } from '../job'
 import { CAUSES, causeOf, isCause } from './knowledge/causes'
 
-const rank = (
-  evidence: Evidence[],
-  component: (typeof COMPONENT_IDS)[number] = 'fascia',
-): ReturnType<typeof rankCauses> => rankCauses({ component, evidence, overrides: [] })
+const rank = (evidence: Evidence[], component = 'fascia'): ReturnType<typeof rankCauses> =>
+  rankCauses({ component, evidence, overrides: [] })
 const of = (ranked: ReturnType<typeof rankCauses>, cause: string): number =>
   ranked.find((each) => each.cause === cause)?.probability ?? 0
 
@@ -75,7 +74,7 @@ test('probabilities are a distribution whatever was seen', () => {
   fc.assert(
     fc.property(
       evidence,
-      fc.constantFrom(...COMPONENT_IDS.filter((id) => SHARES[id].length > 0)),
+      fc.constantFrom(...PARTS.map((part) => part.id).filter((id) => (SHARES[id] ?? []).length > 0)),
       (seen, component) => {
         const ranked = rank(seen, component)
         expect(ranked.reduce((sum, each) => sum + each.probability, 0)).toBeCloseTo(1, 9)
@@ -115,7 +114,7 @@ test('every prior sums to a hundred and names causes that are there', () => {
   for (const shares of Object.values(SHARES)) {
     if (shares.length > 0) expect(shares.reduce((sum, each) => sum + each.share, 0)).toBeCloseTo(100, 9)
   }
-  for (const rows of Object.values(PRIORS)) {
+  for (const rows of Object.values(PRIORS).map((each) => each ?? [])) {
     expect(rows.reduce((sum, row) => sum + row.share, 0)).toBe(100)
     for (const row of rows) expect(row.causes.every(isCause)).toBe(true)
   }

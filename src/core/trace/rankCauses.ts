@@ -24,7 +24,7 @@ export function rankCauses(of: {
   overrides: Settings['likelihood_overrides']
 }): RankedCause[] {
   const evidence = noteOnce(of.evidence)
-  const scored = SHARES[of.component].map(({ cause, share, fromOther }) => {
+  const scored = (SHARES[of.component] ?? []).map(({ cause, share, fromOther }) => {
     const reasons = weigh({ cause, evidence, overrides: of.overrides, fromOther })
     const shown = cause !== 'other' && isDecisive(evidence, cause)
     return { cause, shown, weight: share * Math.exp(cappedSum(reasons, shown)), reasons }

@@ -1,17 +1,9 @@
+import { materialName, partName } from '../catalogue'
 import { whereOf, type Cautions } from '../caution'
 import { NOT_LOOKED_WORDS, type Coverage, type ZoneCoverage } from '../coverage'
 import { findingBox } from '../geometry'
 import { findingNumber } from '../house'
-import {
-  COMPONENTS,
-  GRADE_NAMES,
-  gradeOf,
-  MATERIALS,
-  ZONES,
-  type Finding,
-  type JobDocument,
-  type Side,
-} from '../job'
+import { GRADE_NAMES, gradeOf, ZONES, type Finding, type JobDocument, type Side } from '../job'
 import { formatLength } from '../measure'
 import { outsideScope, outsideWords, scopeLineWords } from '../scope'
 import { isSign, SIGNS } from '../trace'
@@ -55,12 +47,12 @@ export function tellFinding(finding: Finding, job: JobDocument): string {
     place.kind === 'side'
       ? [`at ${formatLength(place.station)}`, heightWords(finding)].filter(Boolean).join(', ')
       : whereOf(finding, job)
-  const part = finding.component ? COMPONENTS[finding.component] : 'a part not named yet'
+  const part = finding.component ? partName(finding.component) : 'a part not named yet'
   const of = feature ? ` of ${feature.kind.replaceAll('-', ' ')} ${letter}${feature.number}` : ''
   const material =
     finding.material === 'unknown' || finding.material === 'wood-unknown'
       ? ''
-      : `, ${MATERIALS[finding.material]}`
+      : `, ${materialName(finding.material)}`
   const size = finding.extent
     ? `, ${formatLength(finding.extent.value)}${finding.extent.how === 'taped' ? '' : ` ${finding.extent.how}`}`
     : ''

@@ -24,7 +24,7 @@ const SENTENCES: readonly (readonly [string, string])[] = [
   ['turn', walkWords({ kind: 'side-without-turn', word: '30' })],
   ['older', changeWords({ kind: 'schema-too-old', schema: 0 })],
   ['newer', changeWords({ kind: 'schema-too-new', schema: 9 })],
-  ['area work', changeWords({ kind: 'unknown-entity', entity: 'area_work', id: 'x' })],
+  ['work item', changeWords({ kind: 'unknown-entity', entity: 'work_item', id: 'x' })],
   ['already', changeWords({ kind: 'already-there', entity: 'side', id: 'x' })],
   ['Reload', changeWords({ kind: 'base-too-new', base: 9, revision: 3 })],
   ['letter', changeWords({ kind: 'fixed-field', field: 'letter' })],

@@ -29,14 +29,20 @@ export async function insertCompany(tx: Tx, name: string): Promise<void> {
   ])
 }
 
-const Edition = z.object({ edition: z.number(), settings: z.unknown(), rates: z.unknown() })
+const Edition = z.object({
+  edition: z.number(),
+  /** Shape that both were written in. */
+  schema: z.number(),
+  settings: z.unknown(),
+  rates: z.unknown(),
+})
 
 /** The firm's latest settings edition. */
 export function latestEdition(tx: Tx): Promise<z.infer<typeof Edition> | null> {
   return maybeOne(
     tx,
     Edition,
-    `select edition, settings, rates from app.settings_edition
+    `select edition, schema, settings, rates from app.settings_edition
      where company_id = $1 order by edition desc limit 1`,
     [tx.companyId],
   )
@@ -45,14 +51,14 @@ export function latestEdition(tx: Tx): Promise<z.infer<typeof Edition> | null> {
 /** Adds an edition; false: there is one of this number already, and nothing was written. */
 export async function insertEdition(
   tx: Tx,
-  of: { edition: number; settings: unknown; rates: unknown },
+  of: { edition: number; schema: number; settings: unknown; rates: unknown },
 ): Promise<boolean> {
   const added = await maybeOne(
     tx,
     z.object({ edition: z.number() }),
-    `insert into app.settings_edition (company_id, edition, settings, rates) values ($1, $2, $3, $4)
+    `insert into app.settings_edition (company_id, edition, schema, settings, rates) values ($1, $2, $3, $4, $5)
      on conflict do nothing returning edition`,
-    [tx.companyId, of.edition, JSON.stringify(of.settings), JSON.stringify(of.rates)],
+    [tx.companyId, of.edition, of.schema, JSON.stringify(of.settings), JSON.stringify(of.rates)],
   )
   return added !== null
 }

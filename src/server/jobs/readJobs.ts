@@ -2,7 +2,7 @@ import 'server-only'
 import { z } from 'zod'
 import type { JobsAnswer, JobSnapshotAnswer, TemplateAnswer } from '../../core/contract'
 import { may, withheldKinds } from '../../core/firm'
-import { Id, isStorable, newJob, withoutMoney } from '../../core/job'
+import { Id, isStorable, JOB_VERSION, newJob, raiseChange, withoutMoney } from '../../core/job'
 import { findChangeAt, findJob, listChanges, listJobs } from '../../db/queries/jobs'
 import { withTx } from '../../db/tx'
 import { context } from '../context'
@@ -142,7 +142,8 @@ export async function readHistory(member: Member, jobId: string): Promise<Histor
       sequence: row.sequence,
       by: row.author_name,
       at: row.received_at.toISOString(),
-      change: row.body,
+      // The log keeps what was sent; it is shown as it would be said today.
+      change: raiseChange(row.body, JOB_VERSION),
       before: row.before,
       overruled: row.overruled,
     }))

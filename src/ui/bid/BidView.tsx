@@ -140,6 +140,30 @@ export function BidView({
           </table>
         ) : null}
       </section>
+      {model.beside && model.beside.length > 0 ? (
+        <section aria-label="Not in the price">
+          <h2 className="text-[19px]">Not in the price</h2>
+          <ul>
+            {model.beside.map((item, index) => (
+              <li key={index} className="border-b border-rule py-2 break-inside-avoid">
+                <div className="flex items-baseline justify-between gap-4">
+                  <h3 className="text-[16px]">{item.title}</h3>
+                  {prices && item.price_cents !== null ? (
+                    <span className="font-head text-[16px] whitespace-nowrap">
+                      {formatCents(item.price_cents)} more
+                    </span>
+                  ) : null}
+                </div>
+                <p className="text-[14px] text-quiet">
+                  {item.where}
+                  {item.findings.length > 0 ? ` · finding ${item.findings.join(', ')}` : ''} · {item.why}
+                </p>
+                {item.does ? <p className="text-[14px]">{item.does}</p> : null}
+              </li>
+            ))}
+          </ul>
+        </section>
+      ) : null}
       <section aria-label="What we found">
         <h2 className="text-[19px]">What we found</h2>
         <ul>
@@ -244,9 +268,10 @@ function SourcePairs({ pairs }: { pairs: BidModel['source_pairs'] }) {
             <td className="py-1 pr-3">{pair.source}</td>
             <td className="py-1 pr-3 whitespace-nowrap">{pair.findings}</td>
             <td className="py-1">
-              {pair.fixed
-                ? `In this bid: ${pair.fix}.`
-                : `Not in this bid: ${pair.fix}. Recurrence there is excluded from the warranty.`}
+              {pair.standing ??
+                (pair.fixed
+                  ? `In this bid: ${pair.fix}.`
+                  : `Not in this bid: ${pair.fix}. Recurrence there is excluded from the warranty.`)}
             </td>
           </tr>
         ))}

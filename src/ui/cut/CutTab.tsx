@@ -9,7 +9,7 @@ import { useJob } from '../state/useJob'
 export function CutTab() {
   const { derived } = useJob()
   const { cut, takeoff } = derived
-  if (cut.sections.length === 0) {
+  if (cut.sections.length === 0 && cut.goods.length === 0) {
     return (
       <Panel title="Buy list">
         <p className="py-3 text-quiet">No boards yet: choose repairs in Scope.</p>
@@ -39,6 +39,34 @@ export function CutTab() {
                   </td>
                   <td className="py-1.5 text-right text-quiet">
                     {formatLength(section.cut)} of {formatLength(section.bought)}
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </Panel>
+        <Panel title="Goods, in packages">
+          <table>
+            <thead className="sr-only">
+              <tr>
+                <th scope="col">Goods</th>
+                <th scope="col">Packages</th>
+                <th scope="col">Used</th>
+              </tr>
+            </thead>
+            <tbody>
+              {cut.goods.map((plan) => (
+                <tr key={plan.good} className="border-b border-rule align-top">
+                  <th scope="row" className="py-1.5 pr-3 text-left">
+                    {plan.name}
+                  </th>
+                  <td className="py-1.5 pr-3">
+                    {plan.count
+                      .map(({ size, count }) => `${count} × ${size} ${plan.unit} ${plan.packageName}`)
+                      .join(', ')}
+                  </td>
+                  <td className="py-1.5 text-right text-quiet">
+                    {plan.used.toFixed(2)} {plan.unit} used
                   </td>
                 </tr>
               ))}
@@ -80,8 +108,9 @@ function SectionCuts({ section }: { section: SectionPlan }) {
       ) : null}
       {section.tooLong.length > 0 ? (
         <Notice tone="wrong">
-          No board of the yard is as long as{' '}
-          {section.tooLong.map((piece) => formatLength(piece.length)).join(', ')}: order it, or add a joint.
+          Cannot be bought in one piece:{' '}
+          {section.tooLong.map((piece) => formatLength(piece.length)).join(', ')}. Nothing the yard has in
+          this material is as long.
         </Notice>
       ) : null}
     </section>

@@ -2,51 +2,36 @@
 
 import { useState } from 'react'
 import { newId } from '../../client/newId'
-import { ballpark, usualMethod } from '../../core/ballpark'
-import { COMPONENTS, type ComponentId, type EntityOf, type JobDocument } from '../../core/job'
-import { feet, formatCents, formatLength, type Length } from '../../core/measure'
-import { MEMBERS } from '../../core/scope'
+import { ballpark, ballparkItem } from '../../core/ballpark'
+import { PARTS } from '../../core/catalogue'
+import type { JobDocument, WorkItem } from '../../core/job'
+import { feet, formatCents, type Length } from '../../core/measure'
 import { Button, Dialog, LengthField, Notice, SelectField } from '../look'
 
-const PARTS = (Object.keys(MEMBERS) as ComponentId[]).map((value) => ({ value, label: COMPONENTS[value] }))
+/** Parts that have a recipe; what has none has no figure to say. */
+const PRICED = PARTS.filter((part) => part.task !== null).map(({ id, name }) => ({ value: id, label: name }))
 
 /** One thing, roughly, for the telephone: member, length, height. Not a bid; it can become a priced item. */
 export function BallparkDialog(props: {
   job: JobDocument
-  onKeep: (repair: EntityOf['repair']) => void
+  onKeep: (item: WorkItem) => void
   onClose: () => void
 }) {
   const { job, onClose } = props
-  const [component, setComponent] = useState<ComponentId>('fascia')
+  const [component, setComponent] = useState<string>('fascia')
   const [length, setLength] = useState<Length>(feet(12))
   const [height, setHeight] = useState<Length>(feet(9))
   const made = ballpark(job, { component, length, height, count: 1 })
 
   function keep(): void {
-    props.onKeep({
-      id: newId(),
-      removed: false,
-      finding_ids: [],
-      method: usualMethod(component),
-      component,
-      material: 'unknown',
-      place: null,
-      extent: { value: length, how: 'guessed', low: length, high: length },
-      count: 1,
-      note: `from a ballpark, ${formatLength(height)} up`,
-    })
+    props.onKeep(ballparkItem({ component, length, height, count: 1 }, newId()))
   }
 
   return (
     <Dialog open onClose={onClose} title="Ballpark">
       <div className="flex flex-col gap-3">
         <div className="grid grid-cols-3 gap-3 max-sm:grid-cols-1">
-          <SelectField
-            label="Part"
-            value={component}
-            onChange={(value) => setComponent(PARTS.find((part) => part.value === value)?.value ?? 'fascia')}
-            choices={PARTS}
-          />
+          <SelectField label="Part" value={component} onChange={setComponent} choices={PRICED} />
           <LengthField
             label="Length"
             bare="feet"
@@ -85,15 +70,17 @@ export function BallparkDialog(props: {
               </tbody>
             </table>
             <p className="text-[14px] text-quiet">
-              Not a bid. It holds one visit and the minimum; kept as an item it has no place, so it is priced
-              from the ground. What would change it: {made.changes.join('; ')}.
+              Not a bid. It holds one visit and the minimum; kept as an item it keeps its height. What would
+              change it: {made.changes.join('; ')}.
             </p>
           </>
         ) : (
           <Notice>
             {made.kind === 'withheld'
               ? 'Prices are not shown to your role.'
-              : 'No recipe for this part yet: it needs a look.'}
+              : made.kind === 'keep-off'
+                ? made.says
+                : made.why}
           </Notice>
         )}
         <div className="flex justify-end gap-2">

@@ -3,7 +3,7 @@
 import { useState } from 'react'
 import { newId } from '../../client/newId'
 import { beginJob, emptyJobHere } from '../../client/openJob'
-import type { EntityOf, JobDocument } from '../../core/job'
+import type { JobDocument, WorkItem } from '../../core/job'
 import { Button, Notice } from '../look'
 import { useAlive } from '../state/useAlive'
 import { BallparkDialog } from './BallparkDialog'
@@ -20,13 +20,13 @@ export function BallparkNow() {
     if (empty.ok) setJob(empty.snapshot.job)
     else setWrong(empty.words)
   }
-  async function keep(repair: EntityOf['repair']): Promise<void> {
+  async function keep(item: WorkItem): Promise<void> {
     const begun = await beginJob(jobId, Intl.DateTimeFormat().resolvedOptions().timeZone)
     if (!begun.ok) {
       setWrong(begun.words)
       return
     }
-    const said = begun.store.create('repair', repair)
+    const said = begun.store.create('work_item', item)
     if (said) {
       setWrong(said)
       return
@@ -46,7 +46,7 @@ export function BallparkNow() {
         </Notice>
       ) : null}
       {job ? (
-        <BallparkDialog job={job} onKeep={(repair) => void keep(repair)} onClose={() => setJob(null)} />
+        <BallparkDialog job={job} onKeep={(item) => void keep(item)} onClose={() => setJob(null)} />
       ) : null}
     </>
   )

@@ -114,7 +114,7 @@ export function JobHeader({ jobId }: { jobId: string }) {
         <BallparkDialog
           job={job}
           onKeep={(repair) => {
-            setSaid(store.create('repair', repair))
+            setSaid(store.create('work_item', repair))
             setDialog(null)
           }}
           onClose={() => setDialog(null)}

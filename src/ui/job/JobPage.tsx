@@ -48,7 +48,7 @@ function count(stage: Stage, derived: Derived): string {
     case 'trace':
       return many(trace.sources.filter((source) => source.letter !== null).length, 'source')
     case 'scope':
-      return `${many(scope.items.length + scope.areas.length, 'repair')}${scope.open.length > 0 ? ` · ${scope.open.length} open` : ''}`
+      return `${many(scope.items.length, 'repair')}${scope.open.length > 0 ? ` · ${scope.open.length} open` : ''}`
     case 'cut':
       return many(cut.boards, 'board')
     case 'price':

@@ -292,6 +292,26 @@ function BidDocument({ model, pictures }: { model: BidModel; pictures: ReadonlyM
             <Words style={styles.total}>{formatCents(model.total_cents)}</Words>
           </View>
         </View>
+        {model.beside && model.beside.length > 0 ? (
+          <Words style={styles.heading} minPresenceAhead={60}>
+            Not in the price
+          </Words>
+        ) : null}
+        {(model.beside ?? []).map((item, index) => (
+          <View key={index} style={styles.item} wrap={false}>
+            <View style={styles.row}>
+              <Words style={[styles.strong, { flexGrow: 1, flexShrink: 1 }]}>{item.title}</Words>
+              {item.price_cents === null ? null : (
+                <Words style={styles.price}>{formatCents(item.price_cents)} more</Words>
+              )}
+            </View>
+            <Words style={styles.quiet}>
+              {item.where}
+              {item.findings.length > 0 ? ` · finding ${item.findings.join(', ')}` : ''} · {item.why}
+            </Words>
+            {item.does ? <Words>{item.does}</Words> : null}
+          </View>
+        ))}
         {model.more_hazards.length > 0 ? <Words style={styles.heading}>More cautions</Words> : null}
         {model.more_hazards.map((hazard, index) => (
           <Hazard key={index} hazard={hazard} />
@@ -331,9 +351,10 @@ function BidDocument({ model, pictures }: { model: BidModel; pictures: ReadonlyM
                   <Words key={index} style={{ marginTop: 2 }}>
                     {pair.source}, finding {pair.findings}.{' '}
                     <Words style={styles.quiet}>
-                      {pair.fixed
-                        ? `In this bid: ${pair.fix}.`
-                        : `Not in this bid: ${pair.fix}. Recurrence there is excluded from the warranty.`}
+                      {pair.standing ??
+                        (pair.fixed
+                          ? `In this bid: ${pair.fix}.`
+                          : `Not in this bid: ${pair.fix}. Recurrence there is excluded from the warranty.`)}
                     </Words>
                   </Words>
                 ))

@@ -2,10 +2,9 @@
 
 import { useState } from 'react'
 import { newId } from '../../client/newId'
-import { COMPONENTS } from '../../core/job'
+import {} from '../../core/job'
 import { formatCents, parseMoney, type Cents } from '../../core/measure'
 import type { PriceLine } from '../../core/price'
-import { METHOD_KNOWLEDGE } from '../../core/scope'
 import { moneyWords, sellWords } from '../../core/words'
 import { Button, Notice, Panel, TextField } from '../look'
 import { useJob } from '../state/useJob'
@@ -35,12 +34,7 @@ export function PriceTab() {
   }
   const title = (id: string): { name: string; where: string } => {
     const item = scope.items.find((each) => each.id === id)
-    if (item)
-      return {
-        name: `${COMPONENTS[item.component]}: ${METHOD_KNOWLEDGE[item.method].name.toLowerCase()}`,
-        where: item.where,
-      }
-    return { name: 'paint this side', where: scope.areas.find((each) => each.id === id)?.where ?? '' }
+    return { name: item?.name ?? 'An item', where: item?.where ?? '' }
   }
   return (
     <div className="grid grid-cols-[minmax(0,1fr)_380px] gap-6 max-lg:grid-cols-1">
@@ -53,6 +47,27 @@ export function PriceTab() {
             <Line key={line.item_id} line={line} {...title(line.item_id)} />
           ))}
         </ul>
+        {price.apart.length > 0 ? (
+          <section aria-label="Priced apart" className="pt-4">
+            <h3 className="text-[15px]">Priced apart, not in the total</h3>
+            <ul>
+              {price.apart.map((line) => (
+                <Line
+                  key={line.item_id}
+                  line={{
+                    ...line,
+                    computed_cents: line.sell_cents,
+                    gap_cents: 0 as Cents,
+                    notes: [],
+                    includedIn: null,
+                  }}
+                  {...title(line.item_id)}
+                />
+              ))}
+            </ul>
+          </section>
+        ) : null}
+        <NotInThePrice />
       </Panel>
       <div className="flex flex-col gap-5">
         <Totals />
@@ -62,7 +77,55 @@ export function PriceTab() {
   )
 }
 
-function Line({ line, name, where }: { line: PriceLine; name: string; where: string }) {
+/** What the bid lists and nobody is charged for, each with its reason. */
+function NotInThePrice() {
+  const { scope, price } = useJob().derived
+  const apart = new Set(price.kind === 'priced' ? price.apart.map((line) => line.item_id) : [])
+  const idle = new Set(price.kind === 'priced' ? price.idle : [])
+  const out = scope.items.filter((item) => item.standing !== 'ours' && !apart.has(item.id))
+  if (out.length === 0) return null
+  return (
+    <section aria-label="Not in the price" className="pt-4">
+      <h3 className="text-[15px]">Listed, not in the price</h3>
+      <ul>
+        {out.map((item) => (
+          <li key={item.id} className="border-b border-rule py-1.5">
+            {item.name}{' '}
+            <span className="text-[13px] text-quiet">
+              {item.where}: {item.why}
+            </span>
+            {idle.has(item.id) ? (
+              <span className="block text-[13px] text-pencil-text">
+                A price is typed for it and counts nothing: nothing of it is ours to sell.
+              </span>
+            ) : null}
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}
+
+type AnyLine = Pick<
+  PriceLine,
+  | 'item_id'
+  | 'computed_cents'
+  | 'typed_cents'
+  | 'gap_cents'
+  | 'sell_cents'
+  | 'arithmetic'
+  | 'notes'
+  | 'lacks'
+  | 'includedIn'
+>
+
+/** What stands where a price would, when there is none. */
+function priceWords(line: AnyLine): string {
+  if (line.lacks.length > 0) return 'no price'
+  return line.includedIn === null ? formatCents(line.sell_cents) : 'included'
+}
+
+function Line({ line, name, where }: { line: AnyLine; name: string; where: string }) {
   const { view, store } = useJob()
   const [typing, setTyping] = useState(false)
   const typed = view.job.typed_prices.find(
@@ -73,7 +136,7 @@ function Line({ line, name, where }: { line: PriceLine; name: string; where: str
       <details className="group">
         <summary
           className="flex list-none items-baseline gap-3"
-          aria-label={`${name}, ${where}, ${formatCents(line.sell_cents)}: open the arithmetic`}
+          aria-label={`${name}, ${where}, ${priceWords(line)}: open the arithmetic`}
         >
           <span aria-hidden className="w-3 font-head text-quiet group-open:rotate-90">
             ›
@@ -87,11 +150,14 @@ function Line({ line, name, where }: { line: PriceLine; name: string; where: str
               {formatCents(line.gap_cents)} to the computed {formatCents(line.computed_cents)}
             </span>
           ) : null}
-          <span className="w-28 text-right font-head text-[17px] font-semibold">
-            {formatCents(line.sell_cents)}
-          </span>
+          <span className="w-28 text-right font-head text-[17px] font-semibold">{priceWords(line)}</span>
         </summary>
         <div className="py-2 pl-6">
+          {line.lacks.map((why) => (
+            <Notice key={why} tone="wrong">
+              {why}
+            </Notice>
+          ))}
           <FigureTree figure={line.arithmetic} />
           {line.notes.map((note) => (
             <p key={note} className="text-[13px] text-pencil-text">

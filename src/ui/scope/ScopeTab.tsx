@@ -1,13 +1,15 @@
 'use client'
 
 import { newId } from '../../client/newId'
+import { methodName, methodOf, partName } from '../../core/catalogue'
 import { whereOf } from '../../core/caution'
 import { findingNumber } from '../../core/house'
-import { COMPONENTS, gradeOf, type Finding, type MethodId } from '../../core/job'
-import { METHOD_KNOWLEDGE, WARRANTY_WORDS, type MethodAdvice } from '../../core/scope'
-import { Awl, Button, Notice, Panel } from '../look'
+import { gradeOf, newWorkItem, type Finding } from '../../core/job'
+import type { MethodAdvice } from '../../core/scope'
+import { Awl, Button, Panel } from '../look'
 import { useJob } from '../state/useJob'
-import { AreaWorkPanel } from './AreaWorkPanel'
+import { ChosenPanel } from './ChosenPanel'
+import { SideWorkPanel } from './SideWorkPanel'
 
 /** Methods for each finding with the rules behind them, and what was chosen. */
 export function ScopeTab() {
@@ -36,11 +38,11 @@ export function ScopeTab() {
                   </span>
                   <span className="min-w-0 grow">
                     <span className="block truncate">
-                      {each.component ? COMPONENTS[each.component] : each.words}
+                      {each.component ? partName(each.component) : each.words}
                     </span>
                     <span className="block truncate text-[13px] text-quiet">
                       {mine.length > 0
-                        ? mine.map((item) => METHOD_KNOWLEDGE[item.method].name.toLowerCase()).join(' + ')
+                        ? mine.map((item) => methodName(item.item.method).toLowerCase()).join(' + ')
                         : 'nothing chosen'}
                     </span>
                   </span>
@@ -51,13 +53,13 @@ export function ScopeTab() {
           })}
         </ul>
         {job.findings.length === 0 ? (
-          <p className="py-3 text-quiet">No finding yet. Area work can be chosen all the same.</p>
+          <p className="py-3 text-quiet">No finding yet. Work on a whole side can be chosen all the same.</p>
         ) : null}
       </Panel>
       {finding ? <MethodsPanel finding={finding} /> : <Panel title="Methods">{null}</Panel>}
       <div className="flex flex-col gap-5">
         <ChosenPanel />
-        <AreaWorkPanel />
+        <SideWorkPanel />
       </div>
     </div>
   )
@@ -74,23 +76,21 @@ function MethodsPanel({ finding }: { finding: Finding }) {
   const { job, scope } = derived
   const advice = scope.advice.find((each) => each.finding_id === finding.id)?.methods ?? []
   const chosen = scope.items.filter((item) => item.finding_ids.includes(finding.id))
-  function choose(method: MethodId): void {
-    store.create('repair', {
-      id: newId(),
-      removed: false,
-      finding_ids: [finding.id],
-      method,
-      component: finding.component ?? 'other',
-      material: finding.material,
-      place: null,
-      extent: null,
-      count: null,
-      note: '',
-    })
+  function choose(method: string): void {
+    store.create(
+      'work_item',
+      newWorkItem({
+        id: newId(),
+        finding_ids: [finding.id],
+        method,
+        component: finding.component ?? 'other',
+        material: finding.material,
+      }),
+    )
   }
   return (
     <Panel
-      title={`${findingNumber(finding, job)}  ${finding.component ? COMPONENTS[finding.component] : finding.words}`}
+      title={`${findingNumber(finding, job)}  ${finding.component ? partName(finding.component) : finding.words}`}
       aside={whereOf(finding, job)}
     >
       <table>
@@ -100,9 +100,9 @@ function MethodsPanel({ finding }: { finding: Finding }) {
             <MethodRow
               key={each.method}
               advice={each}
-              taken={chosen.find((item) => item.method === each.method)?.id ?? null}
+              taken={chosen.find((item) => item.item.method === each.method)?.id ?? null}
               choose={() => choose(each.method)}
-              drop={(id) => store.set('repair', id, { removed: true })}
+              drop={(id) => store.set('work_item', id, { removed: true })}
             />
           ))}
         </tbody>
@@ -118,7 +118,8 @@ function MethodRow(props: {
   drop: (id: string) => void
 }) {
   const { advice, taken } = props
-  const known = METHOD_KNOWLEDGE[advice.method]
+  const known = methodOf(advice.method)
+  if (known === null) return null
   const [low, high] = known.life
   return (
     <tr className="border-b border-rule align-top">
@@ -153,40 +154,5 @@ function MethodRow(props: {
         )}
       </td>
     </tr>
-  )
-}
-
-function ChosenPanel() {
-  const { derived, choose } = useJob()
-  const { job, scope } = derived
-  return (
-    <Panel title="In the scope" aside={`${scope.items.length}`}>
-      <ul>
-        {scope.items.map((item) => (
-          <li key={item.id} className="border-b border-rule py-1.5">
-            <button type="button" className="w-full text-left" onClick={() => choose(item.finding_ids)}>
-              <span className="block font-semibold">
-                {COMPONENTS[item.component]}: {METHOD_KNOWLEDGE[item.method].name.toLowerCase()}
-              </span>
-              <span className="block text-[13px] text-quiet">
-                {item.where} · finding{' '}
-                {job.findings
-                  .filter((each) => item.finding_ids.includes(each.id))
-                  .map((each) => findingNumber(each, job))
-                  .join(', ') || 'none'}{' '}
-                · warranty {WARRANTY_WORDS[item.warranty]}
-                {item.pendingEngineer ? ' · pending engineer' : ''}
-              </span>
-            </button>
-            {item.notices.map((notice) => (
-              <div key={notice} className="pt-1">
-                <Notice tone="waiting">{notice}</Notice>
-              </div>
-            ))}
-          </li>
-        ))}
-      </ul>
-      {scope.items.length === 0 ? <p className="py-2 text-quiet">Nothing chosen yet.</p> : null}
-    </Panel>
   )
 }

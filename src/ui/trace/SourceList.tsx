@@ -1,6 +1,7 @@
 'use client'
 
-import { COMPONENTS } from '../../core/job'
+import { partName } from '../../core/catalogue'
+import {} from '../../core/job'
 import { causeOf, type Source } from '../../core/trace'
 import { Button, Certainty, Panel } from '../look'
 import { useJob } from '../state/useJob'
@@ -49,7 +50,7 @@ export function SourceList({
               .map((each) => (
                 <li key={each.id}>
                   <Button look="quiet" onClick={() => choose([each.id])}>
-                    {numberOf(each.id, job)} {each.component ? COMPONENTS[each.component] : each.words}
+                    {numberOf(each.id, job)} {each.component ? partName(each.component) : each.words}
                   </Button>
                 </li>
               ))}

@@ -4,7 +4,7 @@ import { useState } from 'react'
 import { newId } from '../../client/newId'
 import { tellSource } from '../../core/bid'
 import { FEATURE_WORDS } from '../../core/job'
-import { decisionOn, repairForFix } from '../../core/scope'
+import { decisionOn, itemForFix } from '../../core/scope'
 import { causeOf, unprobedLike, type Source } from '../../core/trace'
 import { Button, Dialog, Panel, TextField } from '../look'
 import { useJob } from '../state/useJob'
@@ -174,7 +174,8 @@ function Fix({ source }: { source: Source }) {
   const [reason, setReason] = useState('')
   const { fix } = causeOf(source.cause)
   if (!fix) return null
-  const fixed = scope.items.some((item) => source.letter !== null && item.fixes.includes(source.letter))
+  const standing = source.letter === null ? 'open' : (scope.fixes[source.letter] ?? 'open')
+  const fixed = standing === 'fixed'
   const decision = decisionOn(source, job)
   function decide(what: 'accepted' | 'declined', why: string): void {
     store.create('source_decision', {
@@ -186,8 +187,11 @@ function Fix({ source }: { source: Source }) {
       by: view.member.name,
       reason: why,
     })
-    const repair = what === 'accepted' && !fixed ? repairForFix(source, job, newId()) : null
-    if (repair) store.create('repair', repair)
+    const repair =
+      what === 'accepted' && standing !== 'fixed' && standing !== 'named'
+        ? itemForFix(source, job, newId())
+        : null
+    if (repair) store.create('work_item', repair)
   }
   return (
     <>
@@ -196,15 +200,17 @@ function Fix({ source }: { source: Source }) {
         {fix.words}.{' '}
         {fixed
           ? 'It is in the scope.'
-          : decision?.decision === 'declined'
-            ? `Declined by ${decision.by}${decision.reason ? `: ${decision.reason}` : ''}. The warranty there is limited to the workmanship.`
-            : decision?.decision === 'accepted'
-              ? 'Taken; no recipe of ours prices it yet: note it on the repair.'
-              : ''}
+          : standing === 'named'
+            ? 'It is named in the scope, and not in the price yet: see it there.'
+            : decision?.decision === 'declined'
+              ? `Declined by ${decision.by}${decision.reason ? `: ${decision.reason}` : ''}. The warranty there is limited to the workmanship.`
+              : decision?.decision === 'accepted'
+                ? 'Taken, and nothing in the scope does it: take it again.'
+                : ''}
       </p>
       {source.letter && !fixed ? (
         <div className="flex flex-wrap gap-2">
-          {decision?.decision !== 'accepted' ? (
+          {decision?.decision !== 'accepted' || standing === 'taken' ? (
             <Button onClick={() => decide('accepted', '')}>Take the fix</Button>
           ) : null}
           {decision?.decision !== 'declined' ? (

@@ -1,8 +1,9 @@
 'use client'
 
+import { partName } from '../../core/catalogue'
 import { useState } from 'react'
 import { newId } from '../../client/newId'
-import { COMPONENTS, type Finding } from '../../core/job'
+import { type Finding } from '../../core/job'
 import { sameAgain } from '../../core/walk'
 import { Button, CheckField, Dialog, Notice } from '../look'
 import { useJob } from '../state/useJob'
@@ -21,7 +22,7 @@ export function AgainDialog({ finding, onClose }: { finding: Finding; onClose: (
   const [touched, setTouched] = useState(true)
   const [wrong, setWrong] = useState<string | null>(null)
   const letterOf = (sideId: string): string => job.sides.find((side) => side.id === sideId)?.letter ?? ''
-  const part = finding.component ? COMPONENTS[finding.component] : 'this fault'
+  const part = finding.component ? partName(finding.component) : 'this fault'
 
   function keep(): void {
     const detailId = finding.detail_id ?? newId()

@@ -197,7 +197,7 @@ function BesideIt({
       'The walk shows',
       job.findings.length === 0
         ? 'nothing found yet'
-        : `${job.findings.length} findings, ${sources} sources, ${scope.items.length + scope.areas.length} repairs chosen`,
+        : `${job.findings.length} findings, ${sources} sources, ${scope.items.length} repairs chosen`,
     ],
     [
       'Not seen or suspected',

@@ -1,7 +1,8 @@
 'use client'
 
 import { useState } from 'react'
-import { COMPONENTS, GRADE_NAMES, MATERIALS } from '../../core/job'
+import { MATERIALS, PARTS } from '../../core/catalogue'
+import { GRADE_NAMES } from '../../core/job'
 import { chipsOf, LearntWord, type Chip, type Shorthand } from '../../core/shorthand'
 import { SIGN_IDS, SIGNS } from '../../core/trace'
 import { Button, Dialog, SelectField, TextField } from '../look'
@@ -66,13 +67,13 @@ const KINDS: readonly { value: Kind; label: string }[] = [
 function choicesOf(kind: Kind): readonly { value: string; label: string }[] {
   switch (kind) {
     case 'part':
-      return Object.entries(COMPONENTS).map(([value, label]) => ({ value, label }))
+      return PARTS.map(({ id, name }) => ({ value: id, label: name }))
     case 'sign':
       return SIGN_IDS.map((value) => ({ value, label: SIGNS[value].says }))
     case 'grade':
       return GRADE_NAMES.map((label, index) => ({ value: String(index), label: `${index} ${label}` }))
     case 'material':
-      return Object.entries(MATERIALS).map(([value, label]) => ({ value, label }))
+      return MATERIALS.map(({ id, name }) => ({ value: id, label: name }))
     case 'nothing':
       return []
   }

@@ -1,7 +1,8 @@
 'use client'
 
 import { useState } from 'react'
-import { COMPONENT_IDS, COMPONENTS, HOW_KNOWN, MATERIALS, type EntityOf, type Finding } from '../../core/job'
+import { materialChoices, partChoices } from './choices'
+import { HOW_KNOWN, type EntityOf, type Finding } from '../../core/job'
 import { findingNumber } from '../../core/house'
 import type { Length } from '../../core/measure'
 import {
@@ -118,19 +119,22 @@ export function FindingForm({ finding }: { finding: Finding | null }) {
           <SelectField
             label="Part"
             value={shown.component ?? ''}
-            onChange={(value) => set({ component: COMPONENT_IDS.find((id) => id === value) ?? null })}
-            choices={[
-              { value: '', label: 'not named yet' },
-              ...COMPONENT_IDS.map((id) => ({ value: id, label: COMPONENTS[id] })),
-            ]}
+            onChange={(value) => set({ component: value === '' ? null : value })}
+            choices={[{ value: '', label: 'not named yet' }, ...partChoices(shown.component)]}
           />
           <SelectField
             label="Material"
             value={shown.material}
-            onChange={(value) => set({ material: value as Finding['material'] })}
-            choices={Object.entries(MATERIALS).map(([value, label]) => ({ value, label }))}
+            onChange={(value) => set({ material: value })}
+            choices={materialChoices(shown.material)}
           />
           <ExtentFields finding={shown} set={set} />
+          <LengthField
+            label="Width of its face"
+            bare="inches"
+            value={shown.face_width}
+            onChange={(face_width) => set({ face_width })}
+          />
           <GradeFields finding={shown} set={set} />
           <div className="col-span-full">
             <PlaceFields place={shown.place} set={(place) => set({ place })} />

@@ -1,8 +1,9 @@
 'use client'
 
+import { partName } from '../../core/catalogue'
 import { memo, useMemo } from 'react'
 import { whereOf } from '../../core/caution'
-import { COMPONENTS, gradeOf, type Finding } from '../../core/job'
+import { gradeOf, type Finding } from '../../core/job'
 import { findingNumber } from '../../core/house'
 import { outsideScope } from '../../core/scope'
 import { Awl, Button, Panel } from '../look'
@@ -84,7 +85,7 @@ const FindingRow = memo(function FindingRow({
         <span className="w-7 shrink-0 font-head text-[15px] font-semibold text-crayon-text">{number}</span>
         <span className="min-w-0 grow">
           <span className="block truncate">
-            {finding.component ? COMPONENTS[finding.component] : finding.words || 'no word yet'}
+            {finding.component ? partName(finding.component) : finding.words || 'no word yet'}
             {finding.suspected ? ', suspected' : ''}
             {isOutside ? ', outside the line' : ''}
           </span>

@@ -1,8 +1,9 @@
 'use client'
 
+import { PARTS } from '../../core/catalogue'
 import { useState } from 'react'
 import { newId } from '../../client/newId'
-import { COMPONENTS, GRADE_NAMES, type ComponentId, type EntityOf, type FramingPiece } from '../../core/job'
+import { GRADE_NAMES, type EntityOf, type FramingPiece } from '../../core/job'
 import { Button, Panel, SavedTextField, SelectField } from '../look'
 import { useJob } from '../state/useJob'
 import { freshFinding } from './fresh'
@@ -14,18 +15,7 @@ const AREA_WORDS: Record<Area, string> = {
   deck: 'deck',
   attic: 'attic',
 }
-const MEMBERS: readonly ComponentId[] = [
-  'joist',
-  'deck-joist',
-  'girder',
-  'mudsill',
-  'ledger',
-  'subfloor',
-  'stair',
-  'guard',
-  'deck-post',
-  'other',
-]
+const MEMBERS = PARTS.filter((part) => part.inSurvey)
 const STATES: readonly { value: NonNullable<FramingPiece['state']>; label: string }[] = [
   { value: 'sound', label: 'sound' },
   { value: 'some-years', label: 'some years' },
@@ -157,8 +147,8 @@ function Piece({ piece, onFinding }: { piece: FramingPiece; onFinding: () => voi
         <SelectField
           label="What"
           value={piece.component}
-          onChange={(component) => set({ component: component as ComponentId })}
-          choices={MEMBERS.map((value) => ({ value, label: COMPONENTS[value] }))}
+          onChange={(component) => set({ component: component })}
+          choices={MEMBERS.map(({ id, name }) => ({ value: id, label: name }))}
         />
         <SavedTextField label="Size" value={piece.size} onSave={(size) => set({ size })} />
         <div role="group" aria-label={`State of ${piece.label}`} className="flex">

@@ -1,5 +1,6 @@
 'use client'
 
+import { partName } from '../../core/catalogue'
 import { useState } from 'react'
 import {
   areaWords,
@@ -9,7 +10,7 @@ import {
   type LookState,
   type NotLookedReason,
 } from '../../core/coverage'
-import { COMPONENTS, HOW_KNOWN, WAYS_TO_LOOK, type AreaId } from '../../core/job'
+import { HOW_KNOWN, WAYS_TO_LOOK, type AreaId } from '../../core/job'
 import { formatCents } from '../../core/measure'
 import { FigureTree } from '../price/FigureTree'
 import { Button, Notice, Panel, SelectField, TextField } from '../look'
@@ -221,7 +222,7 @@ function HoldsPanel() {
           <p className="text-[14px]">
             {coverage.alikes.length} part{coverage.alikes.length === 1 ? ' is' : 's are'} like others that
             were soft when touched:{' '}
-            {[...new Set(coverage.alikes.map((alike) => COMPONENTS[alike.component]))].join(', ')}. They count
+            {[...new Set(coverage.alikes.map((alike) => partName(alike.component)))].join(', ')}. They count
             as suspected.
           </p>
           <Button

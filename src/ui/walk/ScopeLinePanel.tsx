@@ -1,9 +1,10 @@
 'use client'
 
+import { partName } from '../../core/catalogue'
 import { whereOf } from '../../core/caution'
 import { drawnLength } from '../../core/geometry'
 import { findingNumber } from '../../core/house'
-import { COMPONENTS } from '../../core/job'
+import {} from '../../core/job'
 import { formatLength } from '../../core/measure'
 import { outsideScope, outsideWords, SCOPE_WORDS, scopeLineWords } from '../../core/scope'
 import { Button, Panel, SavedTextField } from '../look'
@@ -92,7 +93,7 @@ export function ScopeLinePanel() {
                 <span className="font-head font-semibold text-crayon-text">
                   {findingNumber(finding, derived.job)}
                 </span>{' '}
-                {finding.component ? COMPONENTS[finding.component] : finding.words || 'no word yet'},{' '}
+                {finding.component ? partName(finding.component) : finding.words || 'no word yet'},{' '}
                 {whereOf(finding, derived.job)}
                 <span className="block text-[13px] text-quiet">{words}</span>
               </li>

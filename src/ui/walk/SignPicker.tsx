@@ -24,7 +24,7 @@ function likelySigns(component: Finding['component']): SignId[] {
   const written = PRIORS[component]?.flatMap((row) => row.causes)
   const causes =
     written ??
-    [...SHARES[component]]
+    [...(SHARES[component] ?? [])]
       .sort((a, b) => b.share - a.share)
       .flatMap((each) => (each.cause === 'other' ? [] : [each.cause]))
       .slice(0, WITHOUT_TABLE)

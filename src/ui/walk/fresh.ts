@@ -20,6 +20,7 @@ export function freshFinding(of: {
     material: 'unknown',
     extent: null,
     count: null,
+    face_width: null,
     signs: [],
     how_known: 'touched',
     suspected: false,

@@ -1,4 +1,5 @@
-import { COMPONENT_IDS, type ComponentId } from '../../job'
+import { PARTS } from '../../catalogue'
+import type { ComponentId } from '../../job'
 import { CAUSE_IDS, causeOf, USUAL, type CauseId } from './causes'
 import type { SignId } from './signs'
 
@@ -225,7 +226,9 @@ const AT_PLACE: Readonly<Record<WallPlace, readonly PriorRow[]>> = {
   hole: WALL_AT_HOLE,
 }
 /** Parts that run past openings and holes, and so have a table for each. */
-export const WALL_PARTS: ReadonlySet<ComponentId> = new Set<ComponentId>(['lap-siding', 'sheathing', 'stud'])
+export const WALL_PARTS: ReadonlySet<ComponentId> = new Set(
+  PARTS.filter((part) => part.besideThings).map((part) => part.id),
+)
 
 /** The members whose table is written out: field standard names against the judgement tables. */
 const WRITTEN: Readonly<Partial<Record<ComponentId, readonly PriorRow[]>>> = {
@@ -311,8 +314,8 @@ export const PRIORS: Readonly<Partial<Record<ComponentId, readonly PriorRow[]>>>
  * What a written table leaves to *other* is spread over the further causes that reach the member.
  */
 export const SHARES: Readonly<Record<ComponentId, readonly Share[]>> = Object.fromEntries(
-  COMPONENT_IDS.map((component) => [component, sharesFor(component, WRITTEN[component])]),
-) as Record<ComponentId, readonly Share[]>
+  PARTS.map(({ id }) => [id, sharesFor(id, WRITTEN[id])]),
+)
 
 /** Shares for parts of a wall where something stands in it. */
 const SHARES_AT: ReadonlyMap<ComponentId, Readonly<Record<WallPlace, readonly Share[]>>> = new Map(
@@ -327,7 +330,7 @@ const SHARES_AT: ReadonlyMap<ComponentId, Readonly<Record<WallPlace, readonly Sh
 
 /** The table of a member where it is: beside an opening, below its sill, on a chase, at a hole; null: anywhere. */
 export function sharesAt(component: ComponentId, place: WallPlace | null): readonly Share[] {
-  return (place === null ? undefined : SHARES_AT.get(component)?.[place]) ?? SHARES[component]
+  return (place === null ? undefined : SHARES_AT.get(component)?.[place]) ?? SHARES[component] ?? []
 }
 
 /** Signs that speak against *something else*, and how strongly. Our judgement. */

@@ -1,3 +1,4 @@
+import { partOf } from '../../../catalogue'
 import type { ComponentId } from '../../../job'
 import type { SignId } from './index'
 
@@ -37,30 +38,7 @@ const OF_OPENINGS: ReadonlySet<SignId> = new Set<SignId>([
   'several-openings-same-fault',
 ])
 
-/** Parts that no opening has beside, above or below it. */
-const AWAY_FROM_OPENINGS: ReadonlySet<ComponentId> = new Set<ComponentId>([
-  'fascia',
-  'rake-board',
-  'soffit',
-  'frieze-board',
-  'crown-moulding',
-  'rafter-tail',
-  'roof-deck',
-  'rafter',
-  'corner-board',
-  'deck-board',
-  'deck-joist',
-  'deck-post',
-  'deck-beam',
-  'guard',
-  'stair',
-  'girder',
-  'pier',
-  'foundation-wall',
-  'slab',
-])
-
 /** Whether a sign can be looked for at a part at all: nobody asks of a deck post whether its sill is soft. */
 export function signFits(sign: SignId, component: ComponentId | null): boolean {
-  return component === null || !OF_OPENINGS.has(sign) || !AWAY_FROM_OPENINGS.has(component)
+  return component === null || !OF_OPENINGS.has(sign) || partOf(component)?.awayFromOpenings !== true
 }

@@ -1,0 +1,48 @@
+export { byId, type Row, type Source } from './row'
+export { methodName, METHODS, methodOf, lifeOf } from './methods'
+export {
+  WARRANTIES,
+  type Advice,
+  type Life,
+  type MethodRow,
+  type Per,
+  type Recipe,
+  type When,
+} from './methods/method'
+export { partName, partOf, PARTS } from './parts'
+export type { AssemblyId, GoodUse, MemberSpan, PartRow, PieceRule, SectionRule } from './parts/part'
+export { GOODS, goodName, goodOf, packagesFor, type GoodRow, type Packages } from './materials/goods'
+export {
+  claddingOf,
+  CLADDINGS,
+  materialName,
+  materialOf,
+  MATERIALS,
+  type CladdingRow,
+  type MaterialRow,
+} from './materials/materials'
+export { SECTION_USD, startingSectionRates, STOCK_FT, stockLengths_ft } from './materials/stock'
+export {
+  DAYS,
+  LADDER_SERVES_FT,
+  LEAD_SAFE_TIMES,
+  LIVED_IN_TIMES,
+  REACH,
+  taskOf,
+  TASKS,
+  type ReachRow,
+  type SetUp,
+  type TaskRow,
+} from './tasks/tasks'
+/** Edition of the shipped rows: raised whenever a row changes what a job comes to. A job pins the one it was begun with. */
+export const CATALOGUE_EDITION = '2026-11'
+export {
+  cautionOf,
+  CAUTIONS,
+  KEEP_OFF_BY_SIGN,
+  KEEP_OFF_LIST,
+  NO_PRESSURE_ON,
+  PEST_SIGNS,
+  type CautionKind,
+  type CautionRow,
+} from './cautions/cautions'

@@ -1,0 +1,23 @@
+import { byId } from '../row'
+import { FINISH } from './finish'
+import type { Life, MethodRow } from './method'
+import { NEW_WOOD } from './newWood'
+import { WITHOUT_RECIPE } from './none'
+
+/** Every method, in the order a list shows them. */
+export const METHODS: readonly MethodRow[] = [...NEW_WOOD, ...FINISH, ...WITHOUT_RECIPE]
+const ROWS = byId(METHODS)
+
+/** The row of a method; null for an id this catalogue does not know. */
+export function methodOf(id: string): MethodRow | null {
+  return ROWS.get(id) ?? null
+}
+
+/** A method's name. An id that is not known is shown as it stands. */
+export function methodName(id: string): string {
+  return ROWS.get(id)?.name ?? `Unknown method (${id})`
+}
+
+export function lifeOf(row: MethodRow, material: string, sourceStays: boolean): Life {
+  return sourceStays ? row.lifeUncured : (row.lifeByMaterial[material] ?? row.life)
+}

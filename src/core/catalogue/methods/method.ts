@@ -1,0 +1,161 @@
+import type { Row } from '../row'
+
+/** Years to the next work of the same kind, low and high. */
+export type Life = readonly [low: number, high: number]
+
+/**
+ * When a piece of advice holds: every condition that is named must be met. Data, so that the handbook, the reason on the screen
+ * and the rule are one thing.
+ */
+export type When = {
+  /** The part, or what it hangs on, is on the keep-off list. */
+  readonly keepOff?: boolean
+  /** It carries load and is soft. */
+  readonly engineer?: boolean
+  /** Nobody touched it. */
+  readonly untouched?: boolean
+  /** Grade at least and at most. */
+  readonly grade?: readonly [least: number, most: number]
+  readonly courses?: boolean
+  readonly whole?: boolean
+  /** It has a rule for new wood at all. */
+  readonly pieced?: boolean
+  readonly ofOpening?: boolean
+  readonly part?: readonly string[]
+  readonly notPart?: readonly string[]
+  /** One of these signs was seen on it. */
+  readonly sign?: readonly string[]
+  readonly noSign?: readonly string[]
+  /** The method is what fixes the source found here. */
+  readonly fixesSource?: boolean
+}
+
+/** `{part}`, `{rule}` and `{source}` stand for the part's name, its rule's note and the source's name. */
+export type Advice = {
+  readonly verdict: 'recommended' | 'blocked'
+  readonly when: When
+  readonly says: string
+}
+
+/** What one unit of a recipe is counted by, at one place. */
+export type Per =
+  /** The place itself. */
+  | 'place'
+  /** A foot of what was seen or measured. */
+  | 'ft'
+  /** A hundred of them. */
+  | '100 ft'
+  /** A foot of head metal: over the casings, past them by the firm's habit, and turned up at both ends. */
+  | 'head-metal-ft'
+  /** A hundred square feet of painted wall, gross, and a square foot of its true surface, net of large openings. */
+  | '100 ft2 gross'
+  | 'ft2 surface'
+
+/** How a method is reckoned at one place. */
+export type Recipe = {
+  /** New wood by the rule of the part: let in, the whole member, or the head casing of the opening whatever the part. */
+  readonly wood: 'cut-out' | 'member' | 'head-casing' | null
+  /** The part's own task and goods. */
+  readonly byPart: boolean
+  readonly tasks: readonly {
+    readonly task: string
+    readonly per: Per
+    readonly times: number
+    readonly byCondition?: true
+  }[]
+  readonly goods: readonly {
+    readonly good: string
+    readonly per: Per
+    readonly times: number
+    readonly why: string
+  }[]
+  /** Old paint broken, square feet for each unit; null: by the part. */
+  readonly paint_ft2: { readonly per: Per; readonly times: number } | null
+  /** Boards of an opening that this renews, so that they are not charged twice there. */
+  readonly covers: readonly string[]
+}
+
+/** What a method answers: findings, or the whole of a side. */
+export type Answers = 'findings' | 'side'
+
+export type MethodRow = Row & {
+  /** What it does, for the owner. */
+  readonly cures: string
+  readonly answers: Answers
+  /** We do work and are paid for it; else it is listed, never charged. */
+  readonly sells: boolean
+  /** What it is listed as when it sells nothing. */
+  readonly standsAs: 'watched' | 'referred' | null
+  /** Exposed on a wet coast, source cured. */
+  readonly life: Life
+  readonly lifeByMaterial: Readonly<Record<string, Life>>
+  /** If the source stays. */
+  readonly lifeUncured: Life
+  /** Class of workmanship warranty; a declined source makes it G whatever the method. */
+  readonly warranty: keyof typeof WARRANTIES
+  /** Paint wants a visit of its own, after the wood is primed or washed and dry. */
+  readonly paints: boolean
+  /** Over soft wood it only hides it. */
+  readonly hidesDecay: boolean
+  readonly advice: readonly Advice[]
+  /** Null: no recipe; it is priced only when a price is typed. */
+  readonly recipe: Recipe | null
+}
+
+/** Workmanship warranty by class. Common practice, a firm setting; statute prevails. */
+export const WARRANTIES = {
+  A: '2 to 5 years on workmanship, source fixed, upkeep record kept',
+  B: '2 to 3 years on workmanship, source fixed',
+  C: '1 year on workmanship, dry reading recorded',
+  D: 'none to 90 days, as stated',
+  E: '2 to 5 years against peeling on walls, 1 year on flat faces',
+  F: '1 to 2 years, movement excluded',
+  G: 'workmanship only; recurrence excluded, since the source is not fixed',
+  none: 'none',
+} as const
+
+type Written = Pick<MethodRow, 'id' | 'name' | 'cures' | 'life' | 'lifeUncured' | 'warranty' | 'recipe'> &
+  Partial<MethodRow>
+
+export function method(of: Written): MethodRow {
+  return {
+    source: 'our judgement',
+    answers: 'findings',
+    sells: true,
+    standsAs: null,
+    lifeByMaterial: {},
+    paints: false,
+    hidesDecay: false,
+    advice: [],
+    ...of,
+    ...(of.sells === false ? {} : { advice: [...SOLD, ...(of.advice ?? [])] }),
+  }
+}
+
+/** Rules that hold for whatever is sold. Common practice; none is a structural rule. */
+const SOLD: readonly Advice[] = [
+  {
+    verdict: 'blocked',
+    when: { keepOff: true },
+    says: 'On the keep-off list: no patch is sold here. Shore, then rebuild by the trade.',
+  },
+  {
+    verdict: 'blocked',
+    when: { engineer: true },
+    says: 'It carries load and is soft: an engineer goes first.',
+  },
+  {
+    verdict: 'recommended',
+    when: { fixesSource: true, keepOff: false, engineer: false },
+    says: 'Fixes the source: {source}.',
+  },
+]
+
+export const NO_RECIPE = {
+  wood: null,
+  byPart: false,
+  tasks: [],
+  goods: [],
+  paint_ft2: null,
+  covers: [],
+} as const

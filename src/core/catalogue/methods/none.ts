@@ -1,0 +1,67 @@
+import { method } from './method'
+
+/** Methods that sell nothing, and the one whose work is told in words. */
+export const WITHOUT_RECIPE = [
+  method({
+    id: 'watch',
+    name: 'Watch',
+    cures: 'nothing; looked at again on a date',
+    sells: false,
+    standsAs: 'watched',
+    life: [1, 2],
+    lifeUncured: [1, 1],
+    warranty: 'none',
+    advice: [
+      {
+        verdict: 'blocked',
+        when: { keepOff: true },
+        says: 'On the keep-off list: no patch is sold here. Shore, then rebuild by the trade.',
+      },
+      {
+        verdict: 'blocked',
+        when: { engineer: true, keepOff: false },
+        says: 'It carries load and is soft: watching is not enough.',
+      },
+      {
+        verdict: 'recommended',
+        when: { untouched: true, keepOff: false, engineer: false },
+        says: 'Not touched yet: look before choosing. A price is possible all the same.',
+      },
+      { verdict: 'recommended', when: { grade: [0, 0], keepOff: false, engineer: false }, says: 'Sound.' },
+    ],
+    recipe: null,
+  }),
+  method({
+    id: 'refer',
+    name: 'Refer',
+    cures: 'nothing by us; a licensed trade or an engineer goes first',
+    sells: false,
+    standsAs: 'referred',
+    life: [0, 0],
+    lifeUncured: [0, 0],
+    warranty: 'none',
+    advice: [
+      { verdict: 'recommended', when: { keepOff: true }, says: 'On the keep-off list.' },
+      {
+        verdict: 'recommended',
+        when: { engineer: true, keepOff: false },
+        says: 'It carries load and is soft.',
+      },
+      {
+        verdict: 'recommended',
+        when: { fixesSource: true, keepOff: false, engineer: false },
+        says: 'Fixes the source: {source}.',
+      },
+    ],
+    recipe: null,
+  }),
+  method({
+    id: 'own-work',
+    name: 'Own work',
+    cures: 'as described',
+    life: [0, 0],
+    lifeUncured: [0, 0],
+    warranty: 'D',
+    recipe: null,
+  }),
+]

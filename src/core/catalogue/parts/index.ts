@@ -1,0 +1,32 @@
+import { byId } from '../row'
+import { CLADDING } from './cladding'
+import { DECK } from './deck'
+import { FRAME, GROUND, INSIDE, OTHER } from './frame'
+import { OPENING_PARTS } from './openings'
+import type { PartRow } from './part'
+import { ROOF, ROOF_EDGE } from './roofEdge'
+
+/** Every part of a house that a finding or an item can be about, in the order a list shows them. */
+export const PARTS: readonly PartRow[] = [
+  ...ROOF_EDGE,
+  ...CLADDING,
+  ...OPENING_PARTS,
+  ...DECK,
+  ...FRAME,
+  ...ROOF,
+  ...GROUND,
+  ...INSIDE,
+  ...OTHER,
+]
+
+const ROWS = byId(PARTS)
+
+/** The row of a part; null for an id this catalogue does not know. */
+export function partOf(id: string | null): PartRow | null {
+  return id === null ? null : (ROWS.get(id) ?? null)
+}
+
+/** A part's name. An id that is not known is shown as it stands, never guessed at. */
+export function partName(id: string): string {
+  return ROWS.get(id)?.name ?? `unknown part (${id})`
+}

@@ -1,0 +1,179 @@
+import { byId, type Row } from '../row'
+
+/** When a task's set-up is paid: once at each place, once for each side, once a visit or once a job. */
+export type SetUp = 'place' | 'side' | 'visit' | 'job'
+
+/** A task of labour: productive hours, summed over the people sent, without travel or supply runs. */
+export type TaskRow = Row & {
+  readonly unit: string
+  /** People sent, at least and usually at most. */
+  readonly crew: readonly [least: number, most: number]
+  readonly set_up_h: number
+  readonly set_up_per: SetUp
+  /** Hours per unit. */
+  readonly low: number
+  readonly typical: number
+  readonly high: number
+  /** Breaks old paint: the lead-safe factor applies. */
+  readonly breaksPaint: boolean
+  /** Done at the height of the work: the reach factor applies. */
+  readonly atHeight: boolean
+}
+
+const t = (
+  id: string,
+  name: string,
+  unit: string,
+  crew: readonly [number, number],
+  [set_up_h, set_up_per]: readonly [number, SetUp],
+  [low, typical, high]: readonly [number, number, number],
+  of: Partial<Pick<TaskRow, 'breaksPaint' | 'atHeight'>> = {},
+): TaskRow => ({
+  id,
+  name,
+  source: 'our judgement',
+  unit,
+  crew,
+  set_up_h,
+  set_up_per,
+  low,
+  typical,
+  high,
+  breaksPaint: true,
+  atHeight: true,
+  ...of,
+})
+/** Work from the ground, or counted without regard to height. */
+const GROUND = { breaksPaint: false, atHeight: false } as const
+/** Covers old paint without breaking it. */
+const COVERS = { breaksPaint: false } as const
+
+/** Repair rates, our judgement throughout; a firm's own closed jobs replace them. */
+export const TASKS: readonly TaskRow[] = [
+  t(
+    'mobilise',
+    'Mobilise, protect, saw set-up, clear away',
+    'visit',
+    [2, 2],
+    [0.5, 'visit'],
+    [1.0, 1.6, 2.5],
+    GROUND,
+  ),
+  t('ladder-move', 'Ladder set and moved', 'move', [1, 2], [0, 'place'], [0.15, 0.25, 0.5], GROUND),
+  t(
+    'lead-containment',
+    'Lead-safe containment outside, set and clean',
+    '20 ft of wall',
+    [2, 2],
+    [0.5, 'visit'],
+    [1.75, 2.75, 5],
+    GROUND,
+  ),
+  t('haul', 'Haul, load and dump', 'yd³ loose', [2, 2], [1, 'visit'], [0.5, 0.9, 1.7], GROUND),
+  t('fascia', 'Fascia 1x replaced', 'ft', [2, 2], [0.75, 'side'], [0.14, 0.22, 0.4]),
+  t('soffit', 'Soffit boards replaced', 'ft²', [2, 2], [0.5, 'place'], [0.11, 0.18, 0.32]),
+  t('crown', 'Crown or bed moulding', 'ft', [1, 2], [0.5, 'place'], [0.14, 0.25, 0.45]),
+  t('frieze', 'Frieze board', 'ft', [1, 2], [0.5, 'place'], [0.14, 0.22, 0.4]),
+  t('rake', 'Rake board', 'ft', [2, 2], [0.5, 'place'], [0.16, 0.26, 0.45]),
+  t('lap-wood', 'Lap siding spot, wood', 'ft of board', [1, 2], [0.6, 'place'], [0.12, 0.2, 0.38]),
+  t(
+    'lap-fibre-cement',
+    'Lap siding spot, fibre-cement',
+    'ft of board',
+    [2, 2],
+    [0.6, 'place'],
+    [0.13, 0.2, 0.36],
+  ),
+  t(
+    'lap-hardboard',
+    'Lap siding spot, hardboard or engineered',
+    'ft of board',
+    [1, 2],
+    [0.5, 'place'],
+    [0.1, 0.16, 0.3],
+  ),
+  t('corner-board', 'Corner board pair, up to 10 ft', 'pair', [1, 2], [0.25, 'place'], [1.25, 2.1, 3.8]),
+  t('casing-leg', 'Flat casing leg', 'each', [1, 1], [0.2, 'place'], [0.6, 1.1, 2.0]),
+  t(
+    'head-casing-flashing',
+    'Head casing and head flashing, tucked',
+    'each',
+    [1, 2],
+    [0.3, 'place'],
+    [1.5, 2.5, 4.5],
+  ),
+  t('sill-nose', 'Sill nose piece-in', 'each', [1, 1], [0.3, 'place'], [1.25, 2.2, 3.8]),
+  t('whole-sill', 'Wood sill replaced whole', 'each', [1, 2], [0.4, 'place'], [3, 5.5, 10]),
+  t('jamb-foot', 'Door jamb foot splice', 'each', [1, 1], [0.3, 'place'], [1.0, 1.8, 3.2]),
+  t('door-sill', 'Door sill and pan, door out and back', 'each', [2, 2], [0.5, 'place'], [4, 6.5, 11]),
+  t('water-table', 'Water table or band with cap flashing', 'ft', [1, 2], [0.4, 'place'], [0.16, 0.28, 0.45]),
+  t('sealant', 'Sealant cut out and renewed', 'ft', [1, 1], [0.3, 'side'], [0.04, 0.07, 0.13], COVERS),
+  t('hand-wash', 'Hand wash', '100 ft²', [1, 1], [0.5, 'visit'], [0.3, 0.5, 0.9], COVERS),
+  t('scrape', 'Scrape, sand, spot prime', '100 ft²', [1, 2], [0.5, 'place'], [0.8, 2.0, 5.0]),
+  t(
+    'field-paint',
+    'Field paint by brush or roller, a coat',
+    '100 ft²',
+    [1, 2],
+    [0.5, 'place'],
+    [0.5, 0.8, 1.4],
+    COVERS,
+  ),
+  t('trim-paint', 'Trim paint, a coat', '100 ft', [1, 1], [0.3, 'place'], [0.9, 1.5, 2.5], COVERS),
+  t('deck-board', 'Deck board', 'ft', [1, 2], [0.3, 'place'], [0.05, 0.09, 0.17]),
+]
+const ROWS = byId(TASKS)
+
+/** @throws Error for a task no row has: a method that names it could never be reckoned. */
+export function taskOf(id: string): TaskRow {
+  const row = ROWS.get(id)
+  if (!row) throw new Error(`no task is called ${id}`)
+  return row
+}
+
+/** How a height is reached: what it multiplies, and the gear it takes. */
+export type ReachRow = Row & {
+  readonly upTo_ft: number
+  readonly times: number
+  readonly gear: 'none' | 'ladder' | 'lift'
+}
+const reach = (
+  id: string,
+  upTo_ft: number,
+  times: number,
+  gear: ReachRow['gear'],
+  name: string,
+): ReachRow => ({
+  id,
+  name,
+  source: 'our judgement',
+  upTo_ft,
+  times,
+  gear,
+})
+/** Ends: each height belongs to the lower row. */
+export const REACH: readonly ReachRow[] = [
+  reach('ground', 6, 1, 'none', 'from the ground'),
+  reach('step-ladder', 10, 1.1, 'none', 'step-ladder to 10 ft'),
+  reach('ladder-20', 20, 1.3, 'ladder', 'extension ladder 10 to 20 ft'),
+  reach('ladder-30', 30, 1.55, 'ladder', 'extension ladder 20 to 30 ft'),
+  reach('lift', Number.POSITIVE_INFINITY, 1.8, 'lift', 'over 30 ft, from a lift'),
+]
+/** A ladder serves so much of a run before it is moved. */
+export const LADDER_SERVES_FT = 8
+
+export const LEAD_SAFE_TIMES = 1.2
+export const LIVED_IN_TIMES = 1.05
+
+/** How a job is spread over days and visits. Our judgement. */
+export const DAYS = {
+  /** Hours of one person in a day. */
+  day_h: 8,
+  /** Up to so many crew-days the short-day share holds, from so many the full one, straight between. */
+  short_crew_days: 0.5,
+  full_crew_days: 1.5,
+  /** A stay is set up once and cleared away after a working week. */
+  days_a_visit: 5,
+  /** Debris that goes along in the van: a dump fee, and no trip for it. */
+  along_yd3: 0.5,
+} as const

@@ -1,0 +1,174 @@
+import { expect, test } from '@jest/globals'
+import { finding, smallHouse, workItem } from '../../../tests/support/jobs'
+import { ballpark } from '../ballpark'
+import type { Fact, Feature, Finding, JobDocument, WorkItem } from '../job'
+import { readJob, type Grade } from '../job'
+import { feet, inches } from '../measure'
+import { derive } from '../pipeline'
+import type { Standing } from '../scope'
+import { hangsOn } from './dangers'
+
+const deck = (letter: string, number: number): Feature => ({
+  id: `deck-${letter}`,
+  size_how: 'taped',
+  removed: false,
+  kind: 'deck',
+  side_id: `side-${letter}`,
+  number,
+  station: feet(10),
+  width: feet(16),
+  depth: feet(12),
+  deck_height: inches(30),
+})
+const on = (n: number, component: string, grade: Grade, signs: string[] = [], letter = 'c'): Finding =>
+  finding({
+    n,
+    words: '',
+    component,
+    at: { side: letter, ft: 12, up_in: 24, feature: `deck-${letter}` },
+    length_in: 24,
+    grade,
+    signs,
+  })
+const hazard = (of: Partial<Extract<Fact, { kind: 'hazard' }>>): Fact => ({
+  kind: 'hazard',
+  id: 'h',
+  by: 'Tess Orme',
+  at: '2026-05-04T09:00:00Z',
+  about: { kind: 'feature', feature_id: 'deck-c' },
+  hazard: 'keep-off',
+  signs: [],
+  what: 'sags',
+  do_now: '',
+  ...of,
+})
+function jobOf(findings: Finding[], more: Partial<JobDocument> = {}): JobDocument {
+  return smallHouse({
+    features: [deck('c', 1), deck('a', 2)],
+    findings,
+    work_items: findings.map((each): WorkItem =>
+      workItem(`r${each.number}`, {
+        method: 'piece-in',
+        component: each.component,
+        finding_ids: [each.id],
+        material: 'treated',
+      }),
+    ),
+    ...more,
+  })
+}
+const standings = (job: JobDocument): Standing[] =>
+  derive(job, '2026-05-04').scope.items.map((item) => item.standing)
+
+test('what hangs on an unsafe ledger is stopped with it; a board on the other deck is not', () => {
+  const job = jobOf([
+    on(1, 'ledger', 1, ['ledger-nails-only']),
+    on(2, 'deck-board', 3),
+    on(3, 'stair-tread', 3),
+    on(4, 'deck-board', 3, [], 'a'),
+  ])
+  expect(standings(job)).toEqual(['stopped', 'stopped', 'stopped', 'ours'])
+})
+
+test('what an unsafe part hangs on is not stopped: boards beside a loose guard, or beside a bad stair', () => {
+  expect(standings(jobOf([on(1, 'guard', 3), on(2, 'deck-board', 3)]))).toEqual(['stopped', 'ours'])
+  expect(standings(jobOf([on(1, 'stair', 3), on(2, 'deck-board', 3), on(3, 'stair-tread', 3)]))).toEqual([
+    'stopped',
+    'ours',
+    'stopped',
+  ])
+})
+
+test('one bad tread is a tread', () => {
+  const job = jobOf([on(1, 'stair-tread', 4), on(2, 'stair', 1)])
+  expect(derive(job, '2026-05-04').cautions.all.filter((each) => each.kind === 'keep-off')).toEqual([])
+  expect(standings(job)).toEqual(['ours', 'ours'])
+})
+
+test('a soft joist makes its boards wait for the engineer, and nothing is charged for either', () => {
+  const job = jobOf([on(1, 'deck-joist', 3), on(2, 'deck-board', 3)])
+  expect(standings(job)).toEqual(['waits', 'waits'])
+  expect(derive(job, '2026-05-04').price).toMatchObject({ total_cents: 0, lines: [] })
+})
+
+test.each<[string, Partial<Extract<Fact, { kind: 'hazard' }>>, Standing]>([
+  ['all of the deck', {}, 'stopped'],
+  ['its ledger', { signs: ['ledger-loose'] }, 'stopped'],
+  ['its guard alone', { signs: ['guard-moves'] }, 'ours'],
+  ['leaning', { signs: ['leaning'] }, 'stopped'],
+  ['the whole side', { about: { kind: 'zone', side_id: 'side-c', zone: 'attachments' } as never }, 'stopped'],
+  ['another side', { about: { kind: 'zone', side_id: 'side-b', zone: 'attachments' } as never }, 'ours'],
+])('a keep-off noted on site, of %s: a deck board is %s', (_, of, standing) => {
+  expect(standings(jobOf([on(1, 'deck-board', 3)], { facts: [hazard(of)] }))).toEqual([standing])
+})
+
+test('a keep-off that was taken back with a reason stops nothing', () => {
+  const facts: Fact[] = [
+    hazard({}),
+    {
+      kind: 'retraction',
+      id: 't',
+      by: 'Tess Orme',
+      at: '2026-05-05T09:00:00Z',
+      fact_id: 'h',
+      reason: 'rebuilt',
+    },
+  ]
+  expect(standings(jobOf([on(1, 'deck-board', 3)], { facts }))).toEqual(['ours'])
+})
+
+test('a smell of gas warns of all work; insects warn of work where they are, not where they were looked for and not there', () => {
+  const notices = (job: JobDocument): string =>
+    derive(job, '2026-05-04')
+      .scope.items.flatMap((item) => item.notices)
+      .join()
+  const gas = hazard({ hazard: 'gas-smell', about: { kind: 'house' } })
+  expect(notices(jobOf([on(1, 'deck-board', 3)], { facts: [gas] }))).toContain('gas utility')
+  const board = on(1, 'deck-board', 3, ['mud-tubes'])
+  expect(notices(jobOf([board]))).toContain('insects')
+  const absent = { ...board, signs: board.signs.map((sign) => ({ ...sign, present: false })) }
+  expect(notices(jobOf([absent]))).not.toContain('insects')
+  expect(derive(jobOf([absent]), '2026-05-04').cautions.all.some((each) => each.kind === 'pest')).toBe(false)
+})
+
+test('a bowed wall waits for the engineer for what carries load there, not for its trim', () => {
+  const facts = [
+    hazard({ hazard: 'wall-bowed', about: { kind: 'zone', side_id: 'side-a', zone: 'field' } as never }),
+  ]
+  const stud = finding({ n: 1, words: '', component: 'stud', at: { side: 'a', ft: 4, up_in: 30 }, grade: 1 })
+  const trim = finding({
+    n: 2,
+    words: '',
+    component: 'side-casing',
+    at: { side: 'a', ft: 4, up_in: 30 },
+    grade: 3,
+  })
+  expect(standings(jobOf([stud, trim], { facts }))).toEqual(['waits', 'ours'])
+})
+
+test('an imported file sells nothing on a keep-off deck either, with a typed price or without', () => {
+  const job = jobOf([on(1, 'ledger', 3), on(2, 'deck-board', 3)], {
+    typed_prices: [
+      { id: 't', removed: false, on: { kind: 'item', item_id: 'r2' }, cents: 90_000 as never, reason: '' },
+    ],
+  })
+  const read = readJob(JSON.parse(JSON.stringify(job)))
+  if (!read.ok) throw new Error(read.error.kind)
+  const { price, bid } = derive(read.value, '2026-05-04')
+  expect(price).toMatchObject({ total_cents: 0, idle: ['r2'] })
+  expect(bid.beside?.[0]?.why).toContain('keep off')
+})
+
+test('a ballpark says no figure for what hangs on an unsafe part of this job', () => {
+  const of = { component: 'deck-board', length: feet(12), height: feet(2), count: 1 }
+  expect(ballpark(jobOf([on(1, 'guard', 3)]), of).kind).toBe('priced')
+  expect(ballpark(jobOf([on(1, 'ledger', 3)]), of)).toMatchObject({ kind: 'keep-off' })
+  expect(ballpark(jobOf([], { facts: [hazard({})] }), of)).toMatchObject({ kind: 'keep-off' })
+})
+
+test('who is held by whom', () => {
+  expect(hangsOn('deck-board', 'ledger')).toBe(true)
+  expect(hangsOn('ledger', 'deck-board')).toBe(false)
+  expect(hangsOn('subfloor', 'pier')).toBe(true)
+  expect(hangsOn('fascia', 'ledger')).toBe(false)
+})

@@ -1,0 +1,31 @@
+import { placeOf } from '../geometry'
+import { FEATURE_WORDS, type Finding, type JobDocument, type Place } from '../job'
+
+/** A place in words, as one says it on the site. */
+export function placeWords(place: Place, job: JobDocument): string {
+  switch (place.kind) {
+    case 'side': {
+      const side = job.sides.find((each) => each.id === place.side_id)
+      const feature = job.features.find((each) => each.id === place.feature_id)
+      const name = side ? `${side.facing} ${side.letter}` : 'side'
+      return feature ? `${name}, ${FEATURE_WORDS[feature.kind]} ${side?.letter ?? ''}${feature.number}` : name
+    }
+    case 'words':
+      return place.words
+    case 'room':
+      return place.room
+    case 'roof':
+      return `roof, ${place.words}`
+    case 'deck':
+      return `deck${place.words ? `, ${place.words}` : ''}`
+    case 'crawl':
+      return `crawl space${place.words ? `, ${place.words}` : ''}`
+    case 'photo':
+    case 'none':
+      return 'place not noted yet'
+  }
+}
+
+export function whereOf(finding: Finding, job: JobDocument): string {
+  return placeWords(placeOf(finding, job), job)
+}

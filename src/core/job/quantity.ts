@@ -1,0 +1,34 @@
+import { partOf } from '../catalogue'
+import type { Finding } from './document'
+import type { Measured, Quantity } from './values'
+
+/** How much a finding is of: its length and its count in one, by how its part is counted. Null: nobody measured or counted. */
+export function sizeOfFinding({ component, extent, count }: Finding): Quantity | null {
+  if (extent === null) return count === null ? null : { kind: 'count', count, how: 'counted' }
+  if (partOf(component)?.piece?.courses) return { kind: 'courses', courses: count ?? 1, length: extent }
+  return count !== null && count > 1
+    ? { kind: 'members', count, length: extent }
+    : { kind: 'length', length: extent }
+}
+
+/** A size as places of one kind: how many alike, how many boards above one another at each, and how long each is. */
+export function oneOfSize(size: Quantity | null): {
+  readonly times: number
+  readonly courses: number
+  readonly length: Measured | null
+} {
+  switch (size?.kind) {
+    case 'length':
+      return { times: 1, courses: 1, length: size.length }
+    case 'courses':
+      return { times: 1, courses: size.courses, length: size.length }
+    case 'members':
+      return { times: size.count, courses: 1, length: size.length }
+    case 'count':
+      return { times: size.count, courses: 1, length: null }
+    case 'area':
+    case 'volume':
+    case undefined:
+      return { times: 1, courses: 1, length: null }
+  }
+}

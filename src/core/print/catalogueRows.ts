@@ -1,0 +1,77 @@
+import {
+  CATALOGUE_EDITION,
+  CAUTIONS,
+  CLADDINGS,
+  GOODS,
+  MATERIALS,
+  METHODS,
+  PARTS,
+  REACH,
+  SECTION_USD,
+  STOCK_FT,
+  TASKS,
+  WARRANTIES,
+  type MethodRow,
+  type PartRow,
+} from '../catalogue'
+import { CAUSE_IDS, causeOf } from '../trace'
+
+/** Whether a method can be reckoned on a part: it has a recipe, and the part has what the recipe asks. */
+function canReckon(method: MethodRow, part: PartRow): boolean {
+  const { recipe } = method
+  if (recipe === null || method.answers !== 'findings') return false
+  if (recipe.byPart && (part.task === null || part.piece === null)) return false
+  return !method.advice.some(
+    ({ verdict, when }) =>
+      verdict === 'blocked' &&
+      ((when.courses !== undefined && when.courses === (part.piece?.courses ?? false)) ||
+        (when.whole !== undefined && when.whole === (part.piece?.whole ?? false)) ||
+        (when.ofOpening !== undefined && when.ofOpening === part.ofOpening) ||
+        (when.pieced !== undefined && when.pieced === (part.piece !== null))),
+  )
+}
+
+/**
+ * Every row of the catalogue as plain data: `npm run -s core -- catalogue` prints it. Methods with the parts they serve, causes with
+ * the method that fixes them.
+ */
+export function catalogueRows(): object {
+  return {
+    format: 'detrimus-catalogue',
+    version: 1,
+    edition: CATALOGUE_EDITION,
+    parts: PARTS,
+    materials: MATERIALS,
+    claddings: CLADDINGS,
+    methods: METHODS.map((method) => ({
+      ...method,
+      serves: PARTS.filter((part) => canReckon(method, part)).map((part) => part.id),
+      fixes: CAUSE_IDS.filter((id) => causeOf(id).fix?.method === method.id),
+    })),
+    tasks: TASKS,
+    reach: REACH.map((row) => ({ ...row, upTo_ft: Number.isFinite(row.upTo_ft) ? row.upTo_ft : null })),
+    goods: GOODS,
+    sections: Object.entries(SECTION_USD).map(([section, usd_per_ft]) => ({
+      section,
+      usd_per_ft,
+      source: 'our judgement',
+      stock_ft: Object.entries(STOCK_FT)
+        .filter(([key]) => key === section || key.startsWith(`${section} `))
+        .map(([key, lengths_ft]) => ({ of: key, lengths_ft })),
+    })),
+    cautions: CAUTIONS,
+    warranties: WARRANTIES,
+    causes: CAUSE_IDS.map((id) => {
+      const { name, family, damages, fix, basis } = causeOf(id)
+      return {
+        id,
+        name,
+        family,
+        damages,
+        source: basis === 'judgement' ? 'our judgement' : basis,
+        fix: fix && { words: fix.words, method: fix.method, hours: fix.hours },
+        fixed_by: fix?.method ? [fix.method] : [],
+      }
+    }),
+  }
+}

@@ -1,0 +1,208 @@
+import { partOf } from '../catalogue'
+import { dangersAt, placeWords, type Danger, type WorkSpot } from '../caution'
+import { drawnLength, findingBox, placeOf } from '../geometry'
+import {
+  oneOfSize,
+  sizeOfFinding,
+  type Finding,
+  type JobDocument,
+  type Quantity,
+  type WorkItem,
+  type WorkState,
+} from '../job'
+import type { Length } from '../measure'
+import { methodOf } from '../catalogue'
+import { outsideAt, outsideScope, outsideWords, scopeParts, type Outside } from './scopeLine'
+
+/** What a piece of work is to the bid, where it is done. Only `ours` is in the sum; everything else is listed, and says why. */
+export type Standing = WorkState | 'watched' | 'stopped' | 'waits'
+
+export const STANDING_WORDS: Readonly<Record<Standing, string>> = {
+  ours: '',
+  optional: 'optional',
+  alternate: 'in place of another item, if chosen',
+  'priced-apart': 'priced apart',
+  'by-owner': 'the owner does it',
+  'by-others': 'others do it',
+  'left-out': 'left out',
+  held: 'held until it is looked at',
+  declined: 'declined',
+  referred: 'a licensed trade or an engineer goes first',
+  watched: 'watched, not mended now',
+  stopped: 'keep off: not sold here',
+  waits: 'waits for an engineer',
+}
+
+/** Standings that have a price of their own beside the sum. */
+export const PRICED_APART: ReadonlySet<Standing> = new Set<Standing>([
+  'optional',
+  'alternate',
+  'priced-apart',
+])
+
+/** One place of an item, with what is known of its size there and how it stands. Places are reckoned one by one. */
+export type ItemSpot = {
+  readonly key: string
+  readonly at: WorkSpot
+  /** Stretch of a whole side. */
+  readonly stretch: { readonly from: Length; readonly to: Length } | null
+  readonly where: string
+  readonly finding_ids: readonly string[]
+  /** Pieces alike at this place, each with a set-up of its own. */
+  readonly times: number
+  /** Boards above one another. */
+  readonly courses: number
+  /** Length seen damaged, before any cut-back; null when nobody measured one. */
+  readonly seen: Length | null
+  /** Said for the item itself: the length of the work, not of the damage. */
+  readonly given: boolean
+  readonly guessed: boolean
+  /** How high up the work begins over the ground, where the place does not say. */
+  readonly height: Length | null
+  /** Measured width of the face. */
+  readonly face_width: Length | null
+  /** Not ours by the scope line; null where it is, whatever else was said of it. */
+  readonly outside: Outside | null
+  readonly standing: Standing
+  /** Why it stands so; empty when it is ours. */
+  readonly why: string
+  /** Handed over by whoever does it. */
+  readonly hand_over: string
+}
+
+type Drafted = Omit<ItemSpot, 'standing' | 'why' | 'hand_over'>
+
+function sized(
+  size: Quantity | null,
+  component: string | null,
+): Pick<ItemSpot, 'times' | 'courses' | 'seen' | 'guessed'> {
+  const { times, courses, length } = oneOfSize(size)
+  const inCourses = partOf(component)?.piece?.courses ?? false
+  return {
+    times: inCourses ? 1 : times,
+    courses: inCourses ? Math.max(courses, times) : 1,
+    seen: length?.value ?? null,
+    guessed: length?.how === 'guessed',
+  }
+}
+
+function fromFinding(finding: Finding, item: WorkItem, job: JobDocument): Drafted {
+  const at = placeOf(finding, job)
+  return {
+    key: `${item.id}/${finding.id}`,
+    at,
+    stretch: null,
+    where: placeWords(at, job),
+    finding_ids: [finding.id],
+    ...sized(sizeOfFinding(finding), item.component),
+    given: false,
+    height: null,
+    face_width: finding.face_width,
+    outside: outsideScope(finding, job),
+  }
+}
+
+function wholeSide(side_id: string, index: number, item: WorkItem, job: JobDocument): Drafted[] {
+  const side = job.sides.find((each) => each.id === side_id)
+  const common = {
+    at: { kind: 'whole-side', side_id } as const,
+    where: side ? `${side.facing} ${side.letter}` : 'a side that was removed',
+    finding_ids: item.finding_ids,
+    times: 1,
+    courses: 1,
+    seen: null,
+    given: false,
+    guessed: false,
+    height: null,
+    face_width: null,
+  }
+  if (!side) return []
+  const length = drawnLength(side, job)
+  const parts = scopeParts(job, { id: side_id, length })
+  return parts.map((part, n) => ({
+    ...common,
+    key: `${item.id}/${index}.${n}`,
+    stretch: { from: part.from, to: part.to },
+    outside: outsideAt(side_id, (part.from + part.to) / 2, job),
+  }))
+}
+
+function fromPlace(
+  place: WorkItem['places'][number],
+  index: number,
+  item: WorkItem,
+  job: JobDocument,
+): Drafted[] {
+  if (place.at.kind === 'whole-side') return wholeSide(place.at.side_id, index, item, job)
+  const findings = job.findings.filter((each) => item.finding_ids.includes(each.id))
+  const first = findings[0]
+  const at = place.at.kind === 'none' && first ? placeOf(first, job) : place.at
+  const size = place.size ?? (first && item.places.length === 1 ? sizeOfFinding(first) : null)
+  const known = sized(size, item.component)
+  const box = first && place.at.kind === 'none' ? findingBox(first, job) : null
+  const station = box
+    ? (box.left + box.right) / 2
+    : at.kind === 'side'
+      ? at.station + (known.seen ?? 0) / 2
+      : null
+  return [
+    {
+      key: `${item.id}/${index}`,
+      at,
+      stretch: null,
+      where: placeWords(at, job),
+      finding_ids: item.places.length === 1 ? item.finding_ids : [],
+      ...known,
+      given: place.size !== null,
+      height: place.height,
+      face_width: first?.face_width ?? null,
+      outside: at.kind === 'side' && station !== null ? outsideAt(at.side_id, station, job) : null,
+    },
+  ]
+}
+
+function draftsOf(item: WorkItem, job: JobDocument): Drafted[] {
+  if (item.places.length > 0) return item.places.flatMap((place, index) => fromPlace(place, index, item, job))
+  const findings = job.findings.filter((each) => item.finding_ids.includes(each.id))
+  if (findings.length > 0) return findings.map((finding) => fromFinding(finding, item, job))
+  const nowhere = { at: { kind: 'none' } as const, size: null, height: null }
+  return fromPlace(nowhere, 0, item, job)
+}
+
+/** How an item stands at one place: what was said of it, then what stops it, then the scope line. */
+function standingOf(
+  spot: Drafted,
+  item: WorkItem,
+  dangers: readonly Danger[],
+  job: JobDocument,
+): Pick<ItemSpot, 'standing' | 'why' | 'hand_over'> {
+  const said = { hand_over: item.hand_over }
+  const who = item.who ? `, ${item.who}` : ''
+  if (item.state !== 'ours') {
+    return { ...said, standing: item.state, why: `${STANDING_WORDS[item.state]}${who}` }
+  }
+  const as = methodOf(item.method)?.standsAs ?? null
+  if (as !== null) return { ...said, standing: as, why: `${STANDING_WORDS[as]}${who}` }
+  const here = dangersAt(
+    { component: item.component, spot: spot.at, finding_ids: spot.finding_ids },
+    dangers,
+    job,
+  )
+  const stops = here.find(({ row }) => row.effect === 'stops')
+  if (stops) return { ...said, standing: 'stopped', why: `${STANDING_WORDS.stopped} (${stops.says})` }
+  const waits = here.find(({ row }) => row.effect === 'waits')
+  if (waits) return { ...said, standing: 'waits', why: `${STANDING_WORDS.waits} (${waits.says})` }
+  if (spot.outside) {
+    return {
+      standing: spot.outside.kind,
+      why: outsideWords(spot.outside),
+      hand_over: spot.outside.stretch?.hand_over ?? '',
+    }
+  }
+  return { ...said, standing: 'ours', why: '' }
+}
+
+/** The places of an item, each with its size and how it stands there. */
+export function spotsOf(item: WorkItem, dangers: readonly Danger[], job: JobDocument): ItemSpot[] {
+  return draftsOf(item, job).map((spot) => ({ ...spot, ...standingOf(spot, item, dangers, job) }))
+}

@@ -1,0 +1,358 @@
+import { partOf, type MethodRow, type PartRow } from '../catalogue'
+import { cornersOf, drawnLength, overGround, paintedArea, type PaintedArea } from '../geometry'
+import type { JobDocument } from '../job'
+import { dressedSize, feet, formatLength, inches, longest, shortest, type Length } from '../measure'
+import type { ItemSpot, ScopeItem } from '../scope'
+import { boughtMaterial } from './material'
+import { cutOut, merged, type CutOut } from './cutOut'
+import { memberAt, openingAt, overCasings, type Member } from './member'
+import { sectionFor, tooWideWords } from './section'
+
+/** A piece to be cut, all of one length. Longer than stock, it is jointed where its part allows. */
+export type Piece = {
+  readonly section: string
+  readonly material: string
+  readonly length: Length
+  readonly count: number
+  readonly joint: 'scarf' | 'butt' | 'none'
+  /** No length of a jointed run is shorter. */
+  readonly least: Length
+  readonly why: string
+}
+
+/** One place as it is worked: a set-up, its boards, how high, how much. */
+export type WorkedPlace = {
+  readonly where: string
+  readonly side: string
+  /** Places alike, each with pieces and a set-up of its own. */
+  readonly times: number
+  /** Length of the work along the member. */
+  readonly length: Length
+  /** Depth of boards lying side by side; null: one board. */
+  readonly across: Length | null
+  readonly legs: number
+  readonly courses: number
+  /** Top of the work over the ground one stands on. */
+  readonly top: Length
+  readonly pieces: readonly Piece[]
+  readonly area: PaintedArea | null
+  /** Width over the casings, where a head is flashed. */
+  readonly head: Length | null
+  readonly notes: readonly string[]
+  /** Why it cannot be priced; empty when it can. */
+  readonly lacks: readonly string[]
+}
+
+/** What a length is taken for when nobody measured one. Ours, flagged wherever it is used. */
+const UNMEASURED = feet(2)
+const UNMEASURED_WORDS = 'Length not measured: taken as 2 ft.'
+/** What a head is taken for where no opening is noted. */
+const USUAL_HEAD = feet(4)
+/** How far one board of siding stands over the next. */
+const COURSE = inches(6)
+
+type Group = { readonly spots: readonly ItemSpot[]; readonly member: Member | null }
+
+/** Spots on one board of the house belong together; a spot on no known board stands alone. */
+function byMember(spots: readonly ItemSpot[], part: PartRow | null, job: JobDocument): Group[] {
+  const groups = new Map<string, { spots: ItemSpot[]; member: Member | null }>()
+  for (const spot of spots) {
+    const member = memberAt(part, spot, job)
+    const key = member?.key ?? spot.key
+    const group = groups.get(key)
+    if (group) group.spots.push(spot)
+    else groups.set(key, { spots: [spot], member })
+  }
+  return [...groups.values()]
+}
+
+const timesOf = (spots: readonly ItemSpot[]): number => Math.max(...spots.map((spot) => spot.times))
+const seenOf = (spot: ItemSpot): Length => spot.seen ?? UNMEASURED
+const unmeasured = (spots: readonly ItemSpot[]): string[] =>
+  spots.some((spot) => spot.seen === null) ? [UNMEASURED_WORDS] : []
+
+type Stretch = {
+  readonly spots: readonly ItemSpot[]
+  readonly member: Member | null
+  readonly length: Length
+  readonly whole: boolean
+  readonly notes: readonly string[]
+}
+
+/** One soft place let in by itself. */
+function alone(spot: ItemSpot, part: PartRow, job: JobDocument): Stretch {
+  const member = memberAt(part, spot, job)
+  const cut = cutOut(seenOf(spot), part.piece!, member)
+  return {
+    spots: [spot],
+    member,
+    length: (cut.to - cut.from) as Length,
+    whole: false,
+    notes: unmeasured([spot]),
+  }
+}
+
+/** Every spot of a board with its own start on it. */
+function onBoard(
+  spots: readonly ItemSpot[],
+  part: PartRow,
+  job: JobDocument,
+): { spot: ItemSpot; cut: CutOut; member: Member }[] {
+  return spots.flatMap((spot) => {
+    const member = memberAt(part, spot, job)
+    return member ? [{ spot, member, cut: cutOut(seenOf(spot), part.piece!, member) }] : []
+  })
+}
+
+/** Soft parts let in: near ones on one board are one piece; boards of siding are each their own. */
+function letIn(spots: readonly ItemSpot[], part: PartRow, job: JobDocument): Stretch[] {
+  return byMember(spots, part, job).flatMap((group): Stretch[] => {
+    const { member } = group
+    if (part.piece!.courses || member === null || member.start === null || group.spots.length === 1) {
+      // A board of siding at another height is another board, though it lies on the same wall.
+      return group.spots.map((spot) => alone(spot, part, job))
+    }
+    const cuts = onBoard(group.spots, part, job)
+    return merged(
+      cuts.map(({ cut }) => cut),
+      part.piece!,
+    ).map((cut): Stretch => {
+      const mine = cuts
+        .filter((each) => each.cut.from >= cut.from && each.cut.to <= cut.to)
+        .map((each) => each.spot)
+      const notes =
+        mine.length > 1 ? [`${mine.length} soft places in one piece: they lie too near for two.`] : []
+      return {
+        spots: mine,
+        member,
+        length: (cut.to - cut.from) as Length,
+        whole: false,
+        notes: [...notes, ...unmeasured(mine)],
+      }
+    })
+  })
+}
+
+/** Whole members: one for each board, however many findings it has. */
+function wholeMembers(spots: readonly ItemSpot[], part: PartRow, job: JobDocument): Stretch[] {
+  return byMember(spots, part, job).map((group): Stretch => {
+    const { member } = group
+    const given = group.spots.find((spot) => spot.given && spot.seen !== null)
+    if (given) return { ...group, length: given.seen!, whole: true, notes: [] }
+    if (member) return { ...group, length: member.length, whole: true, notes: [] }
+    const longestSeen = longest(
+      ...group.spots.map((spot) => {
+        const cut = cutOut(seenOf(spot), part.piece!, null)
+        return (cut.to - cut.from) as Length
+      }),
+    )
+    return {
+      ...group,
+      length: longestSeen,
+      whole: true,
+      notes: [
+        `Length of the whole ${part.name} not known: taken as the soft part with its cut-backs, at least. Measure it.`,
+        ...unmeasured(group.spots),
+      ],
+    }
+  })
+}
+
+function topOf(spots: readonly ItemSpot[], up: Length, job: JobDocument): Length {
+  return longest(
+    ...spots.map((spot) => {
+      if (spot.at.kind !== 'side') return ((spot.height ?? feet(0)) + up) as Length
+      const { side_id } = spot.at
+      const side = job.sides.find((each) => each.id === side_id)
+      const foot = side ? overGround(spot.at, side, job) : spot.at.height.value
+      return (Math.max(0, foot) + up) as Length
+    }),
+  )
+}
+
+const sideKey = (spot: ItemSpot): string =>
+  spot.at.kind === 'side' || spot.at.kind === 'whole-side' ? spot.at.side_id : 'no side'
+
+/** Boards at a corner: two legs outside, one inside. */
+function legsOf(part: PartRow, spots: readonly ItemSpot[], job: JobDocument): number {
+  const at = spots[0]?.at
+  if (part.piece?.legs !== 2 || at?.kind !== 'side') return part.piece?.legs ?? 1
+  const side = job.sides.find((each) => each.id === at.side_id)
+  if (!side) return 2
+  const corner = cornersOf(side, job)[at.station < drawnLength(side, job) / 2 ? 'left' : 'right']
+  return corner && !corner.outside ? 1 : 2
+}
+
+function acrossOf(part: PartRow, spots: readonly ItemSpot[], job: JobDocument): Length | null {
+  const at = spots[0]?.at
+  if (part.across !== 'overhang' || at?.kind !== 'side') return null
+  return job.sides.find((each) => each.id === at.side_id)?.overhang ?? null
+}
+
+/** Says where a length reaches past its wall: it goes round a corner, or was measured wrong. */
+function pastTheWall(spots: readonly ItemSpot[], part: PartRow | null, job: JobDocument): string[] {
+  return spots.flatMap((spot) => {
+    if (spot.at.kind !== 'side' || part?.upright) return []
+    const { side_id, station } = spot.at
+    const side = job.sides.find((each) => each.id === side_id)
+    if (!side || side.length === null || station + (spot.seen ?? 0) <= side.length) return []
+    return [
+      `Reaches ${formatLength((station + (spot.seen ?? 0) - side.length) as Length)} past the end of side ${side.letter}: what lies round the corner is a place of its own.`,
+    ]
+  })
+}
+
+function worked(stretch: Stretch, item: ScopeItem, part: PartRow, job: JobDocument): WorkedPlace {
+  const { spots, length, whole, member } = stretch
+  const first = spots[0]!
+  const opening = openingAt(first, job)
+  const choice = sectionFor(part, {
+    said: item.item.section,
+    face: first.face_width,
+    casing: opening?.casing_width ?? null,
+  })
+  const section = choice.kind === 'section' ? choice.section : ''
+  const { material, note } = boughtMaterial(item, part, first, job)
+  const times = timesOf(spots)
+  const courses = part.piece?.courses ? Math.max(...spots.map((spot) => spot.courses)) : 1
+  const legs = legsOf(part, spots, job)
+  const across = acrossOf(part, spots, job)
+  const wide = dressedSize(section)?.width ?? null
+  const boards = across !== null && wide !== null ? Math.max(1, Math.ceil(across / wide)) : 1
+  const rule = part.piece!
+  const piece = {
+    section,
+    material,
+    joint: rule.joint,
+    least: inches(rule.least_in),
+    why: whole ? 'whole member' : 'seen + cut-back at each cut end, at least the least piece',
+  } as const
+  const longer = whole
+    ? length
+    : longest(
+        length,
+        shortest(
+          (length + inches(rule.stagger_in)) as Length,
+          member?.length ?? ((length + inches(rule.stagger_in)) as Length),
+        ),
+      )
+  const pieces: Piece[] = [
+    { ...piece, length, count: times * courses * boards * (legs === 2 && longer !== length ? 1 : legs) },
+  ]
+  if (legs === 2 && longer !== length) {
+    pieces.push({ ...piece, length: longer, count: times, why: 'second leg, so that the joints stagger' })
+  }
+  return {
+    where: first.where,
+    side: sideKey(first),
+    times,
+    length,
+    across,
+    legs,
+    courses,
+    top: topOf(spots, part.upright ? length : (((courses - 1) * COURSE) as Length), job),
+    pieces,
+    area: null,
+    head: null,
+    notes: [...stretch.notes, ...pastTheWall(spots, part, job), ...(note ? [note] : [])],
+    lacks: choice.kind === 'too-wide' ? [tooWideWords(choice.width)] : [],
+  }
+}
+
+function heads(spots: readonly ItemSpot[], item: ScopeItem, job: JobDocument): WorkedPlace[] {
+  const casing = partOf('head-casing')!
+  return byMember(spots, casing, job).map((group): WorkedPlace => {
+    const opening = openingAt(group.spots[0]!, job)
+    const head = opening ? overCasings(opening) : (group.spots[0]!.seen ?? USUAL_HEAD)
+    const stretch: Stretch = { ...group, length: head, whole: true, notes: [] }
+    const made = worked(stretch, item, casing, job)
+    return {
+      ...made,
+      head,
+      pieces: made.pieces.map((piece) => ({ ...piece, why: 'head casing, whole' })),
+      notes: [
+        ...(opening ? [] : ['No opening noted: head taken as 4 ft.']),
+        ...made.notes.filter((note) => note !== UNMEASURED_WORDS),
+      ],
+    }
+  })
+}
+
+function plain(spot: ItemSpot, part: PartRow | null, job: JobDocument): WorkedPlace {
+  const length = seenOf(spot)
+  return {
+    where: spot.where,
+    side: sideKey(spot),
+    times: spot.times,
+    length,
+    across: null,
+    legs: 1,
+    courses: spot.courses,
+    top: topOf([spot], part?.upright ? length : feet(0), job),
+    pieces: [],
+    area: null,
+    head: null,
+    notes: [...unmeasured([spot]), ...pastTheWall([spot], part, job)],
+    lacks: [],
+  }
+}
+
+function wholeSide(spot: ItemSpot, job: JobDocument): WorkedPlace[] {
+  const { at, stretch } = spot
+  if (at.kind !== 'whole-side' || stretch === null) return []
+  const side = job.sides.find((each) => each.id === at.side_id)
+  if (!side) return []
+  const area = paintedArea(side, job, stretch)
+  return [
+    {
+      where: spot.where,
+      side: side.id,
+      times: 1,
+      length: (stretch.to - stretch.from) as Length,
+      across: null,
+      legs: 1,
+      courses: 1,
+      top: area.height,
+      pieces: [],
+      area,
+      head: null,
+      notes: [area.how, ...(side.length === null ? ['Side not measured yet: length as drawn.'] : [])],
+      lacks: area.gross_ft2 <= 0 ? ['Nothing here is painted: brick and shingles are not.'] : [],
+    },
+  ]
+}
+
+/** Keys of the boards that an item renews whole, so that nobody charges them again. */
+export function wholeBoards(item: ScopeItem, spots: readonly ItemSpot[], job: JobDocument): string[] {
+  const wood = item.row?.recipe?.wood ?? null
+  if (wood !== 'member' && wood !== 'head-casing') return []
+  const part = wood === 'head-casing' ? partOf('head-casing') : partOf(item.component)
+  return spots.flatMap((spot) => {
+    const key = memberAt(part, spot, job)?.key
+    return key === undefined ? [] : [key]
+  })
+}
+
+/** The board that an item works on at a spot, if the house knows it. */
+export function boardAt(item: ScopeItem, spot: ItemSpot, job: JobDocument): string | null {
+  const wood = item.row?.recipe?.wood ?? null
+  if (wood === null) return null
+  const part = wood === 'head-casing' ? partOf('head-casing') : partOf(item.component)
+  return memberAt(part, spot, job)?.key ?? null
+}
+
+/** The places of an item as they are worked, by what its method does with wood. */
+export function placesOf(
+  item: ScopeItem,
+  row: MethodRow,
+  spots: readonly ItemSpot[],
+  job: JobDocument,
+): WorkedPlace[] {
+  const part = partOf(item.component)
+  const wood = row.recipe?.wood ?? null
+  if (row.answers === 'side') return spots.flatMap((spot) => wholeSide(spot, job))
+  if (wood === 'head-casing') return heads(spots, item, job)
+  if (wood === null || !part?.piece) return spots.map((spot) => plain(spot, part, job))
+  const stretches = wood === 'member' ? wholeMembers(spots, part, job) : letIn(spots, part, job)
+  return stretches.map((stretch) => worked(stretch, item, part, job))
+}

@@ -1,0 +1,90 @@
+import { DAYS, taskOf } from '../catalogue'
+import type { JobDocument } from '../job'
+import { toFeet } from '../measure'
+import type { WorkedPlace } from './places'
+import { hundredths, type Pace, type TaskHours } from './hours'
+
+/** What is paid once for the job and shared back by use. */
+export type SharedTakeoff = {
+  readonly visits: number
+  readonly visit_words: string
+  /** People sent: the most that any task needs at least. */
+  readonly people: number
+  readonly tasks: readonly TaskHours[]
+  readonly hours: number
+  readonly debris_yd3: number
+}
+
+/** What the visits need to know of an item. */
+export type Working = {
+  readonly hours: number
+  readonly tasks: readonly string[]
+  readonly paints: boolean
+  readonly breaksPaint: boolean
+  readonly places: readonly WorkedPlace[]
+}
+
+function sharedTask(id: string, quantity: number, setUps: number, pace: Pace): TaskHours {
+  const task = taskOf(id)
+  const set_up_h = hundredths(task.set_up_h * setUps)
+  const shown = hundredths(quantity)
+  return {
+    task: id,
+    name: task.name,
+    quantity: shown,
+    unit: task.unit,
+    set_up_h,
+    rate_h: task[pace],
+    factor: 1,
+    hours: hundredths(set_up_h + task[pace] * shown),
+  }
+}
+
+/** Stretches of 20 ft to be contained: the whole length of a side that is painted, one for spots on a side. */
+function containment(working: readonly Working[]): number {
+  const broken = working.filter((each) => each.breaksPaint).flatMap((each) => each.places)
+  const sides = new Set(broken.map((place) => place.side))
+  return [...sides].reduce((sum, side) => {
+    const mine = broken.filter((place) => place.side === side)
+    const painted = mine.filter((place) => place.area !== null)
+    const length = painted.reduce((all, place) => all + toFeet(place.length), 0)
+    return sum + Math.max(1, Math.ceil(length / 20))
+  }, 0)
+}
+
+/**
+ * Visits and what they share. A stay is set up once and cleared away after a working week at most; paint comes after the wood on a
+ * visit of its own. Little debris goes along in the van.
+ */
+export function shareVisits(
+  items: readonly Working[],
+  of: { debris_yd3: number; leadSafe: boolean; pace: Pace; job: JobDocument },
+): SharedTakeoff {
+  const { leadSafe, pace } = of
+  const working = items.filter((each) => each.tasks.length > 0)
+  if (working.length === 0) {
+    return { visits: 0, visit_words: 'no work', people: 0, tasks: [], hours: 0, debris_yd3: 0 }
+  }
+  const known = working.flatMap((each) => each.tasks.filter((task) => task !== 'own'))
+  const people = Math.max(taskOf('mobilise').crew[0], ...known.map((task) => taskOf(task).crew[0]))
+  const days = (hours: number): number => hours / (DAYS.day_h * people)
+  const sum = (list: readonly Working[]): number => list.reduce((all, each) => all + each.hours, 0)
+  const painting = working.filter((each) => each.paints)
+  const mending = working.filter((each) => !each.paints)
+  const stays = (hours: number): number => Math.max(1, Math.ceil(days(hours) / DAYS.days_a_visit - 1e-9))
+  const visits = painting.length > 0 ? stays(sum(mending)) + stays(sum(painting)) : stays(sum(mending))
+  const debris_yd3 = hundredths(of.debris_yd3)
+  const tasks = [sharedTask('mobilise', visits, visits, pace)]
+  if (known.includes('hand-wash')) tasks.push(sharedTask('hand-wash', 0, 1, pace))
+  if (leadSafe) tasks.push(sharedTask('lead-containment', containment(working), 1, pace))
+  if (debris_yd3 > DAYS.along_yd3) tasks.push(sharedTask('haul', debris_yd3, 1, pace))
+  const long = visits > (painting.length > 0 ? 2 : 1)
+  return {
+    visits,
+    visit_words: `${painting.length > 0 ? 'one to repair and prime, one to paint' : 'one'}${long ? `, each of at most ${DAYS.days_a_visit} days` : ''}`,
+    people,
+    tasks,
+    hours: hundredths(tasks.reduce((all, each) => all + each.hours, 0)),
+    debris_yd3,
+  }
+}

@@ -1,0 +1,125 @@
+'use client'
+
+import { useState } from 'react'
+import { WARRANTIES } from '../../core/catalogue'
+import { findingNumber } from '../../core/house'
+import { WORK_STATES, type WorkState } from '../../core/job'
+import { STANDING_WORDS, type ScopeItem } from '../../core/scope'
+import { Button, Notice, Panel, SavedTextField, SelectField } from '../look'
+import { useJob } from '../state/useJob'
+
+/** What was chosen, each with how it stands to the bid. */
+export function ChosenPanel() {
+  const { derived } = useJob()
+  const { scope } = derived
+  return (
+    <Panel title="In the scope" aside={`${scope.items.length}`}>
+      <ul>
+        {scope.items.map((item) => (
+          <Chosen key={item.id} item={item} />
+        ))}
+      </ul>
+      {scope.items.length === 0 ? <p className="py-2 text-quiet">Nothing chosen yet.</p> : null}
+    </Panel>
+  )
+}
+
+function Chosen({ item }: { item: ScopeItem }) {
+  const { derived, choose } = useJob()
+  const { job } = derived
+  const [changing, setChanging] = useState(false)
+  const numbers = job.findings
+    .filter((each) => item.finding_ids.includes(each.id))
+    .map((each) => findingNumber(each, job))
+  const out = item.spots.filter((spot) => spot.standing !== 'ours')
+  return (
+    <li className="border-b border-rule py-1.5">
+      <div className="flex items-start gap-2">
+        <button
+          type="button"
+          className="min-w-0 grow text-left touch:min-h-11"
+          onClick={() => choose(item.finding_ids)}
+        >
+          <span className="block font-semibold">{item.name}</span>
+          <span className="block text-[13px] text-quiet">
+            {item.where}
+            {numbers.length > 0 ? ` · finding ${numbers.join(', ')}` : ''} · warranty{' '}
+            {WARRANTIES[item.warranty]}
+          </span>
+        </button>
+        <Button
+          look="quiet"
+          aria-expanded={changing}
+          aria-label={`Change ${item.name}`}
+          onClick={() => setChanging(!changing)}
+        >
+          Change
+        </Button>
+      </div>
+      {item.standing !== 'ours' ? (
+        <p className="text-[13px] font-semibold text-pencil-text">Not in the price: {item.why}</p>
+      ) : out.length > 0 ? (
+        <p className="text-[13px] text-pencil-text">
+          {out.length} of {item.spots.length} places not in the price:{' '}
+          {[...new Set(out.map((spot) => spot.why))].join('; ')}
+        </p>
+      ) : null}
+      {item.notices.map((notice) => (
+        <div key={notice} className="pt-1">
+          <Notice tone="waiting">{notice}</Notice>
+        </div>
+      ))}
+      {changing ? <ChangeItem item={item} /> : null}
+    </li>
+  )
+}
+
+const STATE_CHOICES = WORK_STATES.map((value) => ({
+  value,
+  label: value === 'ours' ? 'ours, in the price' : STANDING_WORDS[value],
+}))
+
+/** What an item is called, how it stands, and who else does it. */
+function ChangeItem({ item: { item, name } }: { item: ScopeItem }) {
+  const { store } = useJob()
+  const others = item.state === 'by-owner' || item.state === 'by-others'
+  return (
+    <div role="group" aria-label={`Change ${name}`} className="grid grid-cols-2 gap-2 py-2">
+      <SelectField
+        label="How it stands"
+        value={item.state}
+        onChange={(value) => store.set('work_item', item.id, { state: value as WorkState })}
+        choices={STATE_CHOICES}
+      />
+      <SavedTextField
+        label="Called"
+        value={item.name}
+        onSave={(said) => void store.set('work_item', item.id, { name: said })}
+      />
+      {others ? (
+        <>
+          <SavedTextField
+            label="Who does it"
+            value={item.who}
+            onSave={(who) => void store.set('work_item', item.id, { who })}
+          />
+          <SavedTextField
+            label="Handed over when"
+            value={item.hand_over}
+            onSave={(hand_over) => void store.set('work_item', item.id, { hand_over })}
+          />
+        </>
+      ) : null}
+      <div className="col-span-2">
+        <SavedTextField
+          label="Note"
+          value={item.note}
+          onSave={(note) => void store.set('work_item', item.id, { note })}
+        />
+      </div>
+      <div>
+        <Button onClick={() => store.set('work_item', item.id, { removed: true })}>Drop it</Button>
+      </div>
+    </div>
+  )
+}
