@@ -6,7 +6,7 @@ import { beforeAll, expect, test } from '@jest/globals'
 import loadHighs from 'highs'
 import { isDamage } from '../../src/core/job'
 import type { ExplainProblem } from '../../src/core/trace/explain/problem'
-import { explain } from '../../src/core/trace/explain/search'
+import { explain } from '../../src/core/trace/explain/explain'
 import { modelOf } from '../../src/core/trace/model'
 import { simulateHouse } from '../simulator/simulate'
 

@@ -3,7 +3,7 @@ import { type WallBox } from '../geometry'
 import { isDamage, type Finding, type JobDocument } from '../job'
 import type { Length } from '../measure'
 import { CERTAINTY_FROM, certaintyOf, type Certainty } from './certainty'
-import { explain, type Explained } from './explain/search'
+import { explain, type Explained } from './explain/explain'
 import { isNull, type CauseId } from './knowledge/causes'
 import { modelOf } from './model'
 import { SEARCH, type Candidate, type Model } from './modelTypes'
@@ -352,7 +352,7 @@ function letterOf(index: number): string {
  * Traces every finding of a job: the fewest and likeliest sources, each credible on its own evidence and within its reach, that
  * explain them all; what has no source; and what nothing explains yet.
  *
- * The search is exact (`explain/search.ts`); every weight in it is our judgement.
+ * The search is exact (`explain/explain.ts`); every weight in it is our judgement.
  */
 export function traceJob(job: JobDocument): Trace {
   const damaged: readonly Finding[] = job.findings.filter(isDamage)

@@ -62,7 +62,11 @@ export function CutTab() {
                   </th>
                   <td className="py-1.5 pr-3">
                     {plan.count
-                      .map(({ size, count }) => `${count} × ${size} ${plan.unit} ${plan.packageName}`)
+                      .map(({ size, count }) =>
+                        plan.unit === plan.packageName
+                          ? `${count} ${plan.unit}${count === 1 ? '' : 's'}`
+                          : `${count} × ${size} ${plan.unit} ${plan.packageName}`,
+                      )
                       .join(', ')}
                   </td>
                   <td className="py-1.5 text-right text-quiet">

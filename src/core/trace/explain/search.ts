@@ -1,68 +1,19 @@
-import { cheapestNull, partsOf, type ExplainProblem, type Explanation, type Part } from './problem'
+import { beaten, type Local, type LocalProblem } from './localProblem'
 
-type Local = {
-  readonly source: number
-  readonly cost: number
-  readonly anchor: string | null
-  readonly index: number
-}
-/** One part of the problem with sources numbered from nought. */
-type LocalProblem = {
-  readonly open: readonly number[]
-  readonly needs: readonly number[]
-  /** Cheapest option without a source. */
-  readonly base: readonly number[]
-  readonly baseIndex: readonly number[]
-  readonly options: readonly (readonly Local[])[]
-}
 type Status = 'free' | 'open' | 'closed'
-type Choice = { readonly cost: number; readonly taken: readonly (Local | null)[] }
+export type Choice = { readonly cost: number; readonly taken: readonly (Local | null)[] }
 
 const LEAST = 1e-9
-/** A part that needs more than this is left with its bound: seen on no house, real or simulated. */
-const NODES_AT_MOST = 4_000
-
-function localOf(problem: ExplainProblem, part: Part, sources: readonly number[]): LocalProblem {
-  const number = new Map(sources.map((source, index) => [source, index]))
-  const bases = part.findings.map((finding) => cheapestNull(problem.findings[finding]!))
-  return {
-    open: sources.map((source) => problem.sources[source]!.open),
-    needs: sources.map((source) => problem.sources[source]!.needs),
-    base: part.findings.map((finding, at) => problem.findings[finding]![bases[at]!]!.cost),
-    baseIndex: bases,
-    options: part.findings.map((finding) =>
-      problem.findings[finding]!.flatMap(({ source, cost, anchor }, index): Local[] => {
-        const local = source === null ? undefined : number.get(source)
-        return local === undefined ? [] : [{ source: local, cost, anchor, index }]
-      }),
-    ),
-  }
-}
-
 /**
- * Sources that another one beats everywhere: it costs no more to open, reaches all the same findings as cheaply, with their anchors.
- * One that gains by being opened is never beaten: both may be.
+ * The search of a part stops after so many nodes, or after so many looks at an option in all, whichever comes first, and says how far
+ * off the best could be. Houses of up to 300 findings are searched to the end; the rest keeps the answer within a second.
  */
-function beaten(local: LocalProblem): boolean[] {
-  const by = local.open.map(() => new Map<number, Local>())
-  local.options.forEach((options, finding) => options.forEach((each) => by[each.source]!.set(finding, each)))
-  const out = local.open.map(() => false)
-  for (let b = 0; b < local.open.length; b += 1) {
-    if (local.open[b]! < 0) continue
-    for (let a = 0; a < local.open.length && !out[b]; a += 1) {
-      if (a === b || out[a] || local.open[a]! > local.open[b]! || local.needs[a]! > local.needs[b]!) continue
-      if (by[a]!.size < by[b]!.size) continue
-      out[b] = [...by[b]!].every(([finding, mine]) => {
-        const other = by[a]!.get(finding)
-        return (
-          other !== undefined &&
-          other.cost <= mine.cost &&
-          (mine.anchor === null || mine.anchor === other.anchor)
-        )
-      })
-    }
-  }
-  return out
+export const LIMITS: Limits = { nodes: 4_000, looks: 1_500_000, near_from: 150 }
+export type Limits = {
+  readonly nodes: number
+  readonly looks: number
+  /** In a part of more findings than this, the second best is sought near the source alone. */
+  readonly near_from: number
 }
 
 /** What is settled at a node of the search. */
@@ -74,15 +25,22 @@ type Node = {
   readonly barred: ReadonlySet<number>
 }
 
-class Search {
+/** Branch and bound over the sources of one part. */
+export class Search {
   nodes = 0
   best: Choice
   /** Lowest bound among what was left unsearched; infinite when nothing was. */
   left = Infinity
   private readonly many: number
+  private readonly most: number
   private warm = false
-  constructor(private readonly local: LocalProblem) {
+  constructor(
+    private readonly local: LocalProblem,
+    limits: Limits,
+  ) {
     this.many = local.open.length
+    const options = local.options.reduce((sum, each) => sum + each.length, 0)
+    this.most = Math.max(1, Math.min(limits.nodes, Math.floor(limits.looks / Math.max(1, options))))
     this.best = { cost: local.base.reduce((sum, each) => sum + each, 0), taken: local.base.map(() => null) }
   }
 
@@ -105,7 +63,7 @@ class Search {
           this.local.open.map((_, source) => known.has(source)),
         ),
       )
-    this.visit(root)
+    this.visit(root, -Infinity)
   }
 
   private isBarred(node: Node, finding: number, source: number): boolean {
@@ -251,29 +209,99 @@ class Search {
     return choice
   }
 
-  private visit(node: Node): void {
+  /** The cheapest way of a finding among some sources, but for one of them. */
+  private bestWithout(node: Node, finding: number, may: readonly boolean[], not: number): Local | null {
+    let best: Local | null = null
+    for (const each of this.local.options[finding]!) {
+      if (each.source === not || !may[each.source] || this.isBarred(node, finding, each.source)) continue
+      if (each.cost < (best?.cost ?? this.local.base[finding]!)) best = each
+    }
+    return best
+  }
+
+  /**
+   * What dropping a source changes where no evidence is asked: only the findings that took it move, each to its next cheapest way,
+   * which may open another source.
+   */
+  private dropping(
+    node: Node,
+    source: number,
+    mine: readonly number[],
+    of: { may: readonly boolean[]; uses: readonly number[]; taken: readonly (Local | null)[] },
+  ): { delta: number; moves: readonly (readonly [finding: number, to: Local | null])[] } {
+    const { base, open } = this.local
+    const moving = mine.filter((finding) => !node.forced[finding])
+    let delta = moving.length === mine.length ? -open[source]! : 0
+    const opened = new Set<number>()
+    const moves = moving.map((finding) => {
+      const next = this.bestWithout(node, finding, of.may, source)
+      delta += (next?.cost ?? base[finding]!) - of.taken[finding]!.cost
+      if (next && of.uses[next.source] === 0 && !opened.has(next.source)) {
+        opened.add(next.source)
+        delta += open[next.source]!
+      }
+      return [finding, next] as const
+    })
+    return { delta, moves }
+  }
+
+  /**
+   * As `thin`, where no evidence is asked: the same choice, reckoned by what each dropping changes instead of all over again, so that
+   * it grows with the findings and not with their cube.
+   */
+  private thinRelaxed(node: Node, allowed: readonly boolean[]): { choice: Choice; may: boolean[] } {
+    const may = [...allowed]
+    const taken = [...this.assign(node, may)]
+    const uses = this.local.open.map(() => 0)
+    for (const each of taken) if (each) uses[each.source]! += 1
+    const by = this.local.open.map((): number[] => [])
+    taken.forEach((each, finding) => {
+      if (each) by[each.source]!.push(finding)
+    })
+    for (let better = true; better;) {
+      better = false
+      for (let source = 0; source < by.length; source += 1) {
+        if (by[source]!.length === 0 || node.status[source] === 'open' || !may[source]) continue
+        const { delta, moves } = this.dropping(node, source, by[source]!, { may, uses, taken })
+        if (delta >= -LEAST) continue
+        may[source] = false
+        by[source] = by[source]!.filter((finding) => node.forced[finding])
+        for (const [finding, to] of moves) {
+          uses[source]! -= 1
+          if (to) {
+            uses[to.source]! += 1
+            by[to.source]!.push(finding)
+          }
+          taken[finding] = to
+        }
+        better = true
+      }
+    }
+    return { choice: { cost: this.costOf(taken), taken }, may }
+  }
+
+  /** @param above bound of the node it comes from: all that is known of one that is not looked at any more */
+  private visit(node: Node, above: number): void {
+    if (this.nodes >= this.most) {
+      this.left = Math.min(this.left, above)
+      return
+    }
     this.nodes += 1
     const { bound, slack } = this.bound(node)
     if (bound >= this.best.cost - LEAST) return
-    if (this.nodes > NODES_AT_MOST) {
-      this.left = Math.min(this.left, bound)
-      return
-    }
     const covered = node.status.map(
       (each, source) => each === 'open' || (each === 'free' && slack[source]! <= LEAST),
     )
-    const relaxed = this.thin(node, covered, (may) => {
-      const taken = this.assign(node, may)
-      return { cost: this.costOf(taken), taken }
-    })!
-    const strict = this.settle(node, covered)
+    const { choice: relaxed, may: thinned } = this.thinRelaxed(node, covered)
     this.keep(
-      this.nodes === 1 && !this.warm ? this.thin(node, covered, (may) => this.settle(node, may)) : strict,
+      this.nodes === 1 && !this.warm
+        ? this.thin(node, thinned, (may) => this.settle(node, may))
+        : this.settle(node, covered),
     )
     if (bound >= this.best.cost - LEAST) return
     const used = this.anchorsOf(relaxed.taken)
     const lacking = [...used].find(([source, held]) => held.size < this.local.needs[source]!)?.[0]
-    if (lacking !== undefined) return this.giveEvidence(node, lacking, used.get(lacking)!)
+    if (lacking !== undefined) return this.giveEvidence(node, lacking, used.get(lacking)!, bound)
     this.keep(relaxed)
     const next = this.choose(node, slack)
     if (next !== null) {
@@ -281,17 +309,17 @@ class Search {
         ...node,
         status: node.status.map((each, at) => (at === next ? as : each)),
       })
-      this.visit(with_('open'))
-      this.visit(with_('closed'))
+      this.visit(with_('open'), bound)
+      this.visit(with_('closed'), bound)
       return
     }
     // All sources are settled. One that is open and unused costs its opening all the same: its closed twin is searched elsewhere.
     const idle = node.status.findIndex((each, source) => each === 'open' && !used.has(source))
-    if (idle >= 0) this.giveEvidence(node, idle, new Set())
+    if (idle >= 0) this.giveEvidence(node, idle, new Set(), bound)
   }
 
   /** A source in use without evidence of its own: either it is not there, or one of the findings that speak for it is its. */
-  private giveEvidence(node: Node, source: number, has: ReadonlySet<string>): void {
+  private giveEvidence(node: Node, source: number, has: ReadonlySet<string>, bound: number): void {
     const open = node.status.map((each, at): Status => (at === source ? 'open' : each))
     const barred = new Set(node.barred)
     this.local.options.forEach((mine, finding) => {
@@ -299,12 +327,12 @@ class Search {
       const own = mine.find((each) => each.source === source && each.anchor !== null && !has.has(each.anchor))
       if (!own || this.isBarred(node, finding, source)) return
       const forced = node.forced.map((each, at) => (at === finding ? own : each))
-      this.visit({ status: open, forced, barred: new Set(barred) })
+      this.visit({ status: open, forced, barred: new Set(barred) }, bound)
       // What was tried with this finding is not tried again without it.
       barred.add(finding * this.many + source)
     })
     if (node.status[source] === 'free') {
-      this.visit({ ...node, status: node.status.map((each, at) => (at === source ? 'closed' : each)) })
+      this.visit({ ...node, status: node.status.map((each, at) => (at === source ? 'closed' : each)) }, bound)
     }
   }
 
@@ -320,68 +348,5 @@ class Search {
       if (each === 'free' && (best === null || worth(source) > worth(best))) best = source
     })
     return best
-  }
-}
-
-type Solved = { cost: number; bound: number; nodes: number; chosen: number[]; used: ReadonlySet<number> }
-
-function solve(
-  problem: ExplainProblem,
-  part: Part,
-  again: { readonly without: number; readonly used: ReadonlySet<number> } | null,
-): Solved {
-  const sources = part.sources.filter((source) => source !== again?.without)
-  const local = localOf(problem, part, sources)
-  const search = new Search(local)
-  search.run(again && new Set(sources.flatMap((source, index) => (again.used.has(source) ? [index] : []))))
-  return {
-    cost: search.best.cost,
-    bound: Math.min(search.best.cost, search.left),
-    nodes: search.nodes,
-    chosen: search.best.taken.map((each, at) => each?.index ?? local.baseIndex[at]!),
-    used: new Set(search.best.taken.flatMap((each) => (each ? [sources[each.source]!] : []))),
-  }
-}
-
-/** The best explanation, and what the best one without a given source would cost more. */
-export type Explained = Explanation & {
-  /** How much more the best explanation without this source costs: what stands between it and the second best. */
-  readonly without: (source: number) => {
-    readonly more: number
-    readonly chosen: ReadonlyMap<number, number>
-  }
-}
-
-/**
- * The cheapest explanation of all findings, exactly: split into parts, then branch and bound within each.
- *
- * Ends: where a part exceeds its nodes, `bound` lies below `cost`, and says how far off the best could be.
- * Cost: exponential in the worst case; houses split into small parts, see `bench/`.
- */
-export function explain(problem: ExplainProblem): Explained {
-  const parts = partsOf(problem)
-  const solved = parts.map((part) => solve(problem, part, null))
-  const chosen = new Array<number>(problem.findings.length).fill(0)
-  parts.forEach((part, at) =>
-    part.findings.forEach((finding, k) => (chosen[finding] = solved[at]!.chosen[k]!)),
-  )
-  const partOf = new Map(parts.flatMap((part, at) => part.sources.map((source) => [source, at] as const)))
-  const sum = (of: (each: (typeof solved)[number]) => number): number =>
-    solved.reduce((total, each) => total + of(each), 0)
-  return {
-    cost: sum((each) => each.cost),
-    bound: sum((each) => each.bound),
-    nodes: sum((each) => each.nodes),
-    chosen,
-    without: (source) => {
-      const at = partOf.get(source)
-      if (at === undefined) return { more: 0, chosen: new Map() }
-      const part = parts[at]!
-      const other = solve(problem, part, { without: source, used: solved[at]!.used })
-      return {
-        more: other.cost - solved[at]!.cost,
-        chosen: new Map(part.findings.map((finding, k) => [finding, other.chosen[k]!])),
-      }
-    },
   }
 }

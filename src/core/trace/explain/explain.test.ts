@@ -1,7 +1,7 @@
 import { expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { costOf, type ExplainProblem, type Option } from './problem'
-import { explain } from './search'
+import { explain } from './explain'
 
 const none = (cost: number): Option => ({ source: null, cost, anchor: null })
 const by = (source: number, cost: number, anchor: string | null = 'here'): Option => ({
@@ -110,5 +110,39 @@ test('what it costs to do without a source, as all choices have it', () => {
       })
     }),
     { numRuns: 400 },
+  )
+})
+
+const WIDE = { nodes: 4_000, looks: 1_500_000, near_from: 150 }
+
+test('stopped early, it has an explanation all the same, and says how far off the best could be', () => {
+  fc.assert(
+    fc.property(problems, fc.integer({ min: 1, max: 3 }), (problem, nodes) => {
+      const found = explain(problem, { ...WIDE, nodes })
+      const best = bruteForce(problem)
+      expect(costOf(problem, found.chosen)).toBeCloseTo(found.cost, 9)
+      expect(found.bound).toBeLessThanOrEqual(best + 1e-9)
+      expect(found.cost).toBeGreaterThanOrEqual(best - 1e-9)
+    }),
+    { numRuns: 300 },
+  )
+})
+
+test('sought near a source alone, doing without it never seems cheaper than it is, where every finding has evidence of its own', () => {
+  const anchored = problems.map((problem): ExplainProblem => ({
+    sources: problem.sources.map(({ open }) => ({ open: Math.abs(open), needs: 1 })),
+    findings: problem.findings.map((options) =>
+      options.map((option) => (option.source === null ? option : { ...option, anchor: 'p' })),
+    ),
+  }))
+  fc.assert(
+    fc.property(anchored, (problem) => {
+      const exact = explain(problem)
+      const local = explain(problem, { ...WIDE, near_from: 0 })
+      problem.sources.forEach((_, source) => {
+        expect(local.without(source).more).toBeGreaterThanOrEqual(exact.without(source).more - 1e-9)
+      })
+    }),
+    { numRuns: 200 },
   )
 })

@@ -1,0 +1,112 @@
+import { localOf } from './localProblem'
+import { partsOf, type ExplainProblem, type Explanation, type Part } from './problem'
+import { LIMITS, Search, type Limits } from './search'
+
+type Solved = { cost: number; bound: number; nodes: number; chosen: number[]; used: ReadonlySet<number> }
+
+function solve(
+  problem: ExplainProblem,
+  part: Part,
+  again: { readonly without: number; readonly used: ReadonlySet<number> } | null,
+  limits: Limits,
+): Solved {
+  const sources = part.sources.filter((source) => source !== again?.without)
+  const local = localOf(problem, part, sources)
+  const search = new Search(local, limits)
+  search.run(again && new Set(sources.flatMap((source, index) => (again.used.has(source) ? [index] : []))))
+  return {
+    cost: search.best.cost,
+    bound: Math.min(search.best.cost, search.left),
+    nodes: search.nodes,
+    chosen: search.best.taken.map((each, at) => each?.index ?? local.baseIndex[at]!),
+    used: new Set(search.best.taken.flatMap((each) => (each ? [sources[each.source]!] : []))),
+  }
+}
+
+/**
+ * A part of a large part: the findings of one source, those that could take what they could take, and the sources of all these. What
+ * the rest of the house has opened is open here for nothing.
+ */
+function near(
+  problem: ExplainProblem,
+  part: Part,
+  source: number,
+  chosen: readonly number[],
+): { problem: ExplainProblem; part: Part; cost: number; used: ReadonlySet<number> } {
+  const sourceOf = new Map(
+    part.findings.map((finding, k) => [finding, problem.findings[finding]![chosen[k]!]!.source] as const),
+  )
+  const reach = (finding: number): number[] =>
+    problem.findings[finding]!.flatMap((option) => (option.source === null ? [] : [option.source]))
+  const first = part.findings.filter((finding) => sourceOf.get(finding) === source)
+  const could = new Set(first.flatMap(reach))
+  const findings = part.findings.filter((finding) => reach(finding).some((each) => could.has(each)))
+  const inside = new Set(findings)
+  const paid = new Set(
+    part.findings.flatMap((finding) => {
+      const taken = inside.has(finding) ? null : sourceOf.get(finding)!
+      return taken === null ? [] : [taken]
+    }),
+  )
+  const allowed = new Set(part.sources)
+  const sources = [...new Set(findings.flatMap(reach))].filter((each) => allowed.has(each))
+  const used = new Set(findings.flatMap((finding) => sourceOf.get(finding) ?? []))
+  const opened = problem.sources.map((each, at) => (paid.has(at) ? { open: 0, needs: 0 } : each))
+  const at = new Map(part.findings.map((finding, k) => [finding, chosen[k]!] as const))
+  const cost =
+    findings.reduce((sum, finding) => sum + problem.findings[finding]![at.get(finding)!]!.cost, 0) +
+    [...used].reduce((sum, each) => sum + opened[each]!.open, 0)
+  return { problem: { ...problem, sources: opened }, part: { findings, sources }, cost, used }
+}
+
+/** The best explanation, and what the best one without a given source would cost more. */
+export type Explained = Explanation & {
+  /** How much more the best explanation without this source costs: what stands between it and the second best. */
+  readonly without: (source: number) => {
+    readonly more: number
+    readonly chosen: ReadonlyMap<number, number>
+  }
+}
+
+/**
+ * The cheapest explanation of all findings, exactly: split into parts, then branch and bound within each.
+ *
+ * Ends: where a part exceeds its nodes or looks, `bound` lies below `cost`, and says how far off the best could be. In a large part
+ * the best without a source is sought near it alone: `more` is then about what it would be over the whole house, seldom less.
+ * Cost: at most so many looks a part, see `Limits`; houses split into small parts, see `bench/`.
+ */
+export function explain(problem: ExplainProblem, limits: Limits = LIMITS): Explained {
+  const parts = partsOf(problem)
+  const solved = parts.map((part) => solve(problem, part, null, limits))
+  const chosen = new Array<number>(problem.findings.length).fill(0)
+  parts.forEach((part, at) =>
+    part.findings.forEach((finding, k) => (chosen[finding] = solved[at]!.chosen[k]!)),
+  )
+  const partOf = new Map(parts.flatMap((part, at) => part.sources.map((source) => [source, at] as const)))
+  const sum = (of: (each: (typeof solved)[number]) => number): number =>
+    solved.reduce((total, each) => total + of(each), 0)
+  return {
+    cost: sum((each) => each.cost),
+    bound: sum((each) => each.bound),
+    nodes: sum((each) => each.nodes),
+    chosen,
+    without: (source) => {
+      const at = partOf.get(source)
+      if (at === undefined) return { more: 0, chosen: new Map() }
+      const part = parts[at]!
+      if (part.findings.length > limits.near_from) {
+        const here = near(problem, part, source, solved[at]!.chosen)
+        const other = solve(here.problem, here.part, { without: source, used: here.used }, limits)
+        return {
+          more: other.cost - here.cost,
+          chosen: new Map(here.part.findings.map((finding, k) => [finding, other.chosen[k]!])),
+        }
+      }
+      const other = solve(problem, part, { without: source, used: solved[at]!.used }, limits)
+      return {
+        more: other.cost - solved[at]!.cost,
+        chosen: new Map(part.findings.map((finding, k) => [finding, other.chosen[k]!])),
+      }
+    },
+  }
+}

@@ -1,0 +1,61 @@
+import { cheapestNull, type ExplainProblem, type Part } from './problem'
+
+/** A way of a finding: by a source, at a cost, with its own evidence. */
+export type Local = {
+  readonly source: number
+  readonly cost: number
+  readonly anchor: string | null
+  readonly index: number
+}
+/** One part of the problem with sources numbered from nought. */
+export type LocalProblem = {
+  readonly open: readonly number[]
+  readonly needs: readonly number[]
+  /** Cheapest option without a source. */
+  readonly base: readonly number[]
+  readonly baseIndex: readonly number[]
+  readonly options: readonly (readonly Local[])[]
+}
+/** A part of a problem as a problem of its own. */
+export function localOf(problem: ExplainProblem, part: Part, sources: readonly number[]): LocalProblem {
+  const number = new Map(sources.map((source, index) => [source, index]))
+  const bases = part.findings.map((finding) => cheapestNull(problem.findings[finding]!))
+  return {
+    open: sources.map((source) => problem.sources[source]!.open),
+    needs: sources.map((source) => problem.sources[source]!.needs),
+    base: part.findings.map((finding, at) => problem.findings[finding]![bases[at]!]!.cost),
+    baseIndex: bases,
+    options: part.findings.map((finding) =>
+      problem.findings[finding]!.flatMap(({ source, cost, anchor }, index): Local[] => {
+        const local = source === null ? undefined : number.get(source)
+        return local === undefined ? [] : [{ source: local, cost, anchor, index }]
+      }),
+    ),
+  }
+}
+
+/**
+ * Sources that another one beats everywhere: it costs no more to open, reaches all the same findings as cheaply, with their anchors.
+ * One that gains by being opened is never beaten: both may be.
+ */
+export function beaten(local: LocalProblem): boolean[] {
+  const by = local.open.map(() => new Map<number, Local>())
+  local.options.forEach((options, finding) => options.forEach((each) => by[each.source]!.set(finding, each)))
+  const out = local.open.map(() => false)
+  for (let b = 0; b < local.open.length; b += 1) {
+    if (local.open[b]! < 0) continue
+    for (let a = 0; a < local.open.length && !out[b]; a += 1) {
+      if (a === b || out[a] || local.open[a]! > local.open[b]! || local.needs[a]! > local.needs[b]!) continue
+      if (by[a]!.size < by[b]!.size) continue
+      out[b] = [...by[b]!].every(([finding, mine]) => {
+        const other = by[a]!.get(finding)
+        return (
+          other !== undefined &&
+          other.cost <= mine.cost &&
+          (mine.anchor === null || mine.anchor === other.anchor)
+        )
+      })
+    }
+  }
+  return out
+}
