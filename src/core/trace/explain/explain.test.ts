@@ -113,7 +113,7 @@ test('what it costs to do without a source, as all choices have it', () => {
   )
 })
 
-const WIDE = { nodes: 4_000, looks: 1_500_000, near_from: 150 }
+const WIDE = { nodes: 4_000, looks: 1_500_000, near_from: 150, near_nodes: 24 }
 
 test('stopped early, it has an explanation all the same, and says how far off the best could be', () => {
   fc.assert(

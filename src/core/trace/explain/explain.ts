@@ -96,7 +96,12 @@ export function explain(problem: ExplainProblem, limits: Limits = LIMITS): Expla
       const part = parts[at]!
       if (part.findings.length > limits.near_from) {
         const here = near(problem, part, source, solved[at]!.chosen)
-        const other = solve(here.problem, here.part, { without: source, used: here.used }, limits)
+        const other = solve(
+          here.problem,
+          here.part,
+          { without: source, used: here.used },
+          { ...limits, nodes: limits.near_nodes },
+        )
         return {
           more: other.cost - here.cost,
           chosen: new Map(here.part.findings.map((finding, k) => [finding, other.chosen[k]!])),

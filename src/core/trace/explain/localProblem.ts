@@ -14,6 +14,7 @@ export type LocalProblem = {
   /** Cheapest option without a source. */
   readonly base: readonly number[]
   readonly baseIndex: readonly number[]
+  /** By finding, cheapest first. */
   readonly options: readonly (readonly Local[])[]
 }
 /** A part of a problem as a problem of its own. */
@@ -29,7 +30,7 @@ export function localOf(problem: ExplainProblem, part: Part, sources: readonly n
       problem.findings[finding]!.flatMap(({ source, cost, anchor }, index): Local[] => {
         const local = source === null ? undefined : number.get(source)
         return local === undefined ? [] : [{ source: local, cost, anchor, index }]
-      }),
+      }).sort((a, b) => a.cost - b.cost),
     ),
   }
 }

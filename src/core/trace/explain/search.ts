@@ -8,12 +8,14 @@ const LEAST = 1e-9
  * The search of a part stops after so many nodes, or after so many looks at an option in all, whichever comes first, and says how far
  * off the best could be. Houses of up to 300 findings are searched to the end; the rest keeps the answer within a second.
  */
-export const LIMITS: Limits = { nodes: 4_000, looks: 1_500_000, near_from: 150 }
+export const LIMITS: Limits = { nodes: 4_000, looks: 1_500_000, near_from: 150, near_nodes: 24 }
 export type Limits = {
   readonly nodes: number
   readonly looks: number
   /** In a part of more findings than this, the second best is sought near the source alone. */
   readonly near_from: number
+  /** It is about odds, not about what stands: so many nodes are enough for it. */
+  readonly near_nodes: number
 }
 
 /** What is settled at a node of the search. */
@@ -100,7 +102,6 @@ export class Search {
         if (status[each.source] === 'open') sure = Math.min(sure, each.cost)
         else free.push(each)
       }
-      free.sort((a, b) => a.cost - b.cost)
       top.push(sure)
       offers.push(Math.min(sure, free[0]?.cost ?? Infinity))
       return free
