@@ -1,7 +1,8 @@
 import { expect, test } from '@jest/globals'
 import { alderHouse, emptyJob, workItem, sillNose, smallHouse } from '../../../tests/support/jobs'
 import { derive } from '../pipeline'
-import { addDays, beforeSending } from './bidJob'
+import { addDays } from './addDays'
+import { beforeSending } from './bidJob'
 import { BidModel } from './bidModel'
 
 const bid = derive(alderHouse(), '2026-05-04').bid

@@ -1,44 +1,17 @@
-import { whereOf, type Caution, type Cautions } from '../caution'
-import type { Coverage } from '../coverage'
-import { drawStrip, findingNumber, stripSpans } from '../house'
 import { partName } from '../catalogue'
-import {
-  GRADE_NAMES,
-  gradeOf,
-  isDamage,
-  WAYS_TO_LOOK,
-  type Finding,
-  type JobDocument,
-  type Photo,
-} from '../job'
-import { feet, formatCents, formatLength, type Cents } from '../measure'
-import type { Looks, Price } from '../price'
-import {
-  decisionOn,
-  outsideScope,
-  outsideWords,
-  scopeLineWords,
-  type FixStanding,
-  type Scope,
-} from '../scope'
-import { causeOf, type Trace } from '../trace'
+import { whereOf, type Caution } from '../caution'
 import { scaledLength } from '../geometry'
-import type { Takeoff } from '../takeoff'
-import { answerWords, type ListState } from '../walk'
-import { besideLines, itemLine, numbersOf } from './bidLines'
+import { drawStrip, findingNumber, stripSpans } from '../house'
+import { GRADE_NAMES, gradeOf, isDamage, type Finding, type JobDocument, type Photo } from '../job'
+import { feet, formatLength, type Cents } from '../measure'
+import { outsideScope, outsideWords } from '../scope'
+import { causeOf, type Trace } from '../trace'
+import { addDays } from './addDays'
+import { besideLines, itemLine } from './bidLines'
 import type { BidHazardLine, BidModel } from './bidModel'
-
-/** Everything the bid is derived from. */
-export type Stages = {
-  readonly coverage: Coverage
-  readonly trace: Trace
-  readonly cautions: Cautions
-  readonly scope: Scope
-  readonly takeoff: Takeoff
-  readonly price: Price
-  readonly looks: Looks
-  readonly list: ListState
-}
+import { clausesOf } from './clauses'
+import { sourcePairs } from './sourcePairs'
+import type { Stages } from './stages'
 
 const LOCAL_CODE =
   'Local code, the authority having jurisdiction, product instructions and licensed practice prevail over anything in this bid.'
@@ -72,12 +45,6 @@ function drawRows(job: JobDocument, stages: Stages): BidModel['drawings'] {
   return rows.map((only) => ({ px, drawing: drawStrip(job, { ...view, px, only }) }))
 }
 
-/** The day that lies a number of days after another, in the calendar. */
-export function addDays(day: string, days: number): string {
-  const [year, month, date] = day.split('-').map(Number)
-  return new Date(Date.UTC(year!, month! - 1, date! + days)).toISOString().slice(0, 10)
-}
-
 function hazardLine(caution: Caution): BidHazardLine {
   return {
     keep_off: caution.kind === 'keep-off',
@@ -95,121 +62,6 @@ function causeWords(finding: Finding, trace: Trace): string | null {
   const name = causeOf(traced.cause).name.toLowerCase()
   if (traced.stated) return `Consistent with: ${name}, in the judgement of ${traced.stated.by}.`
   return `Consistent with: ${name} (${traced.certainty}).`
-}
-
-/** How the fix of a source stands, for whoever reads the bid. */
-const FIX_WORDS: Readonly<Record<FixStanding, (fix: string) => string>> = {
-  fixed: (fix) => `Its fix is in this bid: ${fix}.`,
-  named: (fix) =>
-    `Its fix is named in this bid and is not in its price: ${fix}. Until it is done, recurrence there is excluded from the warranty.`,
-  taken: (fix) => `Its fix was taken and is not in this bid yet: ${fix}.`,
-  declined: (fix) => `Its fix was declined: ${fix}. Recurrence there is excluded from the warranty.`,
-  open: (fix) => `Its fix is not in this bid (${fix}); recurrence there is excluded from the warranty.`,
-}
-
-function sourcePairs(stages: Stages, job: JobDocument): BidModel['source_pairs'] {
-  return stages.trace.sources.flatMap((source) => {
-    if (source.letter === null) return []
-    const { name, fix } = causeOf(source.cause)
-    const standing = stages.scope.fixes[source.letter] ?? 'open'
-    return [
-      {
-        source: `${name}, ${source.seat_words}`,
-        fix: fix?.words ?? 'none needed',
-        findings: numbersOf(source.finding_ids, job).join(', '),
-        fixed: standing === 'fixed',
-        standing: FIX_WORDS[standing](fix?.words ?? 'none needed'),
-      },
-    ]
-  })
-}
-
-/** What it costs to look at what is held, as an offer. Gear without a rate is said, never priced as nothing. */
-function lookWords(looks: Looks): string {
-  if (looks.kind !== 'priced' || looks.lines.length === 0) return ''
-  const lines = looks.lines.map(
-    (line) =>
-      `${WAYS_TO_LOOK[line.way]} ${formatCents(line.sell_cents)} for ${line.holds.length}${line.opens ? ', with your permission to open' : ''}`,
-  )
-  const missing = looks.missing.length > 0 ? ' Hire of the lift is not in it and is added at cost.' : ''
-  return `We can look at these: ${lines.join('; ')}; all of them ${formatCents(looks.total_cents)}.${missing}`
-}
-
-function listHeading(job: JobDocument): string {
-  const list = job.response_list
-  const whose = [list?.title, list?.author ? `by ${list.author}` : '', list?.dated ? `of ${list.dated}` : '']
-  return ['Answers to the list', ...whose].filter(Boolean).join(' ')
-}
-
-/** Clauses whose trigger is there. Numbers are those of our own list of clauses. */
-/** Source fixes the owner declined: by whose word, why, and what it does to the warranty. */
-function declinedWords(stages: Stages, job: JobDocument): string {
-  return stages.trace.sources
-    .flatMap((source) => {
-      const decision = source.letter === null ? null : decisionOn(source, job)
-      if (decision?.decision !== 'declined') return []
-      const { name, fix, ifOnlyEffect } = causeOf(source.cause)
-      return [
-        `${name}, ${source.seat_words}: the fix (${fix?.words.toLowerCase() ?? 'none'}) was declined by ${decision.by}${decision.reason ? ` (${decision.reason})` : ''}. ${ifOnlyEffect} Recurrence there is excluded from the warranty.`,
-      ]
-    })
-    .join(' ')
-}
-
-function clausesOf(job: JobDocument, stages: Stages, preparedOn: string): BidModel['clauses'] {
-  const { clauses } = job.settings
-  const front = job.job
-  const owner = job.people.find((person) => person.roles.includes('owns') || person.roles.includes('pays'))
-  const rows: (BidModel['clauses'][number] | null)[] = [
-    {
-      number: 1,
-      heading: 'Who, where, when',
-      text: [
-        `${job.settings.firm_name} for ${owner?.name || 'the owner'}${front.address ? `, ${front.address}` : ''}.`,
-        front.walked_on ? `Looked at on ${front.walked_on}.` : 'Day of the walk not noted.',
-        front.weather ? `Weather: ${front.weather}.` : '',
-        front.present ? `Present: ${front.present}.` : '',
-        front.asked ? `Asked for: ${front.asked}` : '',
-      ]
-        .filter(Boolean)
-        .join(' '),
-    },
-    scopeLineWords(job)
-      ? { number: 3, heading: 'Where the work starts and stops', text: scopeLineWords(job) }
-      : null,
-    {
-      number: 4,
-      heading: 'How it was looked at, and what was not',
-      text: [stages.coverage.paragraph, lookWords(stages.looks)].filter(Boolean).join(' '),
-    },
-    sourcePairs(stages, job).length > 0
-      ? {
-          number: 8,
-          heading: 'Sources and what they reach',
-          text: sourcePairs(stages, job)
-            .map((pair) => `${pair.source}: reaches finding ${pair.findings}. ${pair.standing}`)
-            .join(' '),
-        }
-      : null,
-    declinedWords(stages, job)
-      ? { number: 9, heading: 'Declined advice', text: declinedWords(stages, job) }
-      : null,
-    clauses.excluded ? { number: 10, heading: 'Not included', text: clauses.excluded } : null,
-    stages.price.kind === 'priced'
-      ? {
-          number: 22,
-          heading: 'Price basis',
-          text: `${stages.price.basis} Good until ${addDays(preparedOn, clauses.validity_days)}.`,
-        }
-      : null,
-    clauses.payments ? { number: 23, heading: 'Payments', text: clauses.payments } : null,
-    clauses.warranty ? { number: 26, heading: 'Warranty', text: clauses.warranty } : null,
-    clauses.required_notices ? { number: 30, heading: 'Notices', text: clauses.required_notices } : null,
-    job.response_items.length > 0
-      ? { number: 32, heading: listHeading(job), text: job.response_items.map(answerWords).join(' · ') }
-      : null,
-  ]
-  return rows.filter((row) => row !== null)
 }
 
 /** A picture for the bid with what was drawn over it; a length drawn on a picture with a scale says its figure. */

@@ -1,3 +1,5 @@
-export { addDays, beforeSending, bidJob, type Stages } from './bidJob'
-export { BidModel, type BidHazardLine } from './bidModel'
+export { addDays } from './addDays'
+export { beforeSending, bidJob } from './bidJob'
+export { BidModel, type BidBesideLine, type BidHazardLine } from './bidModel'
+export type { Stages } from './stages'
 export { tellSource } from './tellSource'

@@ -46,3 +46,4 @@ export {
   type CautionKind,
   type CautionRow,
 } from './cautions/cautions'
+export { CLAUSES, type ClauseRow, type ClauseWords } from './clauses/clauses'

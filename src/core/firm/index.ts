@@ -1,12 +1,2 @@
-export {
-  ACTIONS,
-  actionsOf,
-  actionToWrite,
-  isRole,
-  may,
-  PERMISSIONS,
-  ROLES,
-  withheldKinds,
-  type Action,
-  type Role,
-} from './permissions'
+export { actionsOf, actionToWrite, isRole, may, withheldKinds } from './permissions'
+export { ACTIONS, PERMISSIONS, ROLES, type Action, type Role } from './roles'

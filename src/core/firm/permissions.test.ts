@@ -1,6 +1,7 @@
 import { expect, test } from '@jest/globals'
 import { ENTITY_KIND_NAMES } from '../job'
-import { ACTIONS, actionsOf, actionToWrite, isRole, may, ROLES, withheldKinds } from './permissions'
+import { actionToWrite, actionsOf, isRole, may, withheldKinds } from './permissions'
+import { ACTIONS, ROLES } from './roles'
 
 const OFFICE = 'office and estimator'
 const EVERYBODY = 'everybody'

@@ -1,35 +1,5 @@
 import { ENTITY_KINDS, ENTITY_KIND_NAMES, type EntityKind } from '../job'
-
-/** Roles in a firm. */
-export const ROLES = ['owner-estimator', 'office', 'crew', 'apprentice'] as const
-export type Role = (typeof ROLES)[number]
-
-/**
- * What a person of each role may do: the one table, read by the server, which refuses, and by the pages, which do not offer.
- * A row names the roles; who is not named may not.
- */
-export const PERMISSIONS = {
-  /** Look at the firm's jobs without money, write findings, facts and choices of work. */
-  'edit-work': ['owner-estimator', 'office', 'crew', 'apprentice'],
-  /** Get rates, typed prices and totals, and change them on a job. */
-  'see-money': ['owner-estimator', 'office'],
-  /** Change what a job pins: clauses, schools, weights, productive share. */
-  'change-settings': ['owner-estimator', 'office'],
-  /** Make an edition of the firm's settings that new jobs start from. */
-  'change-firm-settings': ['owner-estimator', 'office'],
-  /** Send bids, take links back, read the outbox and what was sent. */
-  'send-bids': ['owner-estimator', 'office'],
-  /** Take in a job file or an archive. */
-  'take-jobs-in': ['owner-estimator', 'office'],
-  /** Get original pictures with the place they were taken at. */
-  'get-originals': ['owner-estimator', 'office'],
-  /** Teach the firm's shorthand a word. */
-  'teach-words': ['owner-estimator', 'office', 'crew'],
-  /** Have a word of the firm's forgotten. */
-  'forget-words': ['owner-estimator', 'office'],
-} as const satisfies Record<string, readonly Role[]>
-export type Action = keyof typeof PERMISSIONS
-export const ACTIONS = Object.keys(PERMISSIONS) as readonly Action[]
+import { ACTIONS, PERMISSIONS, ROLES, type Action, type Role } from './roles'
 
 export function isRole(role: string): role is Role {
   return (ROLES as readonly string[]).includes(role)

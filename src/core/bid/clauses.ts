@@ -1,0 +1,106 @@
+import { CLAUSES, type ClauseRow } from '../catalogue'
+import { WAYS_TO_LOOK, type JobDocument } from '../job'
+import { formatCents } from '../measure'
+import type { Looks } from '../price'
+import { decisionOn, scopeLineWords } from '../scope'
+import { causeOf } from '../trace'
+import { answerWords } from '../walk'
+import { addDays } from './addDays'
+import type { BidModel } from './bidModel'
+import { sourcePairs } from './sourcePairs'
+import type { Stages } from './stages'
+
+/** What it costs to look at what is held, as an offer. Gear without a rate is said, never priced as nothing. */
+function lookWords(looks: Looks): string {
+  if (looks.kind !== 'priced' || looks.lines.length === 0) return ''
+  const lines = looks.lines.map(
+    (line) =>
+      `${WAYS_TO_LOOK[line.way]} ${formatCents(line.sell_cents)} for ${line.holds.length}${line.opens ? ', with your permission to open' : ''}`,
+  )
+  const missing = looks.missing.length > 0 ? ' Hire of the lift is not in it and is added at cost.' : ''
+  return `We can look at these: ${lines.join('; ')}; all of them ${formatCents(looks.total_cents)}.${missing}`
+}
+
+function listHeading(job: JobDocument): string {
+  const list = job.response_list
+  const whose = [list?.title, list?.author ? `by ${list.author}` : '', list?.dated ? `of ${list.dated}` : '']
+  return ['Answers to the list', ...whose].filter(Boolean).join(' ')
+}
+
+/** Source fixes the owner declined: by whose word, why, and what it does to the warranty. */
+function declinedWords(stages: Stages, job: JobDocument): string {
+  return stages.trace.sources
+    .flatMap((source) => {
+      const decision = source.letter === null ? null : decisionOn(source, job)
+      if (decision?.decision !== 'declined') return []
+      const { name, fix, ifOnlyEffect } = causeOf(source.cause)
+      return [
+        `${name}, ${source.seat_words}: the fix (${fix?.words.toLowerCase() ?? 'none'}) was declined by ${decision.by}${decision.reason ? ` (${decision.reason})` : ''}. ${ifOnlyEffect} Recurrence there is excluded from the warranty.`,
+      ]
+    })
+    .join(' ')
+}
+
+type Told = { readonly heading?: string; readonly text: string }
+type Of = { readonly job: JobDocument; readonly stages: Stages; readonly preparedOn: string }
+
+/** What a bid tells from the job; nothing to tell, nothing printed. A row of the catalogue names one of these. */
+export const TELLERS: Readonly<Record<string, (of: Of) => Told>> = {
+  'who-where-when': ({ job }) => {
+    const front = job.job
+    const owner = job.people.find((person) => person.roles.includes('owns') || person.roles.includes('pays'))
+    const lines = [
+      `${job.settings.firm_name} for ${owner?.name || 'the owner'}${front.address ? `, ${front.address}` : ''}.`,
+      front.walked_on ? `Looked at on ${front.walked_on}.` : 'Day of the walk not noted.',
+      front.weather ? `Weather: ${front.weather}.` : '',
+      front.present ? `Present: ${front.present}.` : '',
+      front.asked ? `Asked for: ${front.asked}` : '',
+    ]
+    return { text: lines.filter(Boolean).join(' ') }
+  },
+  'scope-line': ({ job }) => ({ text: scopeLineWords(job) }),
+  'how-looked': ({ stages }) => ({
+    text: [stages.coverage.paragraph, lookWords(stages.looks)].filter(Boolean).join(' '),
+  }),
+  sources: ({ job, stages }) => ({
+    text: sourcePairs(stages, job)
+      .map((pair) => `${pair.source}: reaches finding ${pair.findings}. ${pair.standing}`)
+      .join(' '),
+  }),
+  declined: ({ job, stages }) => ({ text: declinedWords(stages, job) }),
+  'price-basis': ({ job, stages, preparedOn }) => ({
+    text:
+      stages.price.kind === 'priced'
+        ? `${stages.price.basis} Good until ${addDays(preparedOn, job.settings.clauses.validity_days)}.`
+        : '',
+  }),
+  list: ({ job }) => ({ heading: listHeading(job), text: job.response_items.map(answerWords).join(' · ') }),
+}
+
+/** The words of a clause in this bid, or nothing. @throws Error for a row that names a teller nobody wrote. */
+function toldBy(row: ClauseRow, of: Of): Told {
+  const { words } = row
+  switch (words.kind) {
+    case 'fixed':
+      return { text: words.text }
+    case 'setting': {
+      const said = (of.job.settings.clauses as Readonly<Record<string, unknown>>)[words.setting]
+      return { text: typeof said === 'string' ? said : '' }
+    }
+    case 'told': {
+      const teller = TELLERS[words.teller]
+      if (!teller) throw new Error(`clause ${row.id} is told by ${words.teller}, which is not written`)
+      return teller(of)
+    }
+  }
+}
+
+/** Clauses of a bid whose trigger is there, in the order of the catalogue. */
+export function clausesOf(job: JobDocument, stages: Stages, preparedOn: string): BidModel['clauses'] {
+  const of = { job, stages, preparedOn }
+  return CLAUSES.flatMap((row) => {
+    const raised = row.onlyWith === null || stages.cautions.all.some(({ kind }) => kind === row.onlyWith)
+    const { heading, text } = raised ? toldBy(row, of) : { text: '' }
+    return text ? [{ number: row.number, heading: heading ?? row.heading, text }] : []
+  })
+}

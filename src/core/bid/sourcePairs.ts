@@ -1,0 +1,34 @@
+import type { JobDocument } from '../job'
+import type { FixStanding } from '../scope'
+import { causeOf } from '../trace'
+import type { BidModel } from './bidModel'
+import { numbersOf } from './bidLines'
+import type { Stages } from './stages'
+
+/** How the fix of a source stands, for whoever reads the bid. */
+const FIX_WORDS: Readonly<Record<FixStanding, (fix: string) => string>> = {
+  fixed: (fix) => `Its fix is in this bid: ${fix}.`,
+  named: (fix) =>
+    `Its fix is named in this bid and is not in its price: ${fix}. Until it is done, recurrence there is excluded from the warranty.`,
+  taken: (fix) => `Its fix was taken and is not in this bid yet: ${fix}.`,
+  declined: (fix) => `Its fix was declined: ${fix}. Recurrence there is excluded from the warranty.`,
+  open: (fix) => `Its fix is not in this bid (${fix}); recurrence there is excluded from the warranty.`,
+}
+
+/** Sources with their fixes, and how each stands. */
+export function sourcePairs(stages: Stages, job: JobDocument): BidModel['source_pairs'] {
+  return stages.trace.sources.flatMap((source) => {
+    if (source.letter === null) return []
+    const { name, fix } = causeOf(source.cause)
+    const standing = stages.scope.fixes[source.letter] ?? 'open'
+    return [
+      {
+        source: `${name}, ${source.seat_words}`,
+        fix: fix?.words ?? 'none needed',
+        findings: numbersOf(source.finding_ids, job).join(', '),
+        fixed: standing === 'fixed',
+        standing: FIX_WORDS[standing](fix?.words ?? 'none needed'),
+      },
+    ]
+  })
+}

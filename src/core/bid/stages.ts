@@ -1,0 +1,19 @@
+import type { Cautions } from '../caution'
+import type { Coverage } from '../coverage'
+import type { Looks, Price } from '../price'
+import type { Scope } from '../scope'
+import type { Takeoff } from '../takeoff'
+import type { Trace } from '../trace'
+import type { ListState } from '../walk'
+
+/** Everything the bid is derived from. */
+export type Stages = {
+  readonly coverage: Coverage
+  readonly trace: Trace
+  readonly cautions: Cautions
+  readonly scope: Scope
+  readonly takeoff: Takeoff
+  readonly price: Price
+  readonly looks: Looks
+  readonly list: ListState
+}
