@@ -83,8 +83,35 @@ export async function call<T = undefined>(
   }
 }
 
-export function postJson<T>(path: string, schema: z.ZodType<T> | null, body: unknown): Promise<Answer<T>> {
-  return call<T>(path, schema, {
+/** What is asked and what is answered: the server holds to both as well. */
+export type Asking<Asked, Answered> = {
+  readonly asks: z.ZodType<unknown, Asked>
+  readonly answers: z.ZodType<Answered> | null
+}
+
+/** What the server would not take is not sent: it comes back as its refusal would, with the first thing that is wrong. */
+function refusedHere(asks: z.ZodType, body: unknown): Failure | null {
+  const checked = asks.safeParse(body)
+  if (checked.success) return null
+  const [issue] = checked.error.issues
+  return {
+    kind: 'refused',
+    status: 422,
+    detail: issue ? `${issue.path.join('.') || 'What was to be sent'}: ${issue.message}` : 'Not sent.',
+    changeId: null,
+    problem: 'invalid',
+    facts: {},
+  }
+}
+
+export function postJson<Asked, Answered>(
+  path: string,
+  of: Asking<Asked, Answered>,
+  body: Asked,
+): Promise<Answer<Answered>> {
+  const failure = refusedHere(of.asks, body)
+  if (failure) return Promise.resolve({ ok: false, failure })
+  return call<Answered>(path, of.answers, {
     method: 'POST',
     headers: { 'content-type': 'application/json' },
     body: JSON.stringify(body),
@@ -116,12 +143,20 @@ function stepOf<P, T>(
 }
 
 /** Calls for something that takes its time; the answer comes line by line and tells how far it is. Silence ends it. */
-export async function callInSteps<P, T>(
+export async function callInSteps<Asked, P, T>(
   path: string,
-  body: unknown,
-  of: { progress: z.ZodType<P>; done: z.ZodType<T>; tell: (progress: P) => void; silence_ms?: number },
+  body: Asked,
+  of: {
+    asks: z.ZodType<unknown, Asked>
+    progress: z.ZodType<P>
+    done: z.ZodType<T>
+    tell: (progress: P) => void
+    silence_ms?: number
+  },
 ): Promise<Answer<T>> {
   const { silence_ms = 120_000 } = of
+  const failure = refusedHere(of.asks, body)
+  if (failure) return { ok: false, failure }
   const stop = new AbortController()
   let timer = setTimeout(() => stop.abort(), silence_ms)
   try {

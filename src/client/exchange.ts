@@ -1,4 +1,4 @@
-import { ChangesAnswer, CreatedAnswer } from '../core/contract'
+import { ChangesAnswer, CreatedAnswer, ChangesRequest, NewJobRequest } from '../core/contract'
 import type { Change } from '../core/job'
 import { call, postJson, type Answer, type Failure } from './api'
 import { backOff } from './backOff'
@@ -139,7 +139,11 @@ export class Exchange {
   }
 
   private async beBorn(of: { title: string; time_zone: string }): Promise<Stuck['why'] | null> {
-    const made = await postJson('/api/jobs', CreatedAnswer, { id: this.out.jobId, ...of })
+    const made = await postJson(
+      '/api/jobs',
+      { asks: NewJobRequest, answers: CreatedAnswer },
+      { id: this.out.jobId, ...of },
+    )
     // It is there already: the answer to an earlier try was lost on the way.
     const isThere = !made.ok && made.failure.kind === 'refused' && made.failure.problem === 'job-exists'
     if (!made.ok && !isThere) return whyOf(made.failure)
@@ -168,13 +172,17 @@ export class Exchange {
       const asked = new URLSearchParams({ known: String(sequence), ...(head === null ? {} : { head }) })
       return call(`${path}?${asked.toString()}`, ChangesAnswer)
     }
-    return postJson(path, ChangesAnswer, {
-      // Signed in as somebody else, the server takes nothing: no edit is ever sent in another person's name.
-      as: this.out.memberId,
-      known: sequence,
-      head,
-      changes: batch,
-    })
+    return postJson(
+      path,
+      { asks: ChangesRequest, answers: ChangesAnswer },
+      {
+        // Signed in as somebody else, the server takes nothing: no edit is ever sent in another person's name.
+        as: this.out.memberId,
+        known: sequence,
+        head,
+        changes: [...batch],
+      },
+    )
   }
 
   /**

@@ -1,4 +1,4 @@
-import { CreatedAnswer, JobSnapshotAnswer } from '../core/contract'
+import { CreatedAnswer, JobSnapshotAnswer, NewJobRequest } from '../core/contract'
 import { actionToWrite, type Action } from '../core/firm'
 import {
   fixedFields,
@@ -41,7 +41,11 @@ export async function lostThere(
 /** Makes a job anew that is gone; then as `lostThere`. */
 export async function madeAnew(jobId: string, mine: JobDocument): ReturnType<typeof lostThere> {
   const { title, time_zone } = mine.job
-  const made = await postJson('/api/jobs', CreatedAnswer, { id: jobId, title, time_zone })
+  const made = await postJson(
+    '/api/jobs',
+    { asks: NewJobRequest, answers: CreatedAnswer },
+    { id: jobId, title, time_zone },
+  )
   if (!made.ok && made.failure.kind !== 'refused') return null
   return lostThere(jobId, mine)
 }

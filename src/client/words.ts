@@ -1,3 +1,4 @@
+import { TeachWordRequest } from '../core/contract'
 import { z } from 'zod'
 import { LearntWord } from '../core/shorthand'
 import { call, postJson } from './api'
@@ -34,7 +35,7 @@ function withWord(words: readonly LearntWord[], word: LearntWord): LearntWord[] 
 export async function loadWords(): Promise<LearntWord[]> {
   let unsent = await kept(UNSENT)
   for (const word of unsent) {
-    const sent = await postJson('/api/words', LearntWord, word)
+    const sent = await postJson('/api/words', { asks: TeachWordRequest, answers: LearntWord }, word)
     if (!sent.ok && sent.failure.kind !== 'refused') break
     unsent = unsent.filter((each) => each !== word)
   }
@@ -49,7 +50,7 @@ export async function loadWords(): Promise<LearntWord[]> {
 export async function teach(words: readonly LearntWord[], word: LearntWord): Promise<LearntWord[]> {
   const more = withWord(words, word)
   await keep(KEPT, more)
-  const sent = await postJson('/api/words', LearntWord, word)
+  const sent = await postJson('/api/words', { asks: TeachWordRequest, answers: LearntWord }, word)
   if (!sent.ok && sent.failure.kind !== 'refused') await keep(UNSENT, withWord(await kept(UNSENT), word))
   return more
 }

@@ -1,6 +1,7 @@
 import 'server-only'
 import type { z } from 'zod'
-import { JOB_VERSION, Settings } from '../core/job'
+import { JOB_VERSION } from '../core/job'
+import type { WeightsRequest } from '../core/contract'
 import { insertEdition } from '../db/queries/company'
 import { withTx } from '../db/tx'
 import { context } from './context'
@@ -8,9 +9,7 @@ import { mustBeAllowed, type Member } from './http'
 import { Refused } from './problem'
 import { latestSettings } from './settings'
 
-/** The firm's own weights of signs, each with its reason. */
-export const FirmWeights = Settings.pick({ edition: true, likelihood_overrides: true })
-export type FirmWeights = z.infer<typeof FirmWeights>
+export type FirmWeights = z.infer<typeof WeightsRequest>
 
 /** The weights that new jobs of the firm start from. */
 export async function readFirmWeights(member: Member): Promise<FirmWeights> {

@@ -1,6 +1,7 @@
+import { type AcceptRequest } from '../../core/contract'
 import 'server-only'
 import { randomUUID } from 'node:crypto'
-import { z } from 'zod'
+import { type z } from 'zod'
 import { BidModel } from '../../core/bid'
 import { formatCents } from '../../core/measure'
 import {
@@ -79,13 +80,6 @@ export function readOwnerPicture(
     return { media_type: found.media_type, bytes: unbroken(found.bytes, found.bytes_sha256) }
   })
 }
-
-export const AcceptRequest = z.strictObject({
-  name: z.string().trim().min(2, 'Type your name to accept.').max(120),
-  role: z.enum(['owns', 'pays', 'may-approve']),
-  /** Hash of the bid that was on the screen: nobody accepts what he did not read. */
-  hash: z.string().regex(/^[0-9a-f]{64}$/),
-})
 
 const SIGNS_AS = {
   owns: 'owner of the house',

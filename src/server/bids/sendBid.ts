@@ -1,8 +1,8 @@
+import { type SendRequest } from '../../core/contract'
 import 'server-only'
 import canonicalize from 'canonicalize'
 import { randomBytes, randomUUID } from 'node:crypto'
 import pLimit from 'p-limit'
-import { z } from 'zod'
 import { BidModel } from '../../core/bid'
 import type { SendAnswer, SendProgress } from '../../core/contract'
 import type { JobDocument } from '../../core/job'
@@ -33,10 +33,6 @@ import { sha256, tokenHash } from './seal'
 /** Pictures made smaller at once; the next are read while they are. */
 const AT_ONCE = 2
 const DAY_MS = 86_400_000
-
-/** A wish to send: its id makes sending twice once, and an accepted bid is replaced only when it is named. */
-export const SendRequest = z.strictObject({ id: z.uuid(), replaces: z.uuid().nullable() })
-export type SendRequest = z.infer<typeof SendRequest>
 
 /** Prints a bid as PDF; in a thread, unless a test gives its own. */
 export type PrintPdf = (model: BidModel, pictures: ReadonlyMap<string, Uint8Array>) => Promise<Uint8Array>

@@ -1,6 +1,7 @@
+import { type ChangesRequest } from '../../core/contract'
 import 'server-only'
 import { isDeepStrictEqual } from 'node:util'
-import { z } from 'zod'
+import { type z } from 'zod'
 import {
   applyChange,
   Change,
@@ -29,16 +30,6 @@ import { context } from '../context'
 import type { Member } from '../http'
 import { Refused } from '../problem'
 import { loadState, raisedBody, raisedFact } from './store'
-
-/** A batch of edits, and the sequence up to which its sender knows the job. */
-export const ChangesRequest = z.strictObject({
-  /** Who made these edits: a queue is never taken in another person's name. */
-  as: z.string().max(64).optional(),
-  known: z.int().min(0),
-  /** Id of the last change the sender knows of; the server no longer having it was set back meanwhile. */
-  head: z.string().max(64).nullable().optional(),
-  changes: z.array(z.preprocess((change) => raiseChange(change, JOB_VERSION), Change)).max(500),
-})
 
 function sameChange(a: unknown, b: unknown): boolean {
   // The database hands keys back in its own order: equal is what holds the same, not what reads the same.

@@ -1,5 +1,6 @@
 'use client'
 
+import { CodeRequest, PasswordRequest } from '../../core/contract'
 import { useState } from 'react'
 import { z } from 'zod'
 import { failureWords, postJson } from '../../client/api'
@@ -16,12 +17,20 @@ export function SecondFactor() {
   const [told, setTold] = useState<{ tone: 'wrong' | 'done'; words: string } | null>(null)
 
   async function begin(): Promise<void> {
-    const answer = await postJson('/api/auth/two-factor/enable', Begun, { password })
+    const answer = await postJson(
+      '/api/auth/two-factor/enable',
+      { asks: PasswordRequest, answers: Begun },
+      { password },
+    )
     if (answer.ok) setBegun(answer.value)
     setTold(answer.ok ? null : { tone: 'wrong', words: failureWords(answer.failure) })
   }
   async function confirm(): Promise<void> {
-    const answer = await postJson('/api/auth/two-factor/verify-totp', Any, { code: code.replaceAll(' ', '') })
+    const answer = await postJson(
+      '/api/auth/two-factor/verify-totp',
+      { asks: CodeRequest, answers: Any },
+      { code: code.replaceAll(' ', '') },
+    )
     if (answer.ok) setBegun(null)
     setTold(
       answer.ok
@@ -30,7 +39,11 @@ export function SecondFactor() {
     )
   }
   async function end(): Promise<void> {
-    const answer = await postJson('/api/auth/two-factor/disable', Any, { password })
+    const answer = await postJson(
+      '/api/auth/two-factor/disable',
+      { asks: PasswordRequest, answers: Any },
+      { password },
+    )
     setTold(
       answer.ok
         ? { tone: 'done', words: 'Signing in asks for the password alone again.' }

@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { failureWords, postJson } from '../../client/api'
-import { AcceptAnswer } from '../../core/contract'
+import { AcceptAnswer, AcceptRequest } from '../../core/contract'
 import { Button, Notice, SelectField, TextField } from '../look'
 
 /** Accepting by typing a name: no account. That the yes arrived is said at once, where it was given. */
@@ -32,11 +32,11 @@ export function AcceptForm({
       return
     }
     setBusy(true)
-    const answer = await postJson(`/api/owner/${token}/accept`, AcceptAnswer, {
-      name: name.trim(),
-      role,
-      hash,
-    })
+    const answer = await postJson(
+      `/api/owner/${token}/accept`,
+      { asks: AcceptRequest, answers: AcceptAnswer },
+      { name: name.trim(), role, hash },
+    )
     setBusy(false)
     if (!answer.ok) {
       setWrong(failureWords(answer.failure))

@@ -4,7 +4,15 @@ import { useCallback, useEffect, useState } from 'react'
 import { call, callInSteps, failureWords, postJson } from '../../client/api'
 import type { JobStore } from '../../client/jobStore'
 import { newUuid } from '../../client/newId'
-import { Done, SendAnswer, SendProgress, SentBidsAnswer, type SentBidAnswer } from '../../core/contract'
+import {
+  Done,
+  SendAnswer,
+  SendProgress,
+  SentBidsAnswer,
+  type SentBidAnswer,
+  NothingMore,
+  SendRequest,
+} from '../../core/contract'
 
 /** How far sending is, in words. */
 export function progressWords(progress: SendProgress): string {
@@ -67,6 +75,7 @@ export function useSending(jobId: string, store: JobStore): Sending {
       `/api/jobs/${jobId}/bids`,
       { id: wishId, replaces },
       {
+        asks: SendRequest,
         progress: SendProgress,
         done: SendAnswer,
         tell: (step) => setProgress(progressWords(step)),
@@ -81,7 +90,7 @@ export function useSending(jobId: string, store: JobStore): Sending {
   }
 
   async function revoke(linkId: string): Promise<void> {
-    const answer = await postJson(`/api/links/${linkId}/revoke`, Done, {})
+    const answer = await postJson(`/api/links/${linkId}/revoke`, { asks: NothingMore, answers: Done }, {})
     if (!answer.ok) setWrong(failureWords(answer.failure))
     await reload()
   }

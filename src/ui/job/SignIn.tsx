@@ -1,5 +1,6 @@
 'use client'
 
+import { CodeRequest, SignInRequest } from '../../core/contract'
 import { useState } from 'react'
 import { z } from 'zod'
 import { failureWords, postJson, type Failure } from '../../client/api'
@@ -37,13 +38,21 @@ export function SignIn() {
     setWrong(null)
     await endLeftSession()
     const answer = wantsCode
-      ? await postJson('/api/auth/two-factor/verify-totp', SignedIn, {
-          code: said(data, 'code').replaceAll(' ', ''),
-        })
-      : await postJson('/api/auth/sign-in/email', SignedIn, {
-          email: said(data, 'email'),
-          password: said(data, 'password'),
-        })
+      ? await postJson(
+          '/api/auth/two-factor/verify-totp',
+          { asks: CodeRequest, answers: SignedIn },
+          {
+            code: said(data, 'code').replaceAll(' ', ''),
+          },
+        )
+      : await postJson(
+          '/api/auth/sign-in/email',
+          { asks: SignInRequest, answers: SignedIn },
+          {
+            email: said(data, 'email'),
+            password: said(data, 'password'),
+          },
+        )
     if (!answer.ok) stop(answer.failure)
     else if (answer.value.twoFactorRedirect) {
       setBusy(false)

@@ -1,5 +1,6 @@
 'use client'
 
+import { WeightsRequest } from '../../core/contract'
 import { useEffect, useState } from 'react'
 import { call, failureWords, postJson } from '../../client/api'
 import type { z } from 'zod'
@@ -38,10 +39,11 @@ export function FirmWeights() {
 
   async function keep(): Promise<void> {
     if (!firm) return
-    const answer = await postJson('/api/firm/weights', Firm, {
-      edition: firm.edition,
-      likelihood_overrides: mine,
-    })
+    const answer = await postJson(
+      '/api/firm/weights',
+      { asks: WeightsRequest, answers: Firm },
+      { edition: firm.edition, likelihood_overrides: mine },
+    )
     if (!answer.ok) {
       setTold({ tone: 'wrong', words: failureWords(answer.failure) })
       setAsked(asked + 1)

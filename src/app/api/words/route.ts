@@ -1,5 +1,4 @@
-import { z } from 'zod'
-import { LearntWord } from '../../../core/shorthand'
+import { ForgetWordRequest, TeachWordRequest } from '../../../core/contract'
 import { forMember, readJson, reply } from '../../../server/http'
 import { forgetWord, readWords, teachWord } from '../../../server/words'
 
@@ -8,14 +7,14 @@ export const GET = (request: Request): Promise<Response> =>
 
 export const POST = (request: Request): Promise<Response> =>
   forMember(request, async (member) => {
-    const word = await readJson(request, LearntWord)
+    const word = await readJson(request, TeachWordRequest)
     await teachWord(member, word)
     return reply(word, 201)
   })
 
 export const DELETE = (request: Request): Promise<Response> =>
   forMember(request, async (member) => {
-    const { phrase } = await readJson(request, z.strictObject({ phrase: z.string().max(80) }))
+    const { phrase } = await readJson(request, ForgetWordRequest)
     await forgetWord(member, phrase)
     return reply({ phrase })
   })

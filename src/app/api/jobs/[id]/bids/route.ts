@@ -1,4 +1,5 @@
-import { sendBid, SendRequest } from '../../../../../server/bids/sendBid'
+import { SendRequest } from '../../../../../core/contract'
+import { sendBid } from '../../../../../server/bids/sendBid'
 import { readBids } from '../../../../../server/bids/sentBids'
 import { forMember, readJson, reply, replyInSteps } from '../../../../../server/http'
 

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { forMember, readJson, readQuery, reply } from '../../../../../server/http'
-import { applyChanges, ChangesRequest, readChanges } from '../../../../../server/jobs/applyChanges'
+import { ChangesRequest } from '../../../../../core/contract'
+import { applyChanges, readChanges } from '../../../../../server/jobs/applyChanges'
 
 type Context = { params: Promise<{ id: string }> }
 

@@ -1,4 +1,5 @@
-import { acceptBid, AcceptRequest } from '../../../../../server/bids/ownerBid'
+import { AcceptRequest } from '../../../../../core/contract'
+import { acceptBid } from '../../../../../server/bids/ownerBid'
 import { answer, readJson, reply } from '../../../../../server/http'
 
 type Context = { params: Promise<{ token: string }> }

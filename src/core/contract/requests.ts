@@ -1,0 +1,46 @@
+import { z } from 'zod'
+import { Change, Id, JOB_VERSION, raiseChange, Settings } from '../job'
+import { LearntWord } from '../shorthand'
+
+/** What the client asks of the server: one schema each, held to on both sides. */
+
+export const NewJobRequest = z.strictObject({
+  id: Id,
+  title: z.string().max(200),
+  time_zone: z.string().max(60),
+})
+
+/** A batch of edits, and the sequence up to which its sender knows the job. */
+export const ChangesRequest = z.strictObject({
+  /** Who made these edits: a queue is never taken in another person's name. */
+  as: z.string().max(64).optional(),
+  known: z.int().min(0),
+  /** Id of the last change the sender knows of; the server no longer having it was set back meanwhile. */
+  head: z.string().max(64).nullable().optional(),
+  changes: z.array(z.preprocess((change) => raiseChange(change, JOB_VERSION), Change)).max(500),
+})
+
+/** `id` is the sender's: asked twice, it is one bid. `replaces`: the accepted bid that this one takes the place of. */
+export const SendRequest = z.strictObject({ id: z.uuid(), replaces: z.uuid().nullable() })
+export type SendRequest = z.infer<typeof SendRequest>
+
+export const AcceptRequest = z.strictObject({
+  name: z.string().trim().min(2, 'Type your name to accept.').max(120),
+  role: z.enum(['owns', 'pays', 'may-approve']),
+  /** Hash of the bid that was on the screen: nobody accepts what he did not read. */
+  hash: z.string().regex(/^[0-9a-f]{64}$/),
+})
+
+export const TeachWordRequest = LearntWord
+export const ForgetWordRequest = z.strictObject({ phrase: z.string().max(80) })
+
+/** The firm's own weights of signs, each with its reason, and the edition of the settings they were changed from. */
+export const WeightsRequest = Settings.pick({ edition: true, likelihood_overrides: true })
+
+/** Doors of the sign-in library: what we send it, it checks itself. */
+export const SignInRequest = z.strictObject({ email: z.string().max(320), password: z.string().max(1000) })
+export const CodeRequest = z.strictObject({ code: z.string().max(40) })
+export const PasswordRequest = z.strictObject({ password: z.string().max(1000) })
+
+/** What needs nothing but its address. */
+export const NothingMore = z.strictObject({})
