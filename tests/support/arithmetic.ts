@@ -7,7 +7,7 @@
 export function reckoned(how: string): number | null {
   const bare = how
     .split('=')[0]!
-    .replaceAll(/\([^()]*[a-z][^()]*\)/gi, '')
+    .replaceAll(/\([^()×÷+−]*[a-z][^()×÷+−]*\)/gi, '')
     .replaceAll(/\/[a-z]+[²³]?/gi, '')
     .replaceAll(/(\d)\s*%/g, '$1 ÷ 100')
     .replaceAll(/[$,;]/g, '')

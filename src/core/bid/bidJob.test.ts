@@ -16,6 +16,37 @@ test('hazards come first, the keep-off before all', () => {
   expect(bid.hazards.length).toBeLessThanOrEqual(3)
 })
 
+test('three hazards stand first, and every other one after them', () => {
+  const hazard = (n: number) => ({
+    kind: 'hazard' as const,
+    id: `h${n}`,
+    by: 'Tess Orme',
+    at: '2026-05-04T09:00:00Z',
+    about: { kind: 'house' as const },
+    hazard: 'wiring' as const,
+    signs: [],
+    what: `box ${n} open`,
+    do_now: '',
+  })
+  const { bid: of } = derive(smallHouse({ facts: [1, 2, 3, 4, 5].map(hazard) }), '2026-05-04')
+  expect([...of.hazards, ...of.more_hazards].map((each) => each.what)).toEqual(
+    [1, 2, 3, 4, 5].map((n) => `box ${n} open`),
+  )
+  expect(of.hazards).toHaveLength(3)
+})
+
+test('a source is in the bid when its fix is', () => {
+  const fixed = bid.source_pairs.filter((pair) => pair.fixed).map((pair) => pair.source.split(',')[0])
+  expect(fixed).toEqual(['Head flashing short'])
+})
+
+test('the widest row of the drawing fills its page', () => {
+  const { px } = bid.drawings[0]!
+  const widths = bid.drawings.map(({ drawing }) => (drawing.right - drawing.left) / px)
+  // The margin at either end is drawn at the row's own scale.
+  expect(Math.abs(Math.max(...widths) - 760)).toBeLessThan(60)
+})
+
 test('it shows no kitchen: no cost, hours, overhead, profit or rate', () => {
   const words = JSON.stringify({ ...bid, drawings: null })
   expect(words).not.toMatch(

@@ -102,6 +102,35 @@ test.each<[string, Partial<Extract<Fact, { kind: 'hazard' }>>, Standing]>([
   expect(standings(jobOf([on(1, 'deck-board', 3)], { facts: [hazard(of)] }))).toEqual([standing])
 })
 
+test('a deck named by its feature is that deck, though nobody said on which side', () => {
+  const board = {
+    ...on(1, 'deck-board', 3),
+    place: { kind: 'deck', feature_id: 'deck-c', words: '' },
+  } as Finding
+  const other = { ...board, place: { kind: 'deck', feature_id: 'deck-a', words: '' } } as Finding
+  expect(standings(jobOf([board], { facts: [hazard({})] }))).toEqual(['stopped'])
+  expect(standings(jobOf([other], { facts: [hazard({})] }))).toEqual(['ours'])
+})
+
+test('a sign that keeps people off a ledger says nothing of another part, nor when it was looked for and not there', () => {
+  const keepOff = (finding: Finding): string[] =>
+    derive(jobOf([finding]), '2026-05-04')
+      .cautions.all.filter((each) => each.kind === 'keep-off')
+      .map((each) => each.what)
+  const ledger = on(1, 'ledger', 1, ['ledger-nails-only'])
+  expect(keepOff(ledger)).toEqual(['ledger nailed only'])
+  expect(keepOff(on(1, 'deck-joist', 1, ['ledger-nails-only']))).toEqual([])
+  expect(keepOff({ ...ledger, signs: ledger.signs.map((sign) => ({ ...sign, present: false })) })).toEqual([])
+})
+
+test('where a caution is: at its finding, on its side, or the house', () => {
+  const where = (job: JobDocument): string[] =>
+    derive(job, '2026-05-04').cautions.all.map((each) => each.where)
+  expect(where(jobOf([on(1, 'ledger', 3)]))).toEqual(['back C, deck C1'])
+  expect(where(jobOf([], { facts: [hazard({})] }))).toEqual(['back C'])
+  expect(where(jobOf([], { facts: [hazard({ about: { kind: 'house' } })] }))).toEqual(['the house'])
+})
+
 test('a keep-off that was taken back with a reason stops nothing', () => {
   const facts: Fact[] = [
     hazard({}),

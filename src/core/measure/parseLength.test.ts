@@ -22,6 +22,7 @@ test.each([
   [`12 inches`, 12],
   [`1 foot`, 12],
   [`25.4 mm`, 1],
+  [`1000'`, 12_000],
   [`2.54cm`, 1],
 ])('reads %s', (text, inch) => {
   expect(parseLength(text)).toEqual({ ok: true, value: inches(inch) })

@@ -9,6 +9,7 @@ test.each([
   [' $ 4,200.5 ', 420_050],
   ['0', 0],
   ['0.07', 7],
+  ['100000000', 10_000_000_000],
 ])('reads %j', (text, cents) => {
   expect(parseMoney(text)).toEqual({ ok: true, value: cents })
 })

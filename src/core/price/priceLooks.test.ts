@@ -1,6 +1,7 @@
 import { expect, test } from '@jest/globals'
 import { notLooked } from '../../../demo/build'
 import { smallHouse } from '../../../tests/support/jobs'
+import { reckoned } from '../../../tests/support/arithmetic'
 import { coverJob } from '../coverage'
 import { priceLooks } from './priceLooks'
 
@@ -20,6 +21,17 @@ test('one ladder is set up once for two places; opening costs apart', () => {
   // (0.25 + 1.5) h ÷ 0.70 × $48 = $120; × 1.35 ÷ 0.88 = $184.09, up to $185.
   expect(looks.lines[1]).toMatchObject({ way: 'open', sell_cents: 18_500, opens: true })
   expect(looks.total_cents).toBe(27_000)
+})
+
+test('what is printed of a look, reckoned again, gives what is printed', () => {
+  const tall = { ...three, house: { ...three.house!, storeys: 3 } }
+  const looks = priceLooks(coverJob(tall).holds, tall.rates, tall.settings)
+  if (looks.kind !== 'priced') throw new Error(looks.kind)
+  for (const { figure } of looks.lines) {
+    const [labour, gear] = figure.parts!
+    expect(reckoned(labour!.how)).toBeCloseTo(labour!.value, 6)
+    if (gear) expect([gear.label, gear.value]).toEqual(['lift day', 380])
+  }
 })
 
 test('gear is hired once, and a missing rate is said', () => {
