@@ -286,7 +286,8 @@ export function kelpRow(): JobDocument {
       repair(6, 'prime-and-paint', 'rake-board', ['finding-6'], 'wood-unknown'),
       {
         ...repair(7, 'piece-in', 'rake-board', ['finding-7'], 'finger-jointed-pine'),
-        note: 'an option: it would last another paint',
+        state: 'optional',
+        note: 'it would last another paint',
       },
       repair(8, 'piece-in', 'corner-board', ['finding-8'], 'finger-jointed-pine'),
       repair(9, 'head-flashing', 'head-casing', ['finding-9'], 'finger-jointed-pine'),

@@ -116,7 +116,7 @@ export const Side = z.strictObject({
   length_high: LengthValue.nullable(),
   /** The walker's turn at the end of this side, degrees, left positive. */
   turn_deg: z.number().min(-180).max(180),
-  /** Wall height above the ground up to the eave; null takes it from the house. */
+  /** Height of the eave over the house's zero, whatever the ground does below; null takes it from the house. */
   wall_height: LengthValue.nullable(),
   height_how: HowMeasured,
   roof_edge: z.enum(['eave', 'hip', 'gable', 'none']),
