@@ -1,0 +1,122 @@
+import { expect, test } from '@playwright/test'
+import type { WorkItem } from '../../src/core/job'
+import { finding, sillNose, workItem } from '../support/jobs'
+import { jobOf, openOwn } from './ownJob'
+import { allSent, expectAccessible, openStage, OWN, PEOPLE, signIn } from './support'
+
+const fascia = finding({
+  n: 2,
+  words: 'soft at the gutter',
+  component: 'fascia',
+  at: { side: 'c', ft: 15, up_in: 110 },
+  length_in: 48,
+  grade: 3,
+})
+const on = (
+  id: string,
+  of: Partial<WorkItem> & Pick<WorkItem, 'method' | 'component' | 'finding_ids'>,
+): WorkItem => workItem(id, of)
+
+test('an item is made an option, named, given to others: the price and the bid follow', async ({ page }) => {
+  await signIn(page, PEOPLE.estimator)
+  const id = await openOwn(page, {
+    findings: [sillNose(), fascia],
+    work_items: [
+      on('nose', { method: 'piece-in', component: 'sill-nose', finding_ids: ['finding-1'] }),
+      on('board', { method: 'piece-in', component: 'fascia', finding_ids: ['finding-2'] }),
+    ],
+  })
+  await openStage(page, 'Price')
+  const total = page.getByTestId('total')
+  const both = await total.textContent()
+  await openStage(page, 'Scope')
+  await page.getByRole('button', { name: 'Change Fascia: piece in' }).click()
+  const change = page.getByRole('group', { name: 'Change Fascia: piece in' })
+  await change.getByLabel('How it stands').selectOption({ label: 'optional' })
+  await expect(page.getByText('Not in the price: optional')).toBeVisible()
+  await expectAccessible(page)
+  await openStage(page, 'Price')
+  const apart = page.getByRole('region', { name: 'Priced apart' })
+  await expect(apart.getByLabel(/^Fascia: piece in/)).toContainText('$')
+  await expect(total).not.toHaveText(both!)
+  await apart.getByLabel(/^Fascia: piece in/).click()
+  await expect(apart.getByText(/^\$[\d,.]+ with it − \$[\d,.]+ without/)).toBeVisible()
+  await openStage(page, 'Bid')
+  const beside = page.getByRole('region', { name: 'Not in the price' })
+  await expect(beside).toContainText('Fascia: piece in')
+  await expect(beside).toContainText('more')
+  await openStage(page, 'Scope')
+  await page.getByRole('button', { name: 'Change Fascia: piece in' }).click()
+  await change.getByLabel('How it stands').selectOption({ label: 'others do it' })
+  await change.getByLabel('Who does it').fill('the roofer')
+  await change.getByLabel('Handed over when').fill('before we paint')
+  await change.getByLabel('Called').fill('New fascia at the back')
+  await change.getByLabel('Note').click()
+  await expect(page.getByText('Not in the price: others do it, the roofer')).toBeVisible()
+  await allSent(page)
+  const item = (await jobOf(page, id)).work_items.find((each) => each.id === 'board')
+  expect(item).toMatchObject({
+    state: 'by-others',
+    who: 'the roofer',
+    hand_over: 'before we paint',
+    name: 'New fascia at the back',
+  })
+})
+
+test('what has no recipe has no price, and holds the bid until one is typed', async ({ page }) => {
+  await signIn(page, PEOPLE.estimator)
+  const post = finding({
+    n: 1,
+    words: '',
+    component: 'deck-post',
+    at: { side: 'c', ft: 12, up_in: 10 },
+    grade: 1,
+  })
+  await openOwn(page, {
+    findings: [post],
+    work_items: [
+      on('post', { method: 'replace-member', component: 'deck-post', finding_ids: ['finding-1'] }),
+    ],
+  })
+  await openStage(page, 'Price')
+  const line = page.getByLabel(/^Deck post: replace the member/)
+  await expect(line).toContainText('no price')
+  await openStage(page, 'Bid')
+  await expect(page.getByText('No recipe for deck post yet: type a price, or refer it.')).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Send the bid' })).toBeDisabled()
+  await openStage(page, 'Price')
+  await line.click()
+  await page.getByRole('button', { name: 'Type a price', exact: true }).click()
+  await page.getByRole('textbox', { name: 'Price for Deck post: replace the member' }).fill('640')
+  await page.getByRole('button', { name: 'It stands' }).click()
+  await openStage(page, 'Bid')
+  await expect(page.getByRole('button', { name: 'Send the bid' })).toBeEnabled()
+})
+
+test('an edit of a repair that waited in an older program is taken as one of a work item', async ({
+  page,
+}) => {
+  await signIn(page, PEOPLE.estimator)
+  const id = await openOwn(page, {
+    findings: [sillNose()],
+    work_items: [on('nose', { method: 'piece-in', component: 'sill-nose', finding_ids: ['finding-1'] })],
+  })
+  const change = {
+    id: `old-${id}`,
+    schema: 4,
+    made_at: '2026-05-04T09:00:00Z',
+    device: 'an-old-tab',
+    op: 'set',
+    entity: { kind: 'repair', id: 'nose' },
+    base: 0,
+    fields: { note: 'said in the old tab' },
+  }
+  const answer = await page.request.post(`/api/jobs/${id}/changes`, {
+    data: { known: 0, changes: [change] },
+    headers: OWN,
+  })
+  expect(answer.status(), await answer.text()).toBe(200)
+  expect((await jobOf(page, id)).work_items[0]?.note).toBe('said in the old tab')
+  const history = (await (await page.request.get(`/api/jobs/${id}/history`)).json()) as unknown
+  expect(JSON.stringify(history)).toContain('work_item')
+})
