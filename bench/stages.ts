@@ -1,9 +1,10 @@
 import { cautionsOf } from '../src/core/caution'
 import { coverJob } from '../src/core/coverage'
-import { cutJob } from '../src/core/cut'
+import { cutJob, packBoards } from '../src/core/cut'
 import { drawStrip } from '../src/core/house'
 import { live, parseJobFile, printJobFile } from '../src/core/job'
 import { derive } from '../src/core/pipeline'
+import { feet, inches } from '../src/core/measure'
 import { priceJob } from '../src/core/price'
 import { scopeJob } from '../src/core/scope'
 import { takeoffJob } from '../src/core/takeoff'
@@ -32,6 +33,29 @@ function time(work: () => unknown): { median: number; least: number; most: numbe
   return { median: runs[Math.floor(RUNS / 2)]!, least: runs[0]!, most: runs.at(-1)! }
 }
 
+/** Trace and cut on more than anybody brings: how they grow. Compare with their rows at 200 findings, and with each other. */
+function grown(): (readonly [string, () => unknown])[] {
+  const traced = [400, 500, 1000].map((findings) => {
+    const job = live(generatedJob(findings))
+    return [`trace, ${findings} findings`, () => traceJob(job)] as const
+  })
+  const cuts = [1000, 4000].map((pieces) => {
+    const cut = Array.from({ length: pieces }, (_, n) => ({
+      length: inches(6 + ((n * 37) % 180)),
+      owner: `item-${n % 60}`,
+    }))
+    return [
+      `cut, ${pieces} pieces of one section`,
+      () =>
+        packBoards(
+          cut,
+          [8, 12, 16].map((ft) => feet(ft)),
+        ),
+    ] as const
+  })
+  return [...traced, ...cuts]
+}
+
 /**
  * Each stage on a generated job of 200 findings. Baseline: the same job out to JSON and back in, `JSON.parse(JSON.stringify(job))`,
  * the least anything could do that reads the whole job.
@@ -57,7 +81,7 @@ export function benchStages(): Row[] {
     ['the strip drawn', () => drawStrip(job, { px: 100, coverage: null, trace, chosen: [], only: null })],
     ['whole pipeline, bid included', () => derive(job, '2026-05-04')],
   ]
-  const times = work.map(([name, call]) => ({ name, ...time(call) }))
+  const times = [...work, ...grown()].map(([name, call]) => ({ name, ...time(call) }))
   const base = times[0]!.median
   return times.map(({ name, median, least, most }) => ({
     name,

@@ -77,6 +77,12 @@ export async function seed(env) {
 
 /** Starts the built app on loopback and waits until it answers. */
 export async function serve(env, port) {
+  // What answered there before us would be tested, measured or shown in our place.
+  const taken = await fetch(`http://127.0.0.1:${port}/`, { redirect: 'manual' }).then(
+    () => true,
+    () => false,
+  )
+  if (taken) return refuse(`Something else answers on 127.0.0.1:${port}: stop it and start this again.`)
   const child = spawn(process.execPath, [SERVE], {
     cwd: ROOT,
     env: { ...env, PORT: String(port) },

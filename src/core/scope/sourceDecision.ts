@@ -24,6 +24,16 @@ function willBeDone(spot: ItemSpot, item: WorkItem): boolean {
   return spot.standing === 'ours' && methodOf(item.method)?.sells === true
 }
 
+/** Items by the cause they cure, found once for all that ask of the same items. */
+const curingItems = new WeakMap<readonly Placed[], Map<string, readonly Placed[]>>()
+function curingOf(source: Source, placed: readonly Placed[]): readonly Placed[] {
+  const byCause = curingItems.get(placed) ?? new Map<string, readonly Placed[]>()
+  curingItems.set(placed, byCause)
+  const held = byCause.get(source.cause) ?? placed.filter(({ item }) => cures(item, source))
+  byCause.set(source.cause, held)
+  return held
+}
+
 /** How the fix of a source stands. */
 export type FixStanding =
   /** An item that cures it stands at its seat and will be done, by us or with a hand-over. */
@@ -73,7 +83,7 @@ export function fixStanding(
   job: JobDocument,
   among: readonly string[] = source.finding_ids,
 ): FixStanding {
-  const curing = placed.filter(({ item }) => cures(item, source))
+  const curing = curingOf(source, placed)
   const at = (done: boolean): Set<string> =>
     new Set(
       curing.flatMap(({ item, spots }) =>
