@@ -47,6 +47,13 @@ test('the widest row of the drawing fills its page', () => {
   expect(Math.abs(Math.max(...widths) - 760)).toBeLessThan(60)
 })
 
+test('a length judged from below says so, a taped one does not', () => {
+  const size = (number: string): string | undefined =>
+    bid.findings.find((each) => each.number === number)?.size
+  expect(size('9')).toBe("20', judged from below")
+  expect(size('1')).toBe("5'")
+})
+
 test('it shows no kitchen: no cost, hours, overhead, profit or rate', () => {
   const words = JSON.stringify({ ...bid, drawings: null })
   expect(words).not.toMatch(

@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals'
-import { finding, smallHouse, workItem } from '../../../tests/support/jobs'
+import { finding, paintItem, smallHouse, workItem } from '../../../tests/support/jobs'
 import { ballpark } from '../ballpark'
 import type { Fact, Feature, Finding, JobDocument, WorkItem } from '../job'
 import { readJob, type Grade } from '../job'
@@ -129,6 +129,29 @@ test('where a caution is: at its finding, on its side, or the house', () => {
   expect(where(jobOf([on(1, 'ledger', 3)]))).toEqual(['back C, deck C1'])
   expect(where(jobOf([], { facts: [hazard({})] }))).toEqual(['back C'])
   expect(where(jobOf([], { facts: [hazard({ about: { kind: 'house' } })] }))).toEqual(['the house'])
+})
+
+test('insects at a side warn of painting that side, not another; soft framing pends the engineer', () => {
+  const sill = finding({
+    n: 1,
+    words: '',
+    component: 'mudsill',
+    at: { side: 'a', ft: 4, up_in: 12 },
+    grade: 3,
+    signs: ['mud-tubes'],
+  })
+  const job = smallHouse({
+    findings: [sill],
+    work_items: [
+      paintItem('w', 'side-a'),
+      paintItem('x', 'side-b'),
+      workItem('r', { method: 'piece-in', component: 'mudsill', finding_ids: [sill.id] }),
+    ],
+  })
+  const [a, b, r] = derive(job, '2026-05-04').scope.items
+  expect(a?.notices.join()).toContain('insects')
+  expect(b?.notices.join()).not.toContain('insects')
+  expect([a, b, r].map((item) => item?.pendingEngineer)).toEqual([false, false, true])
 })
 
 test('a keep-off that was taken back with a reason stops nothing', () => {

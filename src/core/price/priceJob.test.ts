@@ -140,3 +140,13 @@ test('whatever is typed, items, adjustment and tax add up to the total', () => {
     { numRuns: 40 },
   )
 })
+
+test('overhead is told on cost and on sales: the same price either way', () => {
+  const told = (job: JobDocument): number[] =>
+    price(job)
+      .arithmetic.filter((each) => each.unit === '%')
+      .map((each) => Math.round(each.value * 100) / 100)
+  // (1 − 0.12) × 0.35 ÷ 1.35 = 22.81 % of sales; and 0.25 ÷ (1 − 0.12 − 0.25) = 39.68 % of cost.
+  expect(told(noseJob())).toEqual([35, 22.81])
+  expect(told(rates(noseJob(), { overhead: { basis: 'sales', share: 0.25 } }))).toEqual([39.68, 25])
+})

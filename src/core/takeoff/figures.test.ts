@@ -48,6 +48,45 @@ test('a corner longer than 10 ft is more than a pair', () => {
   expect(made.takeoff.items[0]?.tasks[0]).toMatchObject({ task: 'corner-board', quantity: 1.9 })
 })
 
+test('a corner where the ground lies higher than the foundation is shorter by that', () => {
+  const sides = smallHouse().sides.map((each) =>
+    each.letter === 'A' ? { ...each, ground_right: inches(54) } : each,
+  )
+  const corner = (ft: number): number[] =>
+    lengths(
+      one(at(1, 'corner-board', { at: { side: 'a', ft, up_in: 60 }, length_in: 20 }), 'replace-member', {
+        sides,
+      }),
+    )
+  // 10 ft over the foundation at the left; at the right the ground stands 3 ft over it.
+  expect(corner(0.5)).toEqual([120, 120])
+  expect(corner(39.5)).toEqual([84, 84])
+})
+
+test('a set-up once a side is split by what each item does there, all its places together', () => {
+  const soft = [2, 20].map((ft, n) =>
+    at(n + 1, 'fascia', { at: { side: 'a', ft: ft + 4, up_in: 60 }, length_in: 72 }),
+  )
+  const other = at(3, 'fascia', { at: { side: 'c', ft: 10, up_in: 60 }, length_in: 72 })
+  const third = at(4, 'fascia', { at: { side: 'a', ft: 32, up_in: 60 }, length_in: 24 })
+  const made = house({
+    findings: [...soft, other, third],
+    work_items: [
+      mend('two', soft, 'piece-in'),
+      mend('other', [other], 'piece-in'),
+      mend('third', [third], 'piece-in'),
+    ],
+  })
+  // On A 8 + 8 ft and 4 ft of 20: 0.75 h as 0.60 and 0.15; on C all of it.
+  expect(made.takeoff.items.map((item) => item.tasks[0]?.set_up_h)).toEqual([0.6, 0.75, 0.15])
+})
+
+test('a piece says why it is so long', () => {
+  const why = (method: string): string | undefined => one(sillNose(), method).takeoff.items[0]?.pieces[0]?.why
+  expect(why('piece-in')).toBe('seen + cut-back at each cut end, at least the least piece')
+  expect(why('replace-member')).toBe('whole member')
+})
+
 test.each([
   [6, 1],
   [10, (6 * 1 + 4 * 1.1) / 10],
