@@ -102,6 +102,23 @@ const ROWS: Readonly<Record<string, Row>> = {
     data: { edition: 9999, likelihood_overrides: [] },
     is: [401, 409, 403, 403, 409, 409],
   },
+  'GET /api/firm/values': { path: '/api/firm/values', is: [401, 200, 403, 403, 200, 200] },
+  'POST /api/firm/values': {
+    path: '/api/firm/values',
+    data: {
+      edition: 9999,
+      changes: [],
+      clauses: {
+        excluded: '',
+        payments: '',
+        start_window: '',
+        warranty: '',
+        validity_days: 30,
+        required_notices: '',
+      },
+    },
+    is: [401, 409, 403, 403, 409, 409],
+  },
   'GET /api/words': { path: '/api/words', is: OWN_ONLY },
   'POST /api/words': {
     path: '/api/words',

@@ -158,3 +158,24 @@ export const Problem = z.object({
   change_id: z.string().optional(),
   issues: z.array(z.object({ path: z.string(), message: z.string() })).optional(),
 })
+
+/** What a firm reckons with, shipped beside its own, and its clauses. */
+export const FirmValuesAnswer = z.object({
+  edition: Count,
+  values: z.array(
+    z.object({
+      key: z.string(),
+      group: z.string(),
+      name: z.string(),
+      unit: z.string(),
+      source: z.enum(['published', 'common practice', 'our judgement']),
+      shipped: z.number(),
+      own: z.number().nullable(),
+      reason: z.string(),
+      least: z.number(),
+      most: z.number(),
+    }),
+  ),
+  clauses: Settings.shape.clauses,
+})
+export type FirmValuesAnswer = z.infer<typeof FirmValuesAnswer>

@@ -37,6 +37,18 @@ export const ForgetWordRequest = z.strictObject({ phrase: z.string().max(80) })
 /** The firm's own weights of signs, each with its reason, and the edition of the settings they were changed from. */
 export const WeightsRequest = Settings.pick({ edition: true, likelihood_overrides: true })
 
+/** Values a firm changes, its clauses, and the edition of the settings they were changed from. */
+export const FirmValuesRequest = z.strictObject({
+  edition: z.int().min(1),
+  changes: z
+    .array(
+      z.strictObject({ key: z.string().max(120), value: z.number().nullable(), reason: z.string().max(400) }),
+    )
+    .max(2000),
+  clauses: Settings.shape.clauses,
+})
+export type FirmValuesRequest = z.infer<typeof FirmValuesRequest>
+
 /** Doors of the sign-in library: what we send it, it checks itself. */
 export const SignInRequest = z.strictObject({ email: z.string().max(320), password: z.string().max(1000) })
 export const CodeRequest = z.strictObject({ code: z.string().max(40) })

@@ -85,7 +85,11 @@ function sorted<T>(record: Readonly<Record<string, T>>): Record<string, T> {
  */
 export function printJobFile(job: JobDocument): string {
   const whole = JobDocument.parse(job)
-  const settings = { ...whole.settings, stock_lengths_ft: sorted(whole.settings.stock_lengths_ft) }
+  const settings = {
+    ...whole.settings,
+    values: sorted(whole.settings.values),
+    stock_lengths_ft: sorted(whole.settings.stock_lengths_ft),
+  }
   const rates = whole.rates && {
     ...whole.rates,
     section_cents_per_ft: sorted(whole.rates.section_cents_per_ft),

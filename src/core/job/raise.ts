@@ -74,7 +74,7 @@ export const STEPS: Readonly<Record<number, Step>> = {
   4: {
     bodies: {
       finding: { face_width: null },
-      settings: { catalogue_edition: UNNAMED_EDITION },
+      settings: { catalogue_edition: UNNAMED_EDITION, values: {} },
       rates: notBelowZero,
       work_item: toWorkItem,
     },

@@ -22,6 +22,7 @@ export function startingSettings(firm: {
     productive_share_short_day: 0.7,
     factor_cap: 2.5,
     likelihood_overrides: [],
+    values: {},
     stock_lengths_ft: Object.fromEntries(
       Object.entries(STOCK_FT).map(([section, lengths]) => [section, [...lengths]]),
     ),

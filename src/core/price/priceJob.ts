@@ -1,5 +1,6 @@
 import { cutJob, type CutPlan } from '../cut'
 import type { Figure } from '../explain/figure'
+import { rowsOf } from '../firmValues'
 import type { JobDocument, Rates } from '../job'
 import { addCents, dollars, formatCents, shareCents, type Cents } from '../measure'
 import { PRICED_APART, type Scope, type ScopeItem } from '../scope'
@@ -89,7 +90,7 @@ type Reckoned = {
 
 function reckon(job: JobDocument, rates: Money, takeoff: Takeoff, cut: CutPlan, times: number): Reckoned {
   const missing = new Set<string>()
-  const productive = productiveShare(takeoff.crew_days, job.settings)
+  const productive = productiveShare(takeoff.crew_days, job.settings, rowsOf(job.settings).days)
   const { debris_yd3 } = takeoff.shared
   const dump = rates.disposal_cents_per_yd3
   const shared = sumOf('Visits, containment, hauling', 'paid once for the job', [

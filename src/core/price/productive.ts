@@ -1,4 +1,4 @@
-import { DAYS } from '../catalogue'
+import type { ReckonedRows } from '../firmValues'
 import type { Settings } from '../job'
 import type { z } from 'zod'
 
@@ -13,9 +13,9 @@ type Shares = Pick<z.infer<typeof Settings>, 'productive_share' | 'productive_sh
  *
  * Source: our judgement; both ends are firm settings.
  */
-export function productiveShare(crew_days: number, settings: Shares): Productive {
+export function productiveShare(crew_days: number, settings: Shares, days: ReckonedRows['days']): Productive {
   const { productive_share_short_day: short, productive_share: full } = settings
-  const { short_crew_days: from, full_crew_days: to } = DAYS
+  const { short_crew_days: from, full_crew_days: to } = days
   const along = Math.min(1, Math.max(0, (crew_days - from) / (to - from)))
   const share = Math.round((short + (full - short) * along) * 10_000) / 10_000
   return { share, why: `${crew_days.toFixed(2)} crew-days` }

@@ -1,9 +1,18 @@
-import { DAYS, goodOf, methodOf, partOf, taskOf } from '../catalogue'
+import { goodOf, methodOf, partOf } from '../catalogue'
 import { leadRule } from '../caution'
+import { rowsOf, type ReckonedRows } from '../firmValues'
 import type { JobDocument } from '../job'
 import { dressedSize, inches, shareCents, toFeet, toInches } from '../measure'
 import type { ItemSpot, Scope, ScopeItem } from '../scope'
-import { combineFactors, LEAD_SAFE, LIVED_IN, reachFactor, reachOf, wallReach, type Factor } from './factors'
+import {
+  combineFactors,
+  leadSafe as leadSafeFactor,
+  livedIn,
+  reachFactor,
+  reachOf,
+  wallReach,
+  type Factor,
+} from './factors'
 import { boardAt, placesOf, wholeBoards, type Piece, type WorkedPlace } from './places'
 import { hundredths, type Pace, type TaskHours } from './hours'
 import { consumable, goodsAt, paintBroken, usesAt, type Consumable, type Use } from './uses'
@@ -90,8 +99,9 @@ function draftOf(
   item: ScopeItem,
   spots: readonly ItemSpot[],
   claims: ReadonlyMap<string, string>,
-  job: JobDocument,
+  of: { readonly job: JobDocument; readonly rows: ReckonedRows },
 ): Drafted {
+  const { job } = of
   const nothing = { item, places: [], uses: [], goods: [], paint_ft2: 0, includedIn: null }
   const none = spots.length === 0 ? null : noRecipeWords(item)
   const own = item.item.lines.length > 0
@@ -110,7 +120,7 @@ function draftOf(
   return {
     item,
     places,
-    uses: places.flatMap((place) => usesAt(item, recipe, place, job)),
+    uses: places.flatMap((place) => usesAt(item, recipe, place, of)),
     goods: places.flatMap((place) => goodsAt(item, recipe, place, job)),
     paint_ft2: places.reduce((sum, place) => sum + paintBroken(item, recipe, place, job), 0),
     lacks: [...new Set(places.flatMap((place) => place.lacks))],
@@ -119,11 +129,15 @@ function draftOf(
 }
 
 /** Set-ups paid once a side or a job, split over the items that use them by their rate hours, to the hundredth and none lost. */
-function sharedSetUps(drafts: readonly Drafted[], pace: Pace): (item: string, task: string) => number {
+function sharedSetUps(
+  drafts: readonly Drafted[],
+  pace: Pace,
+  rows: ReckonedRows,
+): (item: string, task: string) => number {
   const weights = new Map<string, Map<string, number>>()
   for (const { item, uses } of drafts) {
     for (const use of uses) {
-      const task = taskOf(use.task)
+      const task = rows.task(use.task)
       if (task.set_up_per !== 'side' && task.set_up_per !== 'job') continue
       const key = `${use.task}/${task.set_up_per === 'side' ? use.place.side : ''}`
       const byItem = weights.get(key) ?? new Map<string, number>()
@@ -134,7 +148,7 @@ function sharedSetUps(drafts: readonly Drafted[], pace: Pace): (item: string, ta
   const paid = new Map<string, number>()
   for (const [key, byItem] of weights) {
     const task = key.slice(0, key.indexOf('/'))
-    const shares = shareCents(Math.round(taskOf(task).set_up_h * 100) as never, [...byItem.values()])
+    const shares = shareCents(Math.round(rows.task(task).set_up_h * 100) as never, [...byItem.values()])
     ;[...byItem.keys()].forEach((item, index) => {
       const of = `${item}/${task}`
       paid.set(of, (paid.get(of) ?? 0) + shares[index]! / 100)
@@ -148,21 +162,24 @@ type By = {
   readonly pace: Pace
   readonly leadSafe: boolean
   readonly livedIn: boolean
+  readonly rows: ReckonedRows
   readonly shareSetUp: ReturnType<typeof sharedSetUps>
 }
 
 function factorsOf(use: Use, by: By): Factor[] {
-  const task = taskOf(use.task)
-  const reach = use.place.area ? wallReach(use.place.top) : reachFactor(use.place.top)
+  const { rows } = by
+  const task = rows.task(use.task)
+  const reach = use.place.area ? wallReach(use.place.top, rows.reach) : reachFactor(use.place.top, rows.reach)
   return [
     ...(task.atHeight ? [reach] : []),
-    ...(task.breaksPaint && by.leadSafe ? [LEAD_SAFE] : []),
-    ...(by.livedIn ? [LIVED_IN] : []),
+    ...(task.breaksPaint && by.leadSafe ? [leadSafeFactor(rows.lead_safe_times)] : []),
+    ...(by.livedIn ? [livedIn(rows.lived_in_times)] : []),
   ]
 }
 
 /** An item's tasks, places of one task at one factor in one line. */
 function hoursOf(draft: Drafted, by: By): TaskHours[] {
+  const { rows } = by
   const lines = new Map<string, { use: Use; factor: number; quantity: number; places: number }>()
   for (const use of draft.uses) {
     const factor = combineFactors(factorsOf(use, by), by.cap)
@@ -175,7 +192,7 @@ function hoursOf(draft: Drafted, by: By): TaskHours[] {
   }
   const said = new Set<string>()
   return [...lines.values()].map(({ use, factor, quantity, places }): TaskHours => {
-    const task = taskOf(use.task)
+    const task = rows.task(use.task)
     const rate_h = task[use.rate ?? by.pace]
     const first = !said.has(use.task)
     said.add(use.task)
@@ -253,23 +270,26 @@ function gathered(goods: readonly Consumable[]): Consumable[] {
 }
 
 /** Days a lift stands on the job: hours over its reach, for two people. */
-function liftDays(drafts: readonly Drafted[], hours: number): Consumable[] {
-  const high = drafts.some(({ places }) => places.some((place) => reachOf(place.top).gear === 'lift'))
+function liftDays(drafts: readonly Drafted[], hours: number, rows: ReckonedRows): Consumable[] {
+  const high = drafts.some(({ places }) =>
+    places.some((place) => reachOf(place.top, rows.reach).gear === 'lift'),
+  )
   if (!high || goodOf('lift-day') === null) return []
-  const days = Math.max(1, Math.ceil(hours / (2 * DAYS.day_h)))
+  const days = Math.max(1, Math.ceil(hours / (2 * rows.days.day_h)))
   return [consumable('lift-day', days, 'work over 30 ft, for two people')]
 }
 
 /** Pieces, goods and hours of every item's places that count, and what the visits share. Places that do not count take nothing. */
 export function takeoffJob(job: JobDocument, scope: Scope, of: TakeoffOf = {}): Takeoff {
   const pace = of.pace ?? 'typical'
+  const rows = rowsOf(job.settings)
   const includes = of.includes ?? ((spot: ItemSpot) => spot.standing === 'ours')
   const counted = scope.items.map((item) => ({
     item,
     spots: item.spots.filter((spot) => includes(spot, item)),
   }))
   const claims = claimsOf(counted, job)
-  const drafts = counted.map(({ item, spots }) => draftOf(item, spots, claims, job))
+  const drafts = counted.map(({ item, spots }) => draftOf(item, spots, claims, { job, rows }))
   const verdict = leadRule({
     year: job.house?.year_built ?? null,
     outside_ft2: drafts.reduce((sum, each) => sum + each.paint_ft2, 0),
@@ -283,7 +303,8 @@ export function takeoffJob(job: JobDocument, scope: Scope, of: TakeoffOf = {}): 
     pace,
     leadSafe,
     livedIn: job.people.some((person) => person.roles.includes('lives-there')),
-    shareSetUp: sharedSetUps(drafts, pace),
+    rows,
+    shareSetUp: sharedSetUps(drafts, pace, rows),
   }
   const items = drafts.map((draft, index): ItemTakeoff => {
     const isCounted = counted[index]!.spots.length > 0
@@ -292,7 +313,7 @@ export function takeoffJob(job: JobDocument, scope: Scope, of: TakeoffOf = {}): 
     const pieces = [...draft.places.flatMap((place) => place.pieces), ...(own ? ownPieces(own) : [])]
     const factors = draft.uses.flatMap((use) => factorsOf(use, by))
     const hours = tasks.reduce((sum, each) => sum + each.hours, 0)
-    const high = liftDays([draft], hours)
+    const high = liftDays([draft], hours, rows)
     return {
       item_id: draft.item.id,
       pieces,
@@ -319,9 +340,9 @@ export function takeoffJob(job: JobDocument, scope: Scope, of: TakeoffOf = {}): 
       breaksPaint: draft.paint_ft2 > 0,
       places: draft.places,
     })),
-    { debris_yd3: items.reduce((sum, each) => sum + each.debris_yd3, 0), leadSafe, pace, job },
+    { debris_yd3: items.reduce((sum, each) => sum + each.debris_yd3, 0), leadSafe, pace, rows },
   )
   const hours = hundredths(shared.hours + items.reduce((sum, each) => sum + each.hours, 0))
-  const crew_days = shared.people === 0 ? 0 : hundredths(hours / (DAYS.day_h * shared.people))
+  const crew_days = shared.people === 0 ? 0 : hundredths(hours / (rows.days.day_h * shared.people))
   return { items, shared, hours, crew_days, leadSafe }
 }

@@ -1,4 +1,5 @@
-import { goodName, goodOf, LADDER_SERVES_FT, partOf, type GoodUse, type Per, type Recipe } from '../catalogue'
+import { goodName, goodOf, partOf, type GoodUse, type Per, type Recipe } from '../catalogue'
+import type { ReckonedRows } from '../firmValues'
 import type { JobDocument } from '../job'
 import { addLengths, dressedSize, inches, toFeet, type Length } from '../measure'
 import type { ScopeItem } from '../scope'
@@ -73,15 +74,20 @@ function partUse(item: ScopeItem, place: WorkedPlace): Use[] {
 
 const CONDITION: Readonly<Record<string, Pace>> = { light: 'low', typical: 'typical', heavy: 'high' }
 
-function ladderUse(place: WorkedPlace): Use[] {
-  if (reachOf(place.top).gear !== 'ladder') return []
+function ladderUse(place: WorkedPlace, rows: ReckonedRows): Use[] {
+  if (reachOf(place.top, rows.reach).gear !== 'ladder') return []
   const upright = place.pieces.length > 0 && place.area === null && place.length > place.top
-  const moves = upright ? 1 : Math.max(1, Math.ceil(toFeet(place.length) / LADDER_SERVES_FT))
+  const moves = upright ? 1 : Math.max(1, Math.ceil(toFeet(place.length) / rows.ladder_serves_ft))
   return [{ task: 'ladder-move', quantity: moves * place.times, rate: null, place }]
 }
 
 /** Tasks at a place, before their hours. */
-export function usesAt(item: ScopeItem, recipe: Recipe, place: WorkedPlace, job: JobDocument): Use[] {
+export function usesAt(
+  item: ScopeItem,
+  recipe: Recipe,
+  place: WorkedPlace,
+  { job, rows }: { readonly job: JobDocument; readonly rows: ReckonedRows },
+): Use[] {
   const condition = item.item.condition
   return [
     ...(recipe.byPart ? partUse(item, place) : []),
@@ -91,7 +97,7 @@ export function usesAt(item: ScopeItem, recipe: Recipe, place: WorkedPlace, job:
       rate: each.byCondition && condition !== null ? CONDITION[condition]! : null,
       place,
     })),
-    ...ladderUse(place),
+    ...ladderUse(place, rows),
   ]
 }
 

@@ -1,5 +1,4 @@
-import { DAYS, taskOf } from '../catalogue'
-import type { JobDocument } from '../job'
+import type { ReckonedRows } from '../firmValues'
 import { toFeet } from '../measure'
 import type { WorkedPlace } from './places'
 import { hundredths, type Pace, type TaskHours } from './hours'
@@ -24,8 +23,11 @@ export type Working = {
   readonly places: readonly WorkedPlace[]
 }
 
-function sharedTask(id: string, quantity: number, setUps: number, pace: Pace): TaskHours {
-  const task = taskOf(id)
+type By = { readonly pace: Pace; readonly rows: ReckonedRows }
+
+function sharedTask(id: string, quantity: number, setUps: number, by: By): TaskHours {
+  const { pace } = by
+  const task = by.rows.task(id)
   const set_up_h = hundredths(task.set_up_h * setUps)
   const shown = hundredths(quantity)
   return {
@@ -58,30 +60,31 @@ function containment(working: readonly Working[]): number {
  */
 export function shareVisits(
   items: readonly Working[],
-  of: { debris_yd3: number; leadSafe: boolean; pace: Pace; job: JobDocument },
+  of: By & { debris_yd3: number; leadSafe: boolean },
 ): SharedTakeoff {
-  const { leadSafe, pace } = of
+  const { leadSafe, rows } = of
+  const { days: calendar } = rows
   const working = items.filter((each) => each.tasks.length > 0)
   if (working.length === 0) {
     return { visits: 0, visit_words: 'no work', people: 0, tasks: [], hours: 0, debris_yd3: 0 }
   }
   const known = working.flatMap((each) => each.tasks.filter((task) => task !== 'own'))
-  const people = Math.max(taskOf('mobilise').crew[0], ...known.map((task) => taskOf(task).crew[0]))
-  const days = (hours: number): number => hours / (DAYS.day_h * people)
+  const people = Math.max(rows.task('mobilise').crew[0], ...known.map((task) => rows.task(task).crew[0]))
+  const days = (hours: number): number => hours / (calendar.day_h * people)
   const sum = (list: readonly Working[]): number => list.reduce((all, each) => all + each.hours, 0)
   const painting = working.filter((each) => each.paints)
   const mending = working.filter((each) => !each.paints)
-  const stays = (hours: number): number => Math.max(1, Math.ceil(days(hours) / DAYS.days_a_visit - 1e-9))
+  const stays = (hours: number): number => Math.max(1, Math.ceil(days(hours) / calendar.days_a_visit - 1e-9))
   const visits = painting.length > 0 ? stays(sum(mending)) + stays(sum(painting)) : stays(sum(mending))
   const debris_yd3 = hundredths(of.debris_yd3)
-  const tasks = [sharedTask('mobilise', visits, visits, pace)]
-  if (known.includes('hand-wash')) tasks.push(sharedTask('hand-wash', 0, 1, pace))
-  if (leadSafe) tasks.push(sharedTask('lead-containment', containment(working), 1, pace))
-  if (debris_yd3 > DAYS.along_yd3) tasks.push(sharedTask('haul', debris_yd3, 1, pace))
+  const tasks = [sharedTask('mobilise', visits, visits, of)]
+  if (known.includes('hand-wash')) tasks.push(sharedTask('hand-wash', 0, 1, of))
+  if (leadSafe) tasks.push(sharedTask('lead-containment', containment(working), 1, of))
+  if (debris_yd3 > calendar.along_yd3) tasks.push(sharedTask('haul', debris_yd3, 1, of))
   const long = visits > (painting.length > 0 ? 2 : 1)
   return {
     visits,
-    visit_words: `${painting.length > 0 ? 'one to repair and prime, one to paint' : 'one'}${long ? `, each of at most ${DAYS.days_a_visit} days` : ''}`,
+    visit_words: `${painting.length > 0 ? 'one to repair and prime, one to paint' : 'one'}${long ? `, each of at most ${calendar.days_a_visit} days` : ''}`,
     people,
     tasks,
     hours: hundredths(tasks.reduce((all, each) => all + each.hours, 0)),

@@ -82,6 +82,11 @@ export function JobsPage() {
             Outbox
           </a>
         ) : null}
+        {member.may.includes('change-firm-settings') ? (
+          <a href="/firm" className="font-head text-chalk-text underline">
+            Firm
+          </a>
+        ) : null}
         {member.seesMoney ? <BallparkNow /> : null}
         <a href="/account" className="font-head text-[15px] underline">
           {member.name}

@@ -1,0 +1,118 @@
+import { expect, test } from '@jest/globals'
+import { paintItem, sillNose, smallHouse } from '../../../tests/support/jobs'
+import { house, mend, priced } from '../../../tests/support/priced'
+import { startingRates, startingSettings } from '../job'
+import { dollars } from '../measure'
+import { firmValues, planValues, SHIPPED_VALUES, valueRows, withValues, type ValueChange } from './values'
+
+const kept = {
+  settings: startingSettings({ name: 'Tern & Mallet', place: 'Port Alder', licence: '' }),
+  rates: startingRates(),
+}
+const change = (key: string, value: number | null, reason = 'our closed jobs'): ValueChange => ({
+  key,
+  value,
+  reason,
+})
+
+test('every value has a key of its own, a range that holds the shipped number, and starts as shipped', () => {
+  expect(new Set(SHIPPED_VALUES.map(({ key }) => key)).size).toBe(SHIPPED_VALUES.length)
+  for (const { key, shipped, least, most } of SHIPPED_VALUES)
+    expect([key, least <= shipped && shipped <= most]).toEqual([key, true])
+  expect(firmValues(kept.settings, kept.rates).filter(({ own }) => own !== null)).toEqual([])
+})
+
+test('a value of one’s own is reckoned with, shown beside the shipped one, and taken away again', () => {
+  const made = withValues(kept, [change('task.sill-nose.typical', 3.1)])
+  if (!made.ok) throw new Error('refused')
+  const values = firmValues(made.value.settings, made.value.rates)
+  expect(values.find(({ key }) => key === 'task.sill-nose.typical')).toMatchObject({ shipped: 2.2, own: 3.1 })
+  const nose = sillNose()
+  const hours = (settings: typeof kept.settings): number =>
+    house({ findings: [nose], work_items: [mend('r', [nose], 'piece-in')], settings }).takeoff.items[0]!.hours
+  // 0.3 h set-up and 2.2 h as shipped; 3.1 h of the firm's own.
+  expect([hours(kept.settings), hours(made.value.settings)]).toEqual([2.5, 3.4])
+  const back = withValues(made.value, [change('task.sill-nose.typical', null, '')])
+  expect(back.ok && back.value.settings.values).toEqual({})
+})
+
+test('goods and boards are money: they go into the rates, to the cent, with their reason in the settings', () => {
+  const made = withValues(kept, [change('good.sealant', 9.25), change('section.1x8 clear-cedar', 7)])
+  if (!made.ok) throw new Error('refused')
+  expect(made.value.rates.consumable_cents.sealant).toBe(dollars(9.25))
+  expect(made.value.rates.section_cents_per_ft['1x8 clear-cedar']).toBe(dollars(7))
+  const own = firmValues(made.value.settings, made.value.rates).filter((each) => each.own !== null)
+  expect(own.map(({ key, reason }) => [key, reason])).toEqual([
+    ['good.sealant', 'our closed jobs'],
+    ['section.1x8 clear-cedar', 'our closed jobs'],
+  ])
+  const back = withValues(made.value, [change('good.sealant', null)])
+  expect(back.ok && back.value.rates.consumable_cents.sealant).toBe(dollars(8.5))
+})
+
+test.each([
+  ['reach.ladder-20', 2],
+  ['days.days_a_visit', 1],
+  ['days.short_crew_days', 1.2],
+  ['factor.lived-in', 1.5],
+  ['factor.lead-safe', 2],
+  ['reach.ladder-serves', 1],
+  ['days.along_yd3', 0],
+])('%s is read by the stages: another value is another price', (key, value) => {
+  const people = [
+    { id: 'p', removed: false, name: 'Odile Marrow', email: '', phone: '', roles: ['lives-there' as const] },
+  ]
+  const old = { ...smallHouse().house!, year_built: { kind: 'unknown' } as const }
+  const noses = Array.from({ length: 12 }, (_, n) => ({
+    ...sillNose(),
+    id: `finding-${n}`,
+    number: n + 1,
+    place: {
+      kind: 'side' as const,
+      side_id: 'side-a',
+      station: (n * 2300) as never,
+      height: { value: (12 * 768) as never, from: 'grade' as const },
+      feature_id: null,
+    },
+  }))
+  const big = [mend('r', noses, 'piece-in'), paintItem('w')]
+  const totals = (settings: typeof kept.settings): number[] =>
+    [big, [mend('r', noses.slice(0, 2), 'piece-in')]].map(
+      (work_items) =>
+        priced(house({ house: old, people, findings: noses, work_items, settings })).total_cents,
+    )
+  const made = withValues(kept, [change(key, value)])
+  expect(made.ok && totals(made.value.settings)).not.toEqual(totals(kept.settings))
+})
+
+test.each([
+  ['unknown-value', change('task.sill-nose.mood', 1)],
+  ['out-of-range', change('task.sill-nose.typical', -1)],
+  ['out-of-range', change('reach.ground', 0.5)],
+  ['out-of-range', change('reach.ground', Number.NaN)],
+  ['reason-needed', change('task.sill-nose.typical', 2.4, ' ')],
+])('%s is refused, and nothing is changed by half', (kind, wrong) => {
+  const made = withValues(kept, [change('task.fascia.low', 0.1), wrong])
+  expect(!made.ok && made.error).toMatchObject([{ kind }])
+})
+
+test('a file of values out and in changes nothing; what differs is listed before it is taken', () => {
+  const values = firmValues(kept.settings, kept.rates)
+  const rows = valueRows(values)
+  expect(planValues(values, rows)).toEqual({ changes: [], wrong: [] })
+  const edited = rows.map((row) =>
+    row.key === 'task.haul.typical' ? { ...row, own: '1.1', reason: 'far dump' } : row,
+  )
+  expect(planValues(values, edited)).toMatchObject({
+    changes: [{ key: 'task.haul.typical', value: 1.1, was: null, reason: 'far dump' }],
+    wrong: [],
+  })
+  const bad = [
+    { key: 'task.haul.typical', own: 'lots', reason: 'x' },
+    { key: 'nothing' },
+    { ...rows[0]!, own: '-1', reason: 'x' },
+  ]
+  const { changes, wrong } = planValues(values, bad)
+  expect(changes).toEqual([])
+  expect(wrong.map((words) => words.slice(0, 7))).toEqual(['Line 2:', 'Line 3:', 'Line 4:'])
+})

@@ -1,0 +1,47 @@
+import 'server-only'
+import type { FirmValuesAnswer, FirmValuesRequest } from '../core/contract'
+import { firmValues, valueErrorWords, withValues } from '../core/firmValues'
+import { JOB_VERSION } from '../core/job'
+import { insertEdition } from '../db/queries/company'
+import { withTx } from '../db/tx'
+import { context } from './context'
+import { mustBeAllowed, type Member } from './http'
+import { Refused } from './problem'
+import { latestSettings } from './settings'
+
+const WHAT = 'Changing what the firm reckons with'
+
+/** What the firm's new jobs are reckoned with, shipped beside its own. Only for those who may change it: there is money in it. */
+export async function readFirmValues(member: Member): Promise<FirmValuesAnswer> {
+  mustBeAllowed(member, 'change-firm-settings', WHAT)
+  const { pool } = await context()
+  const { edition, settings, rates } = await withTx(pool, member.companyId, latestSettings)
+  return { edition, values: firmValues(settings, rates), clauses: settings.clauses }
+}
+
+/**
+ * Makes values and clauses the firm's, as a new edition of its settings: new jobs start from it, jobs that are there keep theirs.
+ *
+ * Fails: `not-for-role`; `malformed` with every value that is wrong; `settings-changed` when the edition named is no longer the latest.
+ */
+export async function keepFirmValues(member: Member, wish: FirmValuesRequest): Promise<FirmValuesAnswer> {
+  mustBeAllowed(member, 'change-firm-settings', WHAT)
+  const { pool } = await context()
+  return withTx(pool, member.companyId, async (tx) => {
+    const { edition, settings, rates } = await latestSettings(tx)
+    if (edition !== wish.edition) throw new Refused({ kind: 'settings-changed' })
+    const made = withValues({ settings, rates }, wish.changes)
+    if (!made.ok) {
+      const issues = made.error.map((error) => ({ path: error.key, message: valueErrorWords(error) }))
+      throw new Refused({ kind: 'malformed', issues })
+    }
+    const next = edition + 1
+    const kept = {
+      settings: { ...made.value.settings, edition: next, clauses: wish.clauses },
+      rates: { ...made.value.rates, edition: next },
+    }
+    const isAdded = await insertEdition(tx, { edition: next, schema: JOB_VERSION, ...kept })
+    if (!isAdded) throw new Refused({ kind: 'settings-changed' })
+    return { edition: next, values: firmValues(kept.settings, kept.rates), clauses: kept.settings.clauses }
+  })
+}

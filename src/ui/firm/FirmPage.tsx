@@ -1,0 +1,84 @@
+'use client'
+
+import { useState } from 'react'
+import { Button, LinkButton, Notice, TextAreaField, TextField } from '../look'
+import { useFirmValues, type FirmValuesState } from './useFirmValues'
+import { ValuesFile } from './ValuesFile'
+import { ValueTable } from './ValueTable'
+
+const CLAUSES = [
+  ['excluded', 'Not included'],
+  ['payments', 'Payments'],
+  ['start_window', 'Start window'],
+  ['warranty', 'Warranty'],
+  ['required_notices', 'Required notices'],
+] as const
+
+/** Words of the firm that its bids print. */
+function Clauses({ state }: { state: FirmValuesState }) {
+  const { clauses, setClause } = state
+  if (!clauses) return null
+  return (
+    <section aria-label="Clauses" className="flex flex-col gap-3">
+      <h2 className="border-b border-ink pb-1 text-[18px]">Words that bids print</h2>
+      {CLAUSES.map(([name, label]) => (
+        <TextAreaField
+          key={name}
+          label={label}
+          value={clauses[name]}
+          onChange={(text) => setClause({ [name]: text })}
+        />
+      ))}
+      <div className="w-40">
+        <TextField
+          label="A bid stands, days"
+          inputMode="numeric"
+          value={String(clauses.validity_days)}
+          onChange={(text) => {
+            const days = Number(text)
+            if (Number.isInteger(days) && days >= 1 && days <= 365) setClause({ validity_days: days })
+          }}
+        />
+      </div>
+    </section>
+  )
+}
+
+/** What the firm reckons with and says: the shipped value beside its own, with the reason; kept as an edition of its settings. */
+export function FirmPage() {
+  const state = useFirmValues()
+  const [search, setSearch] = useState('')
+  const [own, setOwn] = useState(false)
+  const { kept, many, told } = state
+  return (
+    <main className="mx-auto flex max-w-4xl flex-col gap-5 px-5 py-4 max-sm:px-3">
+      <header className="flex items-baseline gap-4 border-b border-ink pb-1">
+        <h1 className="grow text-[22px]">What the firm reckons with</h1>
+        {kept ? <span className="text-quiet">edition {kept.edition}</span> : null}
+        <LinkButton look="quiet" href="/jobs">
+          To the jobs
+        </LinkButton>
+      </header>
+      {told ? (
+        <Notice tone={told.tone} alert>
+          {told.words}
+        </Notice>
+      ) : null}
+      <div className="sticky top-0 z-10 flex flex-wrap items-end gap-3 border-b border-rule bg-ground py-2">
+        <div className="min-w-48 grow">
+          <TextField label="Search" value={search} onChange={setSearch} placeholder="fascia, scrape, cedar" />
+        </div>
+        <Button aria-pressed={own} onClick={() => setOwn(!own)}>
+          {own ? 'Show all' : 'Only our own'}
+        </Button>
+        <ValuesFile state={state} />
+        <Button look="main" disabled={many === 0} onClick={() => void state.keep()}>
+          {many === 0 ? 'Nothing changed' : `Keep ${many} change${many === 1 ? '' : 's'}`}
+        </Button>
+        {many > 0 ? <Button onClick={state.dropAll}>Leave them</Button> : null}
+      </div>
+      {kept ? <ValueTable state={state} search={search} onlyOwn={own} /> : <p>Looking…</p>}
+      <Clauses state={state} />
+    </main>
+  )
+}
