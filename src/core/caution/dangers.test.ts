@@ -154,6 +154,41 @@ test('insects at a side warn of painting that side, not another; soft framing pe
   expect([a, b, r].map((item) => item?.pendingEngineer)).toEqual([false, false, true])
 })
 
+test.each<[string, Grade, boolean]>([
+  ['ledger', 1, false],
+  ['ledger', 2, true],
+  ['deck-post', 1, false],
+  ['deck-post', 2, true],
+  ['guard', 2, true],
+  ['stair', 2, true],
+  ['stair-tread', 4, false],
+])('a %s of grade %d keeps people off: %s', (part, grade, isOff) => {
+  const { all } = derive(jobOf([on(1, part, grade)]), '2026-05-04').cautions
+  expect(all.some((each) => each.kind === 'keep-off')).toBe(isOff)
+})
+
+test('a soft joist under a room makes the floor of that room wait, not of another', () => {
+  const under = (n: number, component: string, room: string, grade: Grade): Finding => ({
+    ...finding({ n, words: '', component, grade }),
+    place: { kind: 'room', room },
+  })
+  const job = jobOf([
+    under(1, 'joist', 'hall', 3),
+    under(2, 'subfloor', 'hall', 1),
+    under(3, 'subfloor', 'bath', 1),
+  ])
+  expect(standings(job)).toEqual(['waits', 'waits', 'ours'])
+  const crawl = (n: number, component: string, words: string, grade: Grade): Finding => ({
+    ...finding({ n, words: '', component, grade }),
+    place: { kind: 'crawl', words },
+  })
+  expect(
+    standings(
+      jobOf([crawl(1, 'girder', 'bay 3', 3), crawl(2, 'joist', 'bay 3', 1), crawl(3, 'joist', 'bay 9', 1)]),
+    ),
+  ).toEqual(['waits', 'waits', 'ours'])
+})
+
 test('a keep-off that was taken back with a reason stops nothing', () => {
   const facts: Fact[] = [
     hazard({}),

@@ -186,3 +186,9 @@ test('a job holds 300 pictures; the next one is refused with what to do', () => 
   expect(errorOf(initialState(smallHouse({ photos: [...photos] })), create)).toBe('too-many-photos')
   expect(errorOf(initialState(smallHouse({ photos: photos.slice(1) })), create)).toBeNull()
 })
+
+test('an edit that sets nothing is none', () => {
+  const empty = { ...head(), op: 'set', entity: { kind: 'side', id: 'side-a' }, base: 0, fields: {} }
+  expect(Change.safeParse(empty).success).toBe(false)
+  expect(Change.safeParse({ ...empty, fields: { pitch_in_12: 4 } }).success).toBe(true)
+})

@@ -125,3 +125,41 @@ test('with nothing chosen for it, an item at no place is at none', () => {
     standing: 'ours',
   })
 })
+
+test.each([
+  ['sealant 3 ft at two windows', { length_in: 36 }, "2 × 3'"],
+  ['guessed', { length_in: 36, how: 'guessed' as const }, "2 × 3', judged from below"],
+  ['not measured', { length_in: undefined }, '2 × length not measured'],
+])('how much an item is of, told: %s', (_, of, words) => {
+  const two = [2, 20].map((ft, n) =>
+    at(n + 1, 'side-casing', { at: { side: 'a', ft, up_in: 40 }, grade: 1, ...of } as never),
+  )
+  const made = house({ findings: two, work_items: [mend('r', two, 're-seal')] })
+  expect(made.bid.items[0]?.quantity).toBe(words)
+})
+
+test('courses and pieces are told as they are counted', () => {
+  const quantity = (component: string, method: string, count: number): string | undefined =>
+    one(at(1, component, { length_in: 48, count, at: { side: 'c', ft: 12, up_in: 30 } }), method).bid.items[0]
+      ?.quantity
+  expect(quantity('lap-siding', 'replace-course', 3)).toBe("3 courses of 4'")
+  expect(quantity('water-table', 'piece-in', 2)).toBe("2 × 4'")
+  expect(quantity('water-table', 'piece-in', 1)).toBe("4'")
+})
+
+test('one finding nothing explains makes an item effect only, whatever the others say', () => {
+  const clear = sillNose({ signs: [] })
+  const odd = { ...at(2, 'sill-nose', { at: { side: 'c', ft: 10, up_in: 60 } }), signs: [] }
+  const made = house({ findings: [clear, odd, leg], work_items: [mend('r', [odd, clear], 'piece-in')] })
+  expect(made.trace.unexplained).toContain('finding-2')
+  expect(made.scope.items[0]).toMatchObject({ warranty: 'G' })
+})
+
+test('sealing and painting count every piece and every foot of it', () => {
+  const of = at(1, 'side-casing', { at: { side: 'a', ft: 2, up_in: 40 }, length_in: 36, grade: 1, count: 4 })
+  const task = (method: string, id: string): object | undefined =>
+    one(of, method).takeoff.items[0]?.tasks.find((each) => each.task === id)
+  // Four legs of 3 ft: 12 ft of joint; two coats on 12 ft are 0.24 hundreds, at 0.3 h set-up for each leg.
+  expect(task('re-seal', 'sealant')).toMatchObject({ quantity: 12 })
+  expect(task('prime-and-paint', 'trim-paint')).toMatchObject({ quantity: 0.24, set_up_h: 1.2 })
+})
