@@ -6,7 +6,7 @@ import { newId } from '../../client/newId'
 import { keptWords } from '../../client/words'
 import { Button, CONTROL, Field, Notice, PhotoButton } from '../look'
 import { useAlive } from '../state/useAlive'
-import { addLine } from '../walk/addLine'
+import { addLine } from '../walk/findings/addLine'
 
 /** The first finding of a job that does not exist yet: a photo, a word, and the job makes itself. */
 export function NewFinding() {

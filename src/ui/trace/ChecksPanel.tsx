@@ -7,7 +7,7 @@ import type { NextCheck } from '../../core/nextCheck'
 import { CHECKS, signOf } from '../../core/trace'
 import { Button, Panel } from '../look'
 import { useJob } from '../state/useJob'
-import { PermissionToOpen } from '../walk/CoveragePanel'
+import { PermissionToOpen } from '../walk/looked/CoveragePanel'
 import { causeName, numberOf } from './words'
 
 const PERMITS = {

@@ -1,0 +1,144 @@
+'use client'
+
+import { useState } from 'react'
+import { MATERIALS, PARTS } from '../../../core/catalogue'
+import { GRADE_NAMES } from '../../../core/job'
+import { chipsOf, LearntWord, type Chip, type Shorthand } from '../../../core/shorthand'
+import { SIGN_IDS, SIGNS } from '../../../core/trace'
+import { Button, Dialog, SelectField, TextField } from '../../look'
+import type { FirmWords } from '../../state/useWalk'
+
+const LOOK: Record<Chip['kind'], string> = {
+  place: 'border-ink bg-tape',
+  part: 'border-ink bg-white font-semibold',
+  size: 'border-ink bg-white',
+  sign: 'border-chalk bg-white text-chalk-text',
+  state: 'border-crayon bg-white text-crayon-text',
+  note: 'border-rule bg-paper',
+  left: 'border-dashed border-crayon bg-paper text-crayon-text',
+}
+const SHAPE = 'rounded-(--radius) border px-1.5 font-head text-[14px]'
+
+/**
+ * What was understood of a line, to be checked at a glance. Words nothing placed stay visible and are kept as text; a tap on one
+ * teaches it to the firm, once.
+ */
+export function Chips({ found, firm }: { found: readonly Shorthand[]; firm: FirmWords }) {
+  const [asked, setAsked] = useState<string | null>(null)
+  return (
+    <>
+      <ol aria-label="Understood" className="flex flex-col gap-1.5">
+        {found.map((said, index) => (
+          <li key={index} className="flex flex-wrap gap-1">
+            {chipsOf(said).map((chip, at) =>
+              chip.kind === 'left' ? (
+                <button
+                  key={at}
+                  type="button"
+                  title="Teach what this word means"
+                  className={`${SHAPE} ${LOOK.left} touch:min-h-11`}
+                  onClick={() => setAsked(chip.says)}
+                >
+                  ? {chip.says}
+                </button>
+              ) : (
+                <span key={at} className={`${SHAPE} ${LOOK[chip.kind]}`}>
+                  {chip.says}
+                </span>
+              ),
+            )}
+          </li>
+        ))}
+      </ol>
+      {asked === null ? null : <TeachDialog word={asked} firm={firm} onClose={() => setAsked(null)} />}
+    </>
+  )
+}
+
+type Kind = LearntWord['means']['kind']
+const KINDS: readonly { value: Kind; label: string }[] = [
+  { value: 'part', label: 'a part of the house' },
+  { value: 'sign', label: 'a sign one sees' },
+  { value: 'grade', label: 'how bad it is' },
+  { value: 'material', label: 'a material' },
+  { value: 'nothing', label: 'nothing: pass over it' },
+]
+
+function choicesOf(kind: Kind): readonly { value: string; label: string }[] {
+  switch (kind) {
+    case 'part':
+      return PARTS.map(({ id, name }) => ({ value: id, label: name }))
+    case 'sign':
+      return SIGN_IDS.map((value) => ({ value, label: SIGNS[value].says }))
+    case 'grade':
+      return GRADE_NAMES.map((label, index) => ({ value: String(index), label: `${index} ${label}` }))
+    case 'material':
+      return MATERIALS.map(({ id, name }) => ({ value: id, label: name }))
+    case 'nothing':
+      return []
+  }
+}
+
+function meaning(kind: Kind, value: string): unknown {
+  switch (kind) {
+    case 'part':
+      return { kind, part: value }
+    case 'sign':
+      return { kind, sign: value }
+    case 'grade':
+      return { kind, grade: Number(value) }
+    case 'material':
+      return { kind, material: value }
+    case 'nothing':
+      return { kind }
+  }
+}
+
+/** What the firm's people mean by a word. It is understood from the next line on, on every device of the firm. */
+function TeachDialog({ word, firm, onClose }: { word: string; firm: FirmWords; onClose: () => void }) {
+  const [phrase, setPhrase] = useState(word.toLowerCase())
+  const [kind, setKind] = useState<Kind>('part')
+  const [value, setValue] = useState(choicesOf('part')[0]!.value)
+  const [wrong, setWrong] = useState<string | null>(null)
+  return (
+    <Dialog open onClose={onClose} title={`What does “${word}” mean?`}>
+      <div className="flex flex-col gap-3">
+        <TextField label="The word, or a few" value={phrase} onChange={setPhrase} />
+        <SelectField
+          label="It is"
+          value={kind}
+          onChange={(next) => {
+            setKind(next as Kind)
+            setValue(choicesOf(next as Kind)[0]?.value ?? '')
+          }}
+          choices={KINDS}
+        />
+        {kind === 'nothing' ? null : (
+          <SelectField label="Namely" value={value} onChange={setValue} choices={choicesOf(kind)} />
+        )}
+        {wrong ? (
+          <p role="alert" className="text-[14px] font-medium text-crayon-text">
+            {wrong}
+          </p>
+        ) : null}
+        <div className="flex justify-end gap-2">
+          <Button onClick={onClose}>Leave it as text</Button>
+          <Button
+            look="main"
+            onClick={() => {
+              const learnt = LearntWord.safeParse({
+                phrase: phrase.trim().toLowerCase(),
+                means: meaning(kind, value),
+              })
+              if (!learnt.success) return setWrong('Type one word or a few, without blanks around them.')
+              void firm.teach(learnt.data)
+              return onClose()
+            }}
+          >
+            Remember it
+          </Button>
+        </div>
+      </div>
+    </Dialog>
+  )
+}

@@ -1,0 +1,99 @@
+'use client'
+
+import { partName } from '../../../core/catalogue'
+import { memo, useMemo } from 'react'
+import { whereOf } from '../../../core/caution'
+import { gradeOf, type Finding } from '../../../core/job'
+import { findingNumber } from '../../../core/house'
+import { outsideScope } from '../../../core/scope'
+import { Awl, Button, Panel } from '../../look'
+import { useJob } from '../../state/useJob'
+import { PhotoAndWord } from './PhotoAndWord'
+
+/** Every finding in the order it was found. */
+export function FindingList() {
+  const { derived, chosen, choose, draft } = useJob()
+  const { job } = derived
+  // Worked out once for a job as reckoned: choosing and typing change none of it.
+  const rows = useMemo(
+    () =>
+      job.findings.map((finding) => ({
+        finding,
+        number: findingNumber(finding, job),
+        where: whereOf(finding, job),
+        isOutside: outsideScope(finding, job) !== null,
+      })),
+    [job],
+  )
+  return (
+    <Panel
+      title="Findings"
+      aside={
+        <Button look="quiet" onClick={() => draft({ kind: 'none' })}>
+          Add by form
+        </Button>
+      }
+    >
+      <PhotoAndWord />
+      {job.findings.length === 0 ? (
+        <p className="py-3 text-quiet">
+          Nothing found yet. Begin with a photo and a word; the house can wait. With sides set up, tap a wall
+          where it is soft.
+        </p>
+      ) : null}
+      <ul>
+        {rows.map((row) => (
+          <FindingRow
+            key={row.finding.id}
+            {...row}
+            isActive={chosen.includes(row.finding.id)}
+            choose={choose}
+          />
+        ))}
+      </ul>
+    </Panel>
+  )
+}
+
+type RowProps = {
+  readonly finding: Finding
+  readonly number: string
+  readonly where: string
+  readonly isOutside: boolean
+  readonly isActive: boolean
+  readonly choose: (ids: readonly string[]) => void
+}
+
+/** One finding; drawn again only when something of it changed. */
+const FindingRow = memo(function FindingRow({
+  finding,
+  number,
+  where,
+  isOutside,
+  isActive,
+  choose,
+}: RowProps) {
+  const grade = gradeOf(finding)
+  return (
+    <li className="border-b border-rule [contain-intrinsic-size:auto_41px] [content-visibility:auto]">
+      <button
+        type="button"
+        aria-current={isActive ? 'true' : undefined}
+        onClick={() => choose([finding.id])}
+        className={`flex min-h-10 w-full items-center gap-2.5 px-1.5 py-0.5 text-left leading-tight touch:min-h-12 ${isActive ? 'bg-paper' : 'hover:bg-paper'}`}
+      >
+        <span className="w-7 shrink-0 font-head text-[15px] font-semibold text-crayon-text">{number}</span>
+        <span className="min-w-0 grow">
+          <span className="block truncate">
+            {finding.component ? partName(finding.component) : finding.words || 'no word yet'}
+            {finding.suspected ? ', suspected' : ''}
+            {isOutside ? ', outside the line' : ''}
+          </span>
+          <span className="block truncate text-[13px] text-quiet">{where}</span>
+        </span>
+        <Awl grade={grade} word={false} />
+        <span className="sr-only">{grade === null ? 'not touched' : `grade ${grade}`}</span>
+      </button>
+    </li>
+  )
+})

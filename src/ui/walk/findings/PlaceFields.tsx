@@ -1,0 +1,119 @@
+'use client'
+
+import { featureBox } from '../../../core/geometry'
+import { inches, feet } from '../../../core/measure'
+import { FEATURE_WORDS, type JobDocument, type Place } from '../../../core/job'
+import { LengthField, SavedTextField, SelectField } from '../../look'
+import { useJob } from '../../state/useJob'
+
+const KINDS: readonly { value: Place['kind']; label: string }[] = [
+  { value: 'none', label: 'not noted yet' },
+  { value: 'words', label: 'in words' },
+  { value: 'side', label: 'on a side' },
+  { value: 'room', label: 'in a room' },
+  { value: 'roof', label: 'on the roof' },
+  { value: 'deck', label: 'on a deck' },
+  { value: 'crawl', label: 'crawl space' },
+]
+
+function fresh(kind: string, job: JobDocument): Place {
+  switch (kind) {
+    case 'words':
+      return { kind: 'words', words: '' }
+    case 'side': {
+      const side = job.sides[0]
+      if (!side) return { kind: 'none' }
+      return {
+        kind: 'side',
+        side_id: side.id,
+        station: feet(0),
+        height: { value: feet(3), from: 'grade' },
+        feature_id: null,
+      }
+    }
+    case 'room':
+      return { kind: 'room', room: '' }
+    case 'roof':
+      return { kind: 'roof', words: '' }
+    case 'deck':
+      return { kind: 'deck', feature_id: null, words: '' }
+    case 'crawl':
+      return { kind: 'crawl', words: '' }
+    default:
+      return { kind: 'none' }
+  }
+}
+
+/** Where it is: by station and height on a side, or by words. */
+export function PlaceFields({ place, set }: { place: Place; set: (place: Place) => void }) {
+  const { job } = useJob()
+  const kinds = KINDS.filter((kind) => kind.value !== 'side' || job.sides.length > 0)
+  return (
+    <fieldset className="grid grid-cols-[1.1fr_1fr_1.4fr_1fr_0.9fr] gap-x-2 gap-y-2 max-sm:grid-cols-2">
+      <legend className="sr-only">Place</legend>
+      <SelectField
+        label="Place"
+        value={place.kind}
+        onChange={(kind) => set(fresh(kind, job))}
+        choices={kinds}
+      />
+      {place.kind === 'side' ? (
+        <>
+          <SelectField
+            label="Side"
+            value={place.side_id}
+            onChange={(side_id) => set({ ...place, side_id, feature_id: null })}
+            choices={job.sides.map((side) => ({ value: side.id, label: `${side.letter} ${side.facing}` }))}
+          />
+          <SelectField
+            label="At"
+            value={place.feature_id ?? ''}
+            onChange={(id) => {
+              const feature = job.features.find((each) => each.id === id)
+              if (!feature) return set({ ...place, feature_id: null })
+              const box = featureBox(feature, job)
+              return set({
+                ...place,
+                feature_id: id,
+                station: box.left,
+                height: { value: box.bottom, from: 'grade' },
+              })
+            }}
+            choices={[
+              { value: '', label: 'the wall' },
+              ...job.features
+                .filter((feature) => feature.side_id === place.side_id)
+                .map((feature) => ({
+                  value: feature.id,
+                  label: `${FEATURE_WORDS[feature.kind]} ${job.sides.find((side) => side.id === feature.side_id)?.letter}${feature.number}`,
+                })),
+            ]}
+          />
+          <LengthField
+            label="Station"
+            bare="feet"
+            value={place.station}
+            onChange={(station) => station !== null && set({ ...place, station })}
+          />
+          <LengthField
+            label="Height"
+            value={place.height.from === 'grade' ? place.height.value : inches(0)}
+            onChange={(value) => value !== null && set({ ...place, height: { value, from: 'grade' } })}
+          />
+        </>
+      ) : null}
+      {place.kind === 'words' || place.kind === 'roof' || place.kind === 'deck' || place.kind === 'crawl' ? (
+        <div className="col-span-4 max-sm:col-span-2">
+          <SavedTextField
+            label="Where, in words"
+            value={place.words}
+            onSave={(words) => set({ ...place, words })}
+          />
+        </div>
+      ) : null}
+      {place.kind === 'room' ? (
+        <SavedTextField label="Room" value={place.room} onSave={(room) => set({ ...place, room })} />
+      ) : null}
+    </fieldset>
+  )
+}

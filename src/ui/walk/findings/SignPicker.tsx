@@ -1,0 +1,148 @@
+'use client'
+
+import { useState, type ReactNode } from 'react'
+import {
+  DEPTH_SIGNS,
+  PRIORS,
+  SHARES,
+  SIGN_IDS,
+  SIGNS,
+  causeOf,
+  isSign,
+  signFits,
+  type SignId,
+} from '../../../core/trace'
+import type { EntityOf, Finding } from '../../../core/job'
+import { CheckField, TextField } from '../../look'
+
+/** Of a part without a table of its own, the signs of so many causes are offered first. */
+const WITHOUT_TABLE = 8
+
+/** Signs that would move the causes of this member come first; all others by name behind them. */
+function likelySigns(component: Finding['component']): SignId[] {
+  if (!component) return []
+  const written = PRIORS[component]?.flatMap((row) => row.causes)
+  const causes =
+    written ??
+    [...(SHARES[component] ?? [])]
+      .sort((a, b) => b.share - a.share)
+      .flatMap((each) => (each.cause === 'other' ? [] : [each.cause]))
+      .slice(0, WITHOUT_TABLE)
+  return [
+    ...new Set(
+      causes.flatMap((cause) =>
+        [...causeOf(cause).supports, ...causeOf(cause).refutes].flatMap((each) =>
+          signFits(each.sign, component) && !DEPTH_SIGNS.has(each.sign) ? [each.sign] : [],
+        ),
+      ),
+    ),
+  ]
+}
+
+/** So many signs of the part’s usual causes stand open; the rest are a tap away. */
+const FIRST = 14
+/** So many of the signs that fit what was typed are offered. */
+const OFFERED = 10
+
+/** Signs whose words hold everything typed, in any order. */
+function signsNamed(typed: string): SignId[] {
+  const words = typed.toLowerCase().split(/\s+/).filter(Boolean)
+  if (words.length === 0) return []
+  return SIGN_IDS.filter((sign) => {
+    if (DEPTH_SIGNS.has(sign)) return false
+    const says = SIGNS[sign].says.toLowerCase()
+    return words.every((word) => says.includes(word))
+  })
+}
+
+/** Signs seen, and those looked for and not there; how each is known is that of the finding unless said otherwise. */
+export function SignPicker({
+  finding,
+  set,
+}: {
+  finding: Finding
+  set: (fields: Partial<EntityOf['finding']>) => void
+}) {
+  const [typed, setTyped] = useState('')
+  const noted = finding.signs.flatMap((each) => (isSign(each.sign) ? [each.sign] : []))
+  const listed = [...new Set([...noted, ...likelySigns(finding.component)])]
+  const first = Math.max(FIRST, noted.length)
+  const named = signsNamed(typed).filter((sign) => !listed.includes(sign))
+  const note = (sign: SignId, present: boolean | null): void =>
+    set({
+      signs: [
+        ...finding.signs.filter((each) => each.sign !== sign),
+        ...(present === null ? [] : [{ sign, how: finding.how_known, present }]),
+      ],
+    })
+  const rows = (signs: readonly SignId[]): ReactNode => (
+    <div className="grid grid-cols-2 gap-x-4 max-sm:grid-cols-1">
+      {signs.map((sign) => (
+        <SignRow
+          key={sign}
+          says={SIGNS[sign].says}
+          present={finding.signs.find((each) => each.sign === sign)?.present ?? null}
+          note={(present) => note(sign, present)}
+        />
+      ))}
+    </div>
+  )
+  return (
+    <fieldset>
+      <legend className="font-head text-[14px] font-medium">Signs</legend>
+      <p className="text-[13px] text-quiet">
+        Tick what is there. What you looked for and did not find speaks too.
+      </p>
+      {rows(listed.slice(0, first))}
+      {listed.length > first ? (
+        <details>
+          <summary className="font-head text-[14px] text-chalk-text underline touch:min-h-11">
+            {listed.length - first} more signs of this part
+          </summary>
+          {rows(listed.slice(first))}
+        </details>
+      ) : null}
+      <div className="mt-1 max-w-sm">
+        <TextField
+          label="Another sign"
+          hint="a few letters of it"
+          value={typed}
+          onChange={setTyped}
+          autoComplete="off"
+        />
+      </div>
+      {typed.trim() === '' ? null : (
+        <div role="group" aria-label="Signs by these letters">
+          {named.length === 0 ? (
+            <p className="py-1 text-[13px] text-quiet">
+              No further sign in these letters. Say it in the words of the finding.
+            </p>
+          ) : (
+            rows(named.slice(0, OFFERED))
+          )}
+          {named.length > OFFERED ? (
+            <p className="text-[13px] text-quiet">{named.length - OFFERED} more; type more letters.</p>
+          ) : null}
+        </div>
+      )}
+    </fieldset>
+  )
+}
+
+function SignRow(props: { says: string; present: boolean | null; note: (present: boolean | null) => void }) {
+  const { says, present, note } = props
+  return (
+    <div className="flex items-center justify-between gap-2">
+      <CheckField label={says} checked={present === true} onChange={(on) => note(on ? true : null)} />
+      <button
+        type="button"
+        aria-label={`Looked for, not there: ${says}`}
+        aria-pressed={present === false}
+        onClick={() => note(present === false ? null : false)}
+        className="min-h-7 shrink-0 rounded-(--radius) border border-transparent px-1 text-[13px] text-quiet hover:border-rule aria-pressed:border-ink aria-pressed:text-ink touch:min-h-11"
+      >
+        not there
+      </button>
+    </div>
+  )
+}

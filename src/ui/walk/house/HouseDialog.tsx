@@ -1,0 +1,90 @@
+'use client'
+
+import { useState } from 'react'
+import type { EntityOf } from '../../../core/job'
+import { Button, Dialog, LengthField, SelectField, TextField } from '../../look'
+import { useJob } from '../../state/useJob'
+import { ClimateFields } from './ClimateFields'
+import { SurroundingsFields } from './SurroundingsFields'
+import { freshHouse } from '../findings/fresh'
+
+const FOUNDATIONS = [
+  { value: 'unknown', label: 'not known' },
+  { value: 'crawl', label: 'crawl space' },
+  { value: 'basement', label: 'basement' },
+  { value: 'slab', label: 'slab' },
+  { value: 'piers', label: 'piers, open' },
+  { value: 'piers-with-skirt', label: 'piers with a skirt' },
+]
+
+/** Year, storeys, foundation. An unknown year is an answer, and counts as old paint. */
+export function HouseDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
+  const { job, store } = useJob()
+  const house = job.house ?? freshHouse()
+  const [year, setYear] = useState<string | null>(null)
+  const [wrong, setWrong] = useState<string | null>(null)
+  const set = (fields: Partial<EntityOf['house']>): void => {
+    setWrong(job.house ? store.set('house', 'house', fields) : store.create('house', { ...house, ...fields }))
+  }
+  const known = house.year_built.kind === 'known' ? String(house.year_built.year) : ''
+  return (
+    <Dialog open={open} onClose={onClose} title="House" wide>
+      <div className="grid grid-cols-2 gap-3">
+        <TextField
+          label="Year built"
+          inputMode="numeric"
+          value={year ?? known}
+          hint="Leave empty when unknown: paint then counts as lead paint."
+          error={wrong}
+          onChange={(text) => {
+            setYear(text)
+            setWrong(null)
+          }}
+          onBlur={() => {
+            if (year === null) return
+            const number = Number(year)
+            if (year.trim() === '') set({ year_built: { kind: 'unknown' } })
+            else if (Number.isInteger(number) && number >= 1600 && number <= 2100)
+              set({ year_built: { kind: 'known', year: number } })
+            else setWrong('Type a year such as 1928, or leave it empty.')
+          }}
+        />
+        <SelectField
+          label="Storeys"
+          value={String(house.storeys)}
+          onChange={(value) => set({ storeys: Number(value) })}
+          choices={['1', '2', '3', '4'].map((value) => ({ value, label: value }))}
+        />
+        <SelectField
+          label="Foundation"
+          value={house.foundation}
+          onChange={(value) => set({ foundation: value as EntityOf['house']['foundation'] })}
+          choices={FOUNDATIONS}
+        />
+        <LengthField
+          label="Foundation above the ground"
+          value={house.foundation_height}
+          onChange={(value) => value !== null && set({ foundation_height: value })}
+        />
+        <LengthField
+          label="Floor to floor"
+          bare="feet"
+          value={house.storey_height}
+          onChange={(value) => value !== null && set({ storey_height: value })}
+        />
+        <div className="col-span-full">
+          <ClimateFields climate={house.climate} onChange={(climate) => set({ climate })} />
+        </div>
+        <div className="col-span-full">
+          <SurroundingsFields
+            surroundings={house.surroundings}
+            onChange={(surroundings) => set({ surroundings })}
+          />
+        </div>
+      </div>
+      <div className="mt-4 flex justify-end">
+        <Button onClick={onClose}>Done</Button>
+      </div>
+    </Dialog>
+  )
+}

@@ -1,0 +1,123 @@
+'use client'
+
+import { useState } from 'react'
+import { newId } from '../../../client/newId'
+import type { EntityOf } from '../../../core/job'
+import { SCOPE_WORDS, type ScopeKind } from '../../../core/scope'
+import { Button, Dialog, LengthField, Notice, SelectField, TextField } from '../../look'
+import { useJob } from '../../state/useJob'
+import type { StretchDraft } from '../../state/useWalk'
+
+const KINDS = Object.keys(SCOPE_WORDS) as ScopeKind[]
+
+/** One stretch of the scope line: whose it is, from where to where, and why. */
+export function StretchDialog({ draft }: { draft: StretchDraft }) {
+  const { job, store, walk } = useJob()
+  const old = job.scope_stretches.find((each) => each.id === draft.id)
+  const [stretch, setStretch] = useState<EntityOf['scope_stretch']>(
+    () =>
+      old ?? {
+        id: newId(),
+        removed: false,
+        side_id: draft.side_id,
+        from: draft.from,
+        to: draft.to,
+        kind: 'left-out',
+        reason: '',
+        who: '',
+        hand_over: '',
+      },
+  )
+  const [wrong, setWrong] = useState<string | null>(null)
+  const set = (fields: Partial<EntityOf['scope_stretch']>): void =>
+    setStretch((before) => ({ ...before, ...fields }))
+  const close = (): void => walk.setStretch(null)
+  const letter = job.sides.find((each) => each.id === stretch.side_id)?.letter ?? ''
+  const byHand = stretch.kind === 'by-owner' || stretch.kind === 'by-others'
+
+  function keep(): void {
+    if (stretch.to <= stretch.from) return setWrong('It ends where it starts. Type an end past its start.')
+    if (stretch.kind !== 'ours' && stretch.reason.trim() === '')
+      return setWrong('Say why: this line of a bid is the one most argued about.')
+    const { id, ...fields } = stretch
+    const said = old ? store.set('scope_stretch', id, fields) : store.create('scope_stretch', stretch)
+    if (said) return setWrong(said)
+    return close()
+  }
+
+  return (
+    <Dialog open onClose={close} title={`Scope line, side ${letter}`}>
+      <form
+        className="grid grid-cols-2 gap-3"
+        onSubmit={(event) => {
+          event.preventDefault()
+          keep()
+        }}
+      >
+        <div className="col-span-full">
+          <SelectField
+            label="This stretch is"
+            value={stretch.kind}
+            onChange={(kind) => set({ kind: kind as ScopeKind })}
+            choices={KINDS.map((value) => ({ value, label: SCOPE_WORDS[value] }))}
+          />
+        </div>
+        <LengthField
+          label="From"
+          bare="feet"
+          value={stretch.from}
+          onChange={(from) => from !== null && set({ from })}
+        />
+        <LengthField
+          label="To"
+          bare="feet"
+          value={stretch.to}
+          onChange={(to) => to !== null && set({ to })}
+        />
+        <div className="col-span-full">
+          <TextField
+            label={stretch.kind === 'ours' ? 'Why here (may stay empty)' : 'Why'}
+            value={stretch.reason}
+            onChange={(reason) => set({ reason })}
+          />
+        </div>
+        {byHand ? (
+          <>
+            <TextField label="Who" value={stretch.who} onChange={(who) => set({ who })} />
+            <TextField
+              label="Handed over"
+              value={stretch.hand_over}
+              hint="such as: stripped, dry, before we start"
+              onChange={(hand_over) => set({ hand_over })}
+            />
+          </>
+        ) : null}
+        {wrong ? (
+          <div className="col-span-full">
+            <Notice tone="wrong" alert>
+              {wrong}
+            </Notice>
+          </div>
+        ) : null}
+        <div className="col-span-full flex justify-end gap-2 pt-1">
+          {old ? (
+            <Button
+              look="quiet"
+              onClick={() => {
+                store.set('scope_stretch', old.id, { removed: true })
+                close()
+              }}
+            >
+              Remove this stretch
+            </Button>
+          ) : null}
+          <span className="grow" />
+          <Button onClick={close}>Leave it</Button>
+          <Button look="main" type="submit">
+            {old ? 'Keep' : 'Put it on the line'}
+          </Button>
+        </div>
+      </form>
+    </Dialog>
+  )
+}
