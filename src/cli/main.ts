@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs'
 import { nextChecks } from '../core/nextCheck'
 import { derive, type Derived } from '../core/pipeline'
 import { jobFileSchema, parseJobFile } from '../core/job'
-import { handbookText } from '../core/trace/handbook'
+import { handbookText } from '../core/print/handbookText'
 import { catalogueRows } from '../core/print/catalogueRows'
 import { jobFileWords } from '../core/words'
 

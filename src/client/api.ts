@@ -1,5 +1,5 @@
 import type { z } from 'zod'
-import { Problem } from '../core/contract'
+import { Problem } from '../core/contract/problem'
 import { learnTime } from './clock'
 
 /**

@@ -1,11 +1,35 @@
 import Link from 'next/link'
+import { methodEntries, partEntries, type Entry } from '../../core/print/rowsInWords'
 import { handbook } from '../../core/trace/handbook'
 import { pageMember } from '../member'
 
 export const dynamic = 'force-dynamic'
-export const metadata = { title: 'Handbook of causes · Detrimus' }
+export const metadata = { title: 'Handbook · Detrimus' }
 
-/** Every cause that Trace reasons with, in words, from the same data. */
+/** Rows of one kind in words. */
+function Entries({ name, entries }: { name: string; entries: readonly Entry[] }) {
+  return (
+    <section aria-label={name}>
+      <h2 className="border-b border-ink text-[18px]">{name}</h2>
+      {entries.map((entry) => (
+        <article key={entry.id} id={entry.id} className="border-b border-rule py-2">
+          <h3 className="text-[16px]">{entry.name}</h3>
+          {entry.says ? <p>{entry.says}</p> : null}
+          <dl className="grid grid-cols-[9rem_1fr] gap-x-3 text-[14px] max-sm:grid-cols-1">
+            {entry.rows.map((row) => (
+              <div key={row.name} className="contents">
+                <dt className="font-head text-quiet">{row.name}</dt>
+                <dd>{row.words}</dd>
+              </div>
+            ))}
+          </dl>
+        </article>
+      ))}
+    </section>
+  )
+}
+
+/** Causes, methods and parts in words, from the rows that the stages read. */
 export default async function HandbookPage() {
   await pageMember()
   const { families, pairs, checks } = handbook()
@@ -14,30 +38,20 @@ export default async function HandbookPage() {
       <Link href="/jobs" className="inline-flex min-h-11 items-center font-head text-chalk-text underline">
         To the jobs
       </Link>
-      <h1 className="border-b border-ink pb-1 text-[22px]">Handbook of causes</h1>
+      <h1 className="border-b border-ink pb-1 text-[22px]">Handbook</h1>
       <p className="text-quiet">
-        What Trace reasons with. Ratios, reach and lives are our judgement unless an entry says otherwise; a
-        firm may change the ratios in its settings. Local code and licensed practice prevail.
+        What the stages read: causes, methods, parts. Ratios, reach, hours and lives are our judgement unless
+        an entry says otherwise; a firm may change ratios and hours. Local code and licensed practice prevail.
       </p>
       {families.map((family) => (
-        <section key={family.name} aria-label={family.name}>
-          <h2 className="border-b border-ink text-[18px]">{family.name}</h2>
-          {family.causes.map((cause) => (
-            <article key={cause.id} id={cause.id} className="border-b border-rule py-2">
-              <h3 className="text-[16px]">{cause.name}</h3>
-              <p>{cause.mechanism}</p>
-              <dl className="grid grid-cols-[9rem_1fr] gap-x-3 text-[14px] max-sm:grid-cols-1">
-                {cause.rows.map((row) => (
-                  <div key={row.name} className="contents">
-                    <dt className="font-head text-quiet">{row.name}</dt>
-                    <dd>{row.words}</dd>
-                  </div>
-                ))}
-              </dl>
-            </article>
-          ))}
-        </section>
+        <Entries
+          key={family.name}
+          name={family.name}
+          entries={family.causes.map((cause) => ({ ...cause, says: cause.mechanism }))}
+        />
       ))}
+      <Entries name="Methods" entries={methodEntries()} />
+      <Entries name="Parts" entries={partEntries()} />
       <section aria-label="Look-alikes">
         <h2 className="border-b border-ink text-[18px]">Look-alikes, and the one check</h2>
         <ul>

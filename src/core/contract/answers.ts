@@ -121,10 +121,6 @@ export const SendProgress = z.discriminatedUnion('step', [
 ])
 export type SendProgress = z.infer<typeof SendProgress>
 
-export const AcceptAnswer = z.object({
-  accepted: z.object({ by: z.string(), at: Moment }),
-})
-
 export const HistoryAnswer = z.array(
   z.object({
     sequence: Count,
@@ -149,15 +145,6 @@ export const SessionsAnswer = z.array(
 export type SessionsAnswer = z.infer<typeof SessionsAnswer>
 
 export const Done = z.object({ done: z.literal(true) })
-
-/** A refusal as RFC 9457 problem details. */
-export const Problem = z.object({
-  type: z.string().regex(/^urn:detrimus:problem:[a-z-]+$|^about:blank$/),
-  status: z.int(),
-  detail: z.string(),
-  change_id: z.string().optional(),
-  issues: z.array(z.object({ path: z.string(), message: z.string() })).optional(),
-})
 
 /** What a firm reckons with, shipped beside its own, and its clauses. */
 export const FirmValuesAnswer = z.object({

@@ -1,2 +1,4 @@
 export * from './answers'
+export * from './owner'
+export * from './problem'
 export * from './requests'

@@ -24,13 +24,6 @@ export const ChangesRequest = z.strictObject({
 export const SendRequest = z.strictObject({ id: z.uuid(), replaces: z.uuid().nullable() })
 export type SendRequest = z.infer<typeof SendRequest>
 
-export const AcceptRequest = z.strictObject({
-  name: z.string().trim().min(2, 'Type your name to accept.').max(120),
-  role: z.enum(['owns', 'pays', 'may-approve']),
-  /** Hash of the bid that was on the screen: nobody accepts what he did not read. */
-  hash: z.string().regex(/^[0-9a-f]{64}$/),
-})
-
 export const TeachWordRequest = LearntWord
 export const ForgetWordRequest = z.strictObject({ phrase: z.string().max(80) })
 

@@ -17,7 +17,7 @@ import {
 import { CAUSE_IDS, causeOf } from '../trace'
 
 /** Whether a method can be reckoned on a part: it has a recipe, and the part has what the recipe asks. */
-function canReckon(method: MethodRow, part: PartRow): boolean {
+export function canReckon(method: MethodRow, part: PartRow): boolean {
   const { recipe } = method
   if (recipe === null || method.answers !== 'findings') return false
   if (recipe.byPart && (part.task === null || part.piece === null)) return false

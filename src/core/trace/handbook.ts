@@ -1,5 +1,4 @@
 import { partName } from '../catalogue'
-import {} from '../job'
 import {
   CAUSE_IDS,
   causeOf,
@@ -134,36 +133,4 @@ export function handbook(): Handbook {
         words: `${check.minutes} min${check.waits > 0 ? ` and ${check.waits} days` : ''}; needs ${PERMIT_WORDS[check.permit]}; finds ${Math.round(check.sensitivity * 100)} of 100, wrongly ${Math.round((1 - check.specificity) * 100)} of 100${check.falseFriends ? `; fooled by ${check.falseFriends}` : ''}. Shows: ${check.shows.map((sign) => signOf(sign).says).join(' · ')}`,
       })),
   }
-}
-
-/** The handbook as a page of Markdown, for `docs/`. */
-export function handbookText(): string {
-  const { families, pairs, checks } = handbook()
-  const lines = [
-    '# Handbook of causes',
-    '',
-    'Made from the data that Trace reasons with: `npm run -s core -- handbook > docs/handbook.md`. Ratios, reach, hours and lives are our judgement unless an entry says otherwise; a firm may change ratios in its settings. Local code and licensed practice prevail.',
-    '',
-    ...families.flatMap((family) => [
-      `## ${family.name}`,
-      '',
-      ...family.causes.flatMap((cause) => [
-        `### ${cause.name}`,
-        '',
-        cause.mechanism,
-        '',
-        ...cause.rows.map((row) => `- **${row.name}**: ${row.words}`),
-        '',
-      ]),
-    ]),
-    '## Look-alikes, and the one check',
-    '',
-    ...pairs.map((pair) => `${pair.number}. **${pair.looks}**: ${pair.between}. *${pair.check}.*`),
-    '',
-    '## Checks',
-    '',
-    ...checks.map((check) => `- **${check.name}**: ${check.words}`),
-    '',
-  ]
-  return lines.join('\n')
 }

@@ -3,8 +3,10 @@
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { failureWords, postJson } from '../../client/api'
-import { AcceptAnswer, AcceptRequest } from '../../core/contract'
-import { Button, Notice, SelectField, TextField } from '../look'
+import { AcceptAnswer, AcceptRequest } from '../../core/contract/owner'
+import { Button } from '../look/Button'
+import { SelectField, TextField } from '../look/Field'
+import { Notice } from '../look/Notice'
 
 /** Accepting by typing a name: no account. That the yes arrived is said at once, where it was given. */
 export function AcceptForm({

@@ -1,70 +1,41 @@
 'use client'
 
-import { memo, useCallback, useDeferredValue, useEffect, useMemo, useState } from 'react'
+import { lazy, memo, Suspense, useCallback, useDeferredValue, useEffect, useMemo, useState } from 'react'
 import { Tabs } from 'radix-ui'
 import type { JobStore } from '../../client/jobStore'
 import { live, type Place } from '../../core/job'
-import { formatCents } from '../../core/measure'
-import type { Derived } from '../../core/pipeline'
-import { BidTab } from '../bid/BidTab'
-import { CutTab } from '../cut/CutTab'
 import { PlanPicture } from '../house/PlanPicture'
 import { Strip, type StripOverlay, type Tapped } from '../house/Strip'
 import { Button, LinkButton, Notice } from '../look'
-import { PriceTab } from '../price/PriceTab'
-import { ScopeTab } from '../scope/ScopeTab'
 import { useAlive } from '../state/useAlive'
 import { JobContext, useJobStore, useJobView, useKeptUp } from '../state/useJob'
 import { sourceInView } from '../trace/sourceInView'
 import { useGuess } from '../trace/useGuess'
 import { usePipeline } from '../state/usePipeline'
 import { useFirmWords, useWalk } from '../state/useWalk'
-import { TraceTab } from '../trace/TraceTab'
 import { StretchDialog } from '../walk/strip/StretchDialog'
 import { StripTools } from '../walk/strip/StripTools'
-import { WalkTab } from '../walk/WalkTab'
 import { CautionBand } from './CautionBand'
 import { JobHeader } from './JobHeader'
+import { count, STAGE_NAMES, stageOf, STAGES, type Stage } from './stages'
 
-const STAGES = ['walk', 'trace', 'scope', 'cut', 'price', 'bid'] as const
-type Stage = (typeof STAGES)[number]
-const STAGE_NAMES: Record<Stage, string> = {
-  walk: 'Walk',
-  trace: 'Trace',
-  scope: 'Scope',
-  cut: 'Cut',
-  price: 'Price',
-  bid: 'Bid',
+/** A tab's page is loaded when it is first opened, or when the browser has nothing else to do. */
+const BODIES = {
+  walk: () => import('../walk/WalkTab').then((page) => ({ default: page.WalkTab })),
+  trace: () => import('../trace/TraceTab').then((page) => ({ default: page.TraceTab })),
+  scope: () => import('../scope/ScopeTab').then((page) => ({ default: page.ScopeTab })),
+  cut: () => import('../cut/CutTab').then((page) => ({ default: page.CutTab })),
+  price: () => import('../price/PriceTab').then((page) => ({ default: page.PriceTab })),
+  bid: () => import('../bid/BidTab').then((page) => ({ default: page.BidTab })),
 }
-
-function count(stage: Stage, derived: Derived): string {
-  const { job, trace, scope, cut, price } = derived
-  const many = (n: number, word: string): string => `${n} ${word}${n === 1 ? '' : 's'}`
-  switch (stage) {
-    case 'walk': {
-      const holds = derived.coverage.holds.length
-      return `${many(job.findings.length, 'finding')}${holds > 0 ? ` · ${many(holds, 'hold')}` : ''}`
-    }
-    case 'trace':
-      return many(trace.sources.filter((source) => source.letter !== null).length, 'source')
-    case 'scope':
-      return `${many(scope.items.length, 'repair')}${scope.open.length > 0 ? ` · ${scope.open.length} open` : ''}`
-    case 'cut':
-      return many(cut.boards, 'board')
-    case 'price':
-      return price.kind === 'priced'
-        ? formatCents(price.total_cents)
-        : price.kind === 'withheld'
-          ? 'not shown'
-          : 'to mend'
-    case 'bid':
-      return derived.cautions.all.length > 0 ? many(derived.cautions.all.length, 'caution') : 'draft'
-  }
-}
-
-function stageOf(path: string): Stage {
-  return STAGES.find((stage) => path.endsWith(`/${stage}`)) ?? 'walk'
-}
+const WalkTab = lazy(BODIES.walk)
+const TraceTab = lazy(BODIES.trace)
+const ScopeTab = lazy(BODIES.scope)
+const CutTab = lazy(BODIES.cut)
+const PriceTab = lazy(BODIES.price)
+const BidTab = lazy(BODIES.bid)
+/** So long after the job stands the other tabs are fetched, so that none waits when it is opened. */
+const FETCH_AFTER_MS = 1500
 
 /**
  * A job: one page over its local store; tabs change without asking the server. The page may come from this device's cache, made for
@@ -117,6 +88,13 @@ function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
   const view = useJobView(store)
   const { derived, checks } = usePipeline(view.job)
   useKeptUp(store)
+  useEffect(() => {
+    const timer = setTimeout(() => {
+      // What cannot be fetched now is fetched when it is opened, or comes from this device.
+      for (const fetchTab of Object.values(BODIES)) fetchTab().catch(() => undefined)
+    }, FETCH_AFTER_MS)
+    return () => clearTimeout(timer)
+  }, [])
   const [stage, setStage] = useState<Stage>(() =>
     typeof window === 'undefined' ? 'walk' : stageOf(window.location.pathname),
   )
@@ -290,7 +268,9 @@ function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
           </Tabs.List>
           <div className="px-5 pt-1.5 pb-16 max-sm:px-3">
             <Tabs.Content value={stage} aria-busy={shown !== stage}>
-              <StageBody stage={shown} jobId={jobId} />
+              <Suspense fallback={<p className="p-6">Opening…</p>}>
+                <StageBody stage={shown} jobId={jobId} />
+              </Suspense>
             </Tabs.Content>
           </div>
         </Tabs.Root>

@@ -4,7 +4,8 @@ import { readOwnerBid, type OwnerBid } from '../../../server/bids/ownerBid'
 import { problemWords, Refused } from '../../../server/problem'
 import { AcceptForm } from '../../../ui/bid/AcceptForm'
 import { BidView } from '../../../ui/bid/BidView'
-import { LinkButton, Notice } from '../../../ui/look'
+import { LinkButton } from '../../../ui/look/Button'
+import { Notice } from '../../../ui/look/Notice'
 
 export const dynamic = 'force-dynamic'
 export const metadata: Metadata = { title: 'Your repair bid', robots: { index: false, follow: false } }

@@ -7,7 +7,7 @@ const plain = { shift: false, alt: false }
 
 test.each([
   ['ArrowRight', plain, { grip: 'whole', along: inches(1), up: 0 }],
-  ['ArrowLeft', { ...plain, shift: true }, { grip: 'whole', along: -feet(1) + 0, up: 0 }],
+  ['ArrowLeft', { ...plain, shift: true }, { grip: 'whole', along: -768, up: 0 }],
   ['ArrowUp', { ...plain, alt: true }, { grip: 'top', along: 0, up: inches(1) }],
   ['ArrowLeft', { shift: true, alt: true }, { grip: 'right', along: -768, up: 0 }],
   ['ArrowDown', plain, { grip: 'whole', along: 0, up: -64 }],
