@@ -1,4 +1,5 @@
-import { LinkButton, Notice } from '../ui/look'
+import { LinkButton } from '../ui/look/Button'
+import { Notice } from '../ui/look/Notice'
 
 export default function NotFound() {
   return (

@@ -1,6 +1,18 @@
-import type { z } from 'zod'
 import { Problem } from '../core/contract/problem'
 import { learnTime } from './clock'
+
+/** A schema of the contract, in whichever form of the library it is written: the owner's page loads only the small one. */
+export type Schema<Out, In = unknown> = {
+  readonly _zod: { readonly input: In; readonly output: Out }
+  safeParse(value: unknown):
+    | { readonly success: true; readonly data: Out }
+    | {
+        readonly success: false
+        readonly error: {
+          readonly issues: readonly { readonly path: PropertyKey[]; readonly message: string }[]
+        }
+      }
+}
 
 /**
  * Why a request did not do what it should: the server refused it with its sentence; nothing came through in time; or something
@@ -40,7 +52,7 @@ function refusalIn(body: unknown): Failure | null {
   }
 }
 
-async function read<T>(response: Response, schema: z.ZodType<T> | null): Promise<Answer<T>> {
+async function read<T>(response: Response, schema: Schema<T> | null): Promise<Answer<T>> {
   const foreign: Answer<T> = { ok: false, failure: { kind: 'foreign', status: response.status } }
   // Our server redirects no request for data: where one leads is somebody else's.
   if (response.type === 'opaqueredirect') return foreign
@@ -67,7 +79,7 @@ async function read<T>(response: Response, schema: z.ZodType<T> | null): Promise
  */
 export async function call<T = undefined>(
   path: string,
-  schema: z.ZodType<T> | null,
+  schema: Schema<T> | null,
   init: RequestInit = {},
   within_ms = WITHIN_MS,
 ): Promise<Answer<T>> {
@@ -85,12 +97,12 @@ export async function call<T = undefined>(
 
 /** What is asked and what is answered: the server holds to both as well. */
 export type Asking<Asked, Answered> = {
-  readonly asks: z.ZodType<unknown, Asked>
-  readonly answers: z.ZodType<Answered> | null
+  readonly asks: Schema<unknown, Asked>
+  readonly answers: Schema<Answered> | null
 }
 
 /** What the server would not take is not sent: it comes back as its refusal would, with the first thing that is wrong. */
-function refusedHere(asks: z.ZodType, body: unknown): Failure | null {
+function refusedHere(asks: Schema<unknown, never> | Schema<unknown>, body: unknown): Failure | null {
   const checked = asks.safeParse(body)
   if (checked.success) return null
   const [issue] = checked.error.issues
@@ -121,7 +133,7 @@ export function postJson<Asked, Answered>(
 /** One line of a long answer. */
 function stepOf<P, T>(
   line: string,
-  of: { progress: z.ZodType<P>; done: z.ZodType<T> },
+  of: { progress: Schema<P>; done: Schema<T> },
 ): { kind: 'progress'; value: P } | { kind: 'end'; answer: Answer<T> } {
   const foreign = { kind: 'end', answer: { ok: false, failure: { kind: 'foreign', status: 200 } } } as const
   let said: { progress?: unknown; done?: unknown; problem?: unknown }
@@ -147,9 +159,9 @@ export async function callInSteps<Asked, P, T>(
   path: string,
   body: Asked,
   of: {
-    asks: z.ZodType<unknown, Asked>
-    progress: z.ZodType<P>
-    done: z.ZodType<T>
+    asks: Schema<unknown, Asked>
+    progress: Schema<P>
+    done: Schema<T>
     tell: (progress: P) => void
     silence_ms?: number
   },

@@ -1,5 +1,5 @@
 import 'server-only'
-import type { z } from 'zod'
+import { z } from 'zod'
 import type { MemberFace } from '../core/contract'
 import { actionsOf, isRole, may, type Action, type Role } from '../core/firm'
 import { issuesOf, isStorable } from '../core/job'
@@ -196,7 +196,7 @@ export async function readBody(request: Request, limit: { bytes: number; words: 
 /** A JSON body through its schema. */
 export async function readJson<T>(
   request: Request,
-  schema: z.ZodType<T>,
+  schema: z.core.$ZodType<T>,
   limit = { bytes: 2_000_000, words: '2 MB' },
 ): Promise<T> {
   const body = await readBody(request, limit)
@@ -216,7 +216,7 @@ export async function readJson<T>(
       issues: [{ path: '', message: 'a text holds a character that cannot be kept' }],
     })
   }
-  const parsed = schema.safeParse(data)
+  const parsed = z.safeParse(schema, data)
   if (!parsed.success) throw new Refused({ kind: 'malformed', issues: issuesOf(parsed.error) })
   return parsed.data
 }

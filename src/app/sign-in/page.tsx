@@ -1,4 +1,4 @@
-import { Notice } from '../../ui/look'
+import { Notice } from '../../ui/look/Notice'
 import { SignIn } from '../../ui/job/SignIn'
 
 export const metadata = { title: 'Sign in · Detrimus' }

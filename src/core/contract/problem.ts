@@ -1,10 +1,10 @@
-import { z } from 'zod'
+import { z } from 'zod/mini'
 
 /** A refusal as RFC 9457 problem details. */
 export const Problem = z.object({
-  type: z.string().regex(/^urn:detrimus:problem:[a-z-]+$|^about:blank$/),
+  type: z.string().check(z.regex(/^urn:detrimus:problem:[a-z-]+$|^about:blank$/)),
   status: z.int(),
   detail: z.string(),
-  change_id: z.string().optional(),
-  issues: z.array(z.object({ path: z.string(), message: z.string() })).optional(),
+  change_id: z.optional(z.string()),
+  issues: z.optional(z.array(z.object({ path: z.string(), message: z.string() }))),
 })

@@ -2,11 +2,12 @@
 
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
-import { failureWords, postJson } from '../../client/api'
-import { AcceptAnswer, AcceptRequest } from '../../core/contract/owner'
 import { Button } from '../look/Button'
 import { SelectField, TextField } from '../look/Field'
 import { Notice } from '../look/Notice'
+
+/** What sends the yes, fetched when somebody begins to give it: reading the bid needs none of it. */
+const sending = () => Promise.all([import('../../client/api'), import('../../core/contract/owner')])
 
 /** Accepting by typing a name: no account. That the yes arrived is said at once, where it was given. */
 export function AcceptForm({
@@ -34,6 +35,13 @@ export function AcceptForm({
       return
     }
     setBusy(true)
+    const tools = await sending().catch(() => null)
+    if (tools === null) {
+      setBusy(false)
+      setWrong('No signal. Nothing is lost; try again.')
+      return
+    }
+    const [{ failureWords, postJson }, { AcceptAnswer, AcceptRequest }] = tools
     const answer = await postJson(
       `/api/owner/${token}/accept`,
       { asks: AcceptRequest, answers: AcceptAnswer },
@@ -62,6 +70,7 @@ export function AcceptForm({
     <form
       aria-label="Accept this bid"
       className="no-print mx-auto flex max-w-4xl flex-col gap-3 border-t border-ink bg-paper px-6 py-5 max-sm:px-4"
+      onFocus={() => void sending().catch(() => null)}
       onSubmit={(event) => {
         event.preventDefault()
         void accept()

@@ -3,7 +3,8 @@
 import Papa from 'papaparse'
 import { useState } from 'react'
 import { planValues, VALUE_COLUMNS, valueRows, type ValuePlan, type ValueRow } from '../../core/firmValues'
-import { Button, Dialog } from '../look'
+import { Button } from '../look'
+import { Dialog } from '../look/Dialog'
 import type { FirmValuesState } from './useFirmValues'
 
 function save(text: string, name: string): void {

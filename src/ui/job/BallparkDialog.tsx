@@ -6,7 +6,8 @@ import { ballpark, ballparkItem } from '../../core/ballpark'
 import { PARTS } from '../../core/catalogue'
 import type { JobDocument, WorkItem } from '../../core/job'
 import { feet, formatCents, type Length } from '../../core/measure'
-import { Button, Dialog, LengthField, Notice, SelectField } from '../look'
+import { Button, LengthField, Notice, SelectField } from '../look'
+import { Dialog } from '../look/Dialog'
 
 /** Parts that have a recipe; what has none has no figure to say. */
 const PRICED = PARTS.filter((part) => part.task !== null).map(({ id, name }) => ({ value: id, label: name }))

@@ -2,7 +2,8 @@
 
 import { useState } from 'react'
 import type { Caution } from '../../core/caution'
-import { Button, Dialog, TextField } from '../look'
+import { Button, TextField } from '../look'
+import { Dialog } from '../look/Dialog'
 import { useJob } from '../state/useJob'
 
 const KIND: Record<Caution['kind'], string> = {

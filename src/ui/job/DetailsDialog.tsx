@@ -2,7 +2,8 @@
 
 import { newId } from '../../client/newId'
 import { PersonRole, type EntityOf } from '../../core/job'
-import { Button, CheckField, Dialog, SavedTextField, SelectField, TextField } from '../look'
+import { Button, CheckField, SavedTextField, SelectField, TextField } from '../look'
+import { Dialog } from '../look/Dialog'
 import { useJob } from '../state/useJob'
 
 type Role = EntityOf['person']['roles'][number]

@@ -4,7 +4,8 @@ import { useEffect, useState } from 'react'
 import { call, failureWords } from '../../client/api'
 import { HistoryAnswer } from '../../core/contract'
 import type { Change } from '../../core/job'
-import { Dialog, Notice } from '../look'
+import { Notice } from '../look'
+import { Dialog } from '../look/Dialog'
 
 type Row = {
   readonly sequence: number

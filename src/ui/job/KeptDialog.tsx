@@ -1,6 +1,7 @@
 'use client'
 
-import { Button, Dialog, LinkButton, Notice } from '../look'
+import { Button, LinkButton, Notice } from '../look'
+import { Dialog } from '../look/Dialog'
 import { useJob } from '../state/useJob'
 import type { RefusedEdit, UnreadableEdit } from '../../client/localCopies'
 import { handOver } from '../../client/savedEdits'

@@ -3,7 +3,8 @@
 import { useState } from 'react'
 import { memberHere, leave } from '../../client/member'
 import { handOver, saveEdits } from '../../client/savedEdits'
-import { Button, Dialog, LinkButton, Notice } from '../look'
+import { Button, LinkButton, Notice } from '../look'
+import { Dialog } from '../look/Dialog'
 
 async function leaveForGood(): Promise<void> {
   await leave()

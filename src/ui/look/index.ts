@@ -1,7 +1,7 @@
+// Dialog is imported from its own file: it brings a library that pages without one need not load.
 export { Awl } from './Awl'
 export { Button, LinkButton } from './Button'
 export { Certainty } from './Certainty'
-export { Dialog } from './Dialog'
 export { CONTROL, Field, SelectField, TextAreaField, TextField, CheckField } from './Field'
 export { LengthField } from './LengthField'
 export { INKS, LABEL_INKS, type Stroke } from './inks'

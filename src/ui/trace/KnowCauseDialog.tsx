@@ -3,7 +3,8 @@
 import { useState } from 'react'
 import { findingNumber } from '../../core/house'
 import { CAUSE_IDS, causeOf, isCause } from '../../core/trace'
-import { Button, Dialog, SelectField, TextField } from '../look'
+import { Button, SelectField, TextField } from '../look'
+import { Dialog } from '../look/Dialog'
 import { useJob } from '../state/useJob'
 import { useStateCause } from './useStateCause'
 

@@ -2,7 +2,8 @@
 
 import { useState } from 'react'
 import { causeOf, signOf, type CauseId, type SignId, type Source } from '../../core/trace'
-import { Button, Dialog, TextField } from '../look'
+import { Button, TextField } from '../look'
+import { Dialog } from '../look/Dialog'
 import { useJob } from '../state/useJob'
 import { FirmWeights } from './FirmWeights'
 

@@ -5,7 +5,8 @@ import { MATERIALS, PARTS } from '../../../core/catalogue'
 import { GRADE_NAMES } from '../../../core/job'
 import { chipsOf, LearntWord, type Chip, type Shorthand } from '../../../core/shorthand'
 import { SIGN_IDS, SIGNS } from '../../../core/trace'
-import { Button, Dialog, SelectField, TextField } from '../../look'
+import { Button, SelectField, TextField } from '../../look'
+import { Dialog } from '../../look/Dialog'
 import type { FirmWords } from '../../state/useWalk'
 
 const LOOK: Record<Chip['kind'], string> = {

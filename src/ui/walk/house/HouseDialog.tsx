@@ -2,7 +2,8 @@
 
 import { useState } from 'react'
 import type { EntityOf } from '../../../core/job'
-import { Button, Dialog, LengthField, SelectField, TextField } from '../../look'
+import { Button, LengthField, SelectField, TextField } from '../../look'
+import { Dialog } from '../../look/Dialog'
 import { useJob } from '../../state/useJob'
 import { ClimateFields } from './ClimateFields'
 import { SurroundingsFields } from './SurroundingsFields'

@@ -2,7 +2,8 @@
 
 import { useState } from 'react'
 import { Cladding, HowMeasured, type EntityOf } from '../../../core/job'
-import { Button, Dialog, LengthField, Notice, SelectField, TextField } from '../../look'
+import { Button, LengthField, Notice, SelectField, TextField } from '../../look'
+import { Dialog } from '../../look/Dialog'
 import { useJob } from '../../state/useJob'
 import { freshHouse, freshSide, freeLetter } from '../findings/fresh'
 import { CladParts } from './CladParts'

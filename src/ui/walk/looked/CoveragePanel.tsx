@@ -3,7 +3,8 @@
 import { useState } from 'react'
 import { mayOpen, NOT_LOOKED_WORDS, type LookState, type NotLookedReason } from '../../../core/coverage'
 import { HOW_KNOWN, ZONES, type HowKnown, type Side } from '../../../core/job'
-import { Button, Dialog, TextField } from '../../look'
+import { Button, TextField } from '../../look'
+import { Dialog } from '../../look/Dialog'
 import { useJob } from '../../state/useJob'
 
 const LOOKS: readonly { how: HowKnown; words: string }[] = [

@@ -2,7 +2,8 @@
 
 import { useState } from 'react'
 import { KEEP_OFF_SIGNS, type Fact, type Finding } from '../../../core/job'
-import { Button, CheckField, Dialog, SelectField, TextField } from '../../look'
+import { Button, CheckField, SelectField, TextField } from '../../look'
+import { Dialog } from '../../look/Dialog'
 import { useJob } from '../../state/useJob'
 
 type Hazard = Extract<Fact, { kind: 'hazard' }>

@@ -11,7 +11,8 @@ import {
   type WayToLook,
 } from '../../../core/job'
 import { CHECKS, isSign, SIGN_IDS, SIGNS } from '../../../core/trace'
-import { Button, CheckField, Dialog, SelectField, TextField } from '../../look'
+import { Button, CheckField, SelectField, TextField } from '../../look'
+import { Dialog } from '../../look/Dialog'
 import { useJob } from '../../state/useJob'
 import { PermissionToOpen } from './CoveragePanel'
 import { MeterFields, NO_READING, type MeterReading } from './MeterFields'
