@@ -52,10 +52,10 @@ function told(says: string, of: Case): string {
 }
 
 function adviceOn(method: MethodRow, of: Case): MethodAdvice {
-  const true_ = method.advice.filter((each) => holds(each.when, method, of))
-  const blocked = true_.filter((each) => each.verdict === 'blocked')
-  const verdict = blocked.length > 0 ? 'blocked' : true_.length > 0 ? 'recommended' : 'allowed'
-  const reasons = (blocked.length > 0 ? blocked : true_).map((each) => told(each.says, of))
+  const met = method.advice.filter((each) => holds(each.when, method, of))
+  const blocked = met.filter((each) => each.verdict === 'blocked')
+  const verdict = blocked.length > 0 ? 'blocked' : met.length > 0 ? 'recommended' : 'allowed'
+  const reasons = (blocked.length > 0 ? blocked : met).map((each) => told(each.says, of))
   return { method: method.id, verdict, reasons }
 }
 

@@ -71,8 +71,6 @@ export type Recipe = {
   }[]
   /** Old paint broken, square feet for each unit; null: by the part. */
   readonly paint_ft2: { readonly per: Per; readonly times: number } | null
-  /** Boards of an opening that this renews, so that they are not charged twice there. */
-  readonly covers: readonly string[]
 }
 
 /** What a method answers: findings, or the whole of a side. */
@@ -157,5 +155,4 @@ export const NO_RECIPE = {
   tasks: [],
   goods: [],
   paint_ft2: null,
-  covers: [],
 } as const

@@ -101,7 +101,6 @@ export const NEW_WOOD = [
         { good: 'fasteners', per: 'head-metal-ft', times: 0.05, why: 'two a bearing' },
       ],
       paint_ft2: { per: 'head-metal-ft', times: 1.5 },
-      covers: ['head-casing'],
     },
   }),
 ]
