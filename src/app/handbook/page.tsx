@@ -1,18 +1,32 @@
 import Link from 'next/link'
-import { methodEntries, partEntries, type Entry } from '../../core/print/rowsInWords'
+import {
+  cautionEntries,
+  clauseEntries,
+  methodEntries,
+  partEntries,
+  type Entry,
+} from '../../core/print/rowsInWords'
 import { handbook } from '../../core/trace/handbook'
 import { pageMember } from '../member'
 
 export const dynamic = 'force-dynamic'
 export const metadata = { title: 'Handbook · Detrimus' }
 
-/** Rows of one kind in words. */
-function Entries({ name, entries }: { name: string; entries: readonly Entry[] }) {
+/** Rows of one kind in words. A part and a cause may share an id, so each kind but causes marks its own. */
+function Entries({
+  name,
+  entries,
+  kind = '',
+}: {
+  name: string
+  entries: readonly Entry[]
+  kind?: `${string}-` | ''
+}) {
   return (
     <section aria-label={name}>
       <h2 className="border-b border-ink text-[18px]">{name}</h2>
       {entries.map((entry) => (
-        <article key={entry.id} id={entry.id} className="border-b border-rule py-2">
+        <article key={entry.id} id={`${kind}${entry.id}`} className="border-b border-rule py-2">
           <h3 className="text-[16px]">{entry.name}</h3>
           {entry.says ? <p>{entry.says}</p> : null}
           <dl className="grid grid-cols-[9rem_1fr] gap-x-3 text-[14px] max-sm:grid-cols-1">
@@ -29,7 +43,7 @@ function Entries({ name, entries }: { name: string; entries: readonly Entry[] })
   )
 }
 
-/** Causes, methods and parts in words, from the rows that the stages read. */
+/** Causes, methods, parts, cautions and clauses in words, from the rows that the stages read. */
 export default async function HandbookPage() {
   await pageMember()
   const { families, pairs, checks } = handbook()
@@ -40,8 +54,9 @@ export default async function HandbookPage() {
       </Link>
       <h1 className="border-b border-ink pb-1 text-[22px]">Handbook</h1>
       <p className="text-quiet">
-        What the stages read: causes, methods, parts. Ratios, reach, hours and lives are our judgement unless
-        an entry says otherwise; a firm may change ratios and hours. Local code and licensed practice prevail.
+        What the stages read: causes, methods, parts, cautions, clauses. Ratios, reach, hours and lives are
+        our judgement unless an entry says otherwise; a firm may change ratios and hours. Local code and
+        licensed practice prevail.
       </p>
       {families.map((family) => (
         <Entries
@@ -50,8 +65,10 @@ export default async function HandbookPage() {
           entries={family.causes.map((cause) => ({ ...cause, says: cause.mechanism }))}
         />
       ))}
-      <Entries name="Methods" entries={methodEntries()} />
-      <Entries name="Parts" entries={partEntries()} />
+      <Entries name="Methods" kind="method-" entries={methodEntries()} />
+      <Entries name="Parts" kind="part-" entries={partEntries()} />
+      <Entries name="Cautions" kind="caution-" entries={cautionEntries()} />
+      <Entries name="Clauses of a bid" kind="clause-" entries={clauseEntries()} />
       <section aria-label="Look-alikes">
         <h2 className="border-b border-ink text-[18px]">Look-alikes, and the one check</h2>
         <ul>

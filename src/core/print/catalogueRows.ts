@@ -1,6 +1,7 @@
 import {
   CATALOGUE_EDITION,
   CAUTIONS,
+  CLAUSES,
   CLADDINGS,
   GOODS,
   MATERIALS,
@@ -60,6 +61,7 @@ export function catalogueRows(): object {
         .map(([key, lengths_ft]) => ({ of: key, lengths_ft })),
     })),
     cautions: CAUTIONS,
+    clauses: CLAUSES,
     warranties: WARRANTIES,
     causes: CAUSE_IDS.map((id) => {
       const { name, family, damages, fix, basis } = causeOf(id)

@@ -1,5 +1,5 @@
 import { handbook } from '../trace/handbook'
-import { methodEntries, partEntries } from './rowsInWords'
+import { cautionEntries, clauseEntries, methodEntries, partEntries } from './rowsInWords'
 
 /** The handbook as a page of Markdown, for `docs/`. */
 export function handbookText(): string {
@@ -35,6 +35,12 @@ export function handbookText(): string {
     '## Parts',
     '',
     ...entries(partEntries()),
+    '## Cautions',
+    '',
+    ...entries(cautionEntries()),
+    '## Clauses of a bid',
+    '',
+    ...entries(clauseEntries()),
     '## Look-alikes, and the one check',
     '',
     ...pairs.map((pair) => `${pair.number}. **${pair.looks}**: ${pair.between}. *${pair.check}.*`),

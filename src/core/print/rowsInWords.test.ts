@@ -1,17 +1,21 @@
 import { expect, test } from '@jest/globals'
-import { METHODS, PARTS } from '../catalogue'
+import { CAUTIONS, CLAUSES, METHODS, PARTS } from '../catalogue'
 import { handbookText } from './handbookText'
-import { methodEntries, partEntries } from './rowsInWords'
+import { cautionEntries, clauseEntries, methodEntries, partEntries } from './rowsInWords'
 
 const row = (
   entry: { rows: readonly { name: string; words: string }[] } | undefined,
   name: string,
 ): string | undefined => entry?.rows.find((each) => each.name === name)?.words
 
-test('every method and every part is in the handbook, with where it comes from', () => {
+test('every row is in the handbook, with where it comes from', () => {
   const text = handbookText()
-  for (const { name } of [...METHODS, ...PARTS]) expect(text).toContain(`### ${name}`)
-  for (const entry of [...methodEntries(), ...partEntries()]) expect(row(entry, 'Basis')).toBeTruthy()
+  const headings = text.split('\n').map((line) => line.toLowerCase())
+  for (const { name } of [...METHODS, ...PARTS, ...CAUTIONS])
+    expect(headings).toContain(`### ${name.toLowerCase()}`)
+  for (const { number, name } of CLAUSES) expect(text).toContain(`### ${number}. ${name}`)
+  const all = [...methodEntries(), ...partEntries(), ...cautionEntries(), ...clauseEntries()]
+  for (const entry of all) expect(row(entry, 'Basis')).toBeTruthy()
   expect(text).not.toMatch(/undefined|null|NaN|\{[a-z]+\}/)
 })
 
@@ -28,6 +32,14 @@ test('a row as a carpenter reads it', () => {
     'from local soft on: ledger or rim soft',
   ])
   expect(row(ledger, 'Hours')).toBe('no recipe yet: a price is typed, or it is referred')
+  const off = cautionEntries()[0]
+  expect([off?.name, row(off, 'Holds for')]).toEqual(['Keep off', 'the whole assembly, and what hangs on it'])
+  expect(row(off, 'On work')).toMatch(/^nothing is sold there: /)
+  const start = clauseEntries().find(({ id }) => id === 'start-window')
+  expect([start?.name, row(start, 'Words')]).toEqual([
+    '24. When we start',
+    'the words of the firm, in its settings; empty there, it does not print',
+  ])
   const seal = methodEntries().find(({ id }) => id === 're-seal')
   expect(row(seal, 'Blocked')).toContain('local soft to gone: “Sealant over soft wood only hides it.”')
   expect(

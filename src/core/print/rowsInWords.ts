@@ -1,10 +1,15 @@
 import {
+  CAUTIONS,
+  CLAUSES,
+  cautionOf,
   METHODS,
   partName,
   PARTS,
   taskOf,
   WARRANTIES,
   type Advice,
+  type CautionRow,
+  type ClauseRow,
   type MethodRow,
   type PartRow,
   type When,
@@ -138,6 +143,54 @@ function partEntry(part: PartRow): Entry {
   ]
   return { id: part.id, name: part.name, says: '', rows: rows.filter((row) => row.words !== '') }
 }
+
+const EFFECT: Record<CautionRow['effect'], string> = {
+  stops: 'nothing is sold there',
+  waits: 'nothing is priced there before somebody else has spoken',
+  warns: 'it is said with the item',
+}
+const HOLDS_FOR: Record<CautionRow['holdsFor'], string> = {
+  'what-hangs-on-it': 'the whole assembly, and what hangs on it',
+  place: 'the place',
+  house: 'the house',
+}
+
+function cautionEntry(of: CautionRow): Entry {
+  const rows = [
+    { name: 'Do now', words: of.doNow || 'as whoever noted it says' },
+    { name: 'Who', words: of.who },
+    { name: 'On work', words: [EFFECT[of.effect], of.onWork].filter(Boolean).join(': ') },
+    { name: 'Holds for', words: HOLDS_FOR[of.holdsFor] },
+    { name: 'Gates', words: of.gates === 'task' ? 'the task, never the bid' : '' },
+    { name: 'Basis', words: of.source },
+  ]
+  return {
+    id: of.id,
+    name: `${of.name[0]!.toUpperCase()}${of.name.slice(1)}`,
+    says: `What can happen: ${of.canHappen}.`,
+    rows: rows.filter((row) => row.words !== ''),
+  }
+}
+
+function clauseEntry({ id, name, number, words, onlyWith, source }: ClauseRow): Entry {
+  const wording = {
+    told: 'told from the job; with nothing to tell, it does not print',
+    setting: 'the words of the firm, in its settings; empty there, it does not print',
+    fixed: words.kind === 'fixed' ? words.text : '',
+  }[words.kind]
+  const rows = [
+    { name: 'Words', words: wording },
+    { name: 'Only with', words: onlyWith === null ? '' : cautionOf(onlyWith).name },
+    { name: 'Basis', words: source },
+  ]
+  return { id, name: `${number}. ${name}`, says: '', rows: rows.filter((row) => row.words !== '') }
+}
+
+/** Every caution in words, from its row; the worst first. */
+export const cautionEntries = (): Entry[] => CAUTIONS.toSorted((a, b) => a.rank - b.rank).map(cautionEntry)
+
+/** Every clause of a bid in words, from its row, in the order they print. */
+export const clauseEntries = (): Entry[] => CLAUSES.map(clauseEntry)
 
 /** Every method in words, from its row. */
 export const methodEntries = (): Entry[] => METHODS.map(methodEntry)
