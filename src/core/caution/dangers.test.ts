@@ -112,6 +112,16 @@ test('a deck named by its feature is that deck, though nobody said on which side
   expect(standings(jobOf([other], { facts: [hazard({})] }))).toEqual(['ours'])
 })
 
+test('a board whose deck nobody named is taken for the unsafe deck on its side, not on another', () => {
+  const unnamed = (letter: string): Finding => {
+    const board = on(2, 'deck-board', 3, [], letter)
+    return { ...board, place: { ...board.place, feature_id: null } } as Finding
+  }
+  const ledger = on(1, 'ledger', 1, ['ledger-nails-only'])
+  expect(standings(jobOf([ledger, unnamed('c')]))).toEqual(['stopped', 'stopped'])
+  expect(standings(jobOf([ledger, unnamed('a')]))).toEqual(['stopped', 'ours'])
+})
+
 test('a sign that keeps people off a ledger says nothing of another part, nor when it was looked for and not there', () => {
   const keepOff = (finding: Finding): string[] =>
     derive(jobOf([finding]), '2026-05-04')
