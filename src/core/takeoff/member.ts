@@ -60,7 +60,11 @@ function alongWall(part: PartRow, at: SidePlace, side: Side, job: JobDocument): 
         start: Math.max(0, bottom - foot) as Length,
       }
     }
-    default:
+    // Of an opening, or no run that the house gives: only a tape knows.
+    case 'over-casings':
+    case 'clear-width':
+    case 'leg':
+    case null:
       return null
   }
 }
@@ -92,7 +96,11 @@ function ofOpening(
         start: Math.max(0, bottom - foot) as Length,
       }
     }
-    default:
+    case 'eave-run':
+    case 'rake':
+    case 'wall-run':
+    case 'corner':
+    case null:
       return null
   }
 }

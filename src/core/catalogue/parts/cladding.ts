@@ -34,8 +34,14 @@ const lap = {
 
 /** What covers the wall between the openings. Cut-backs, least pieces and joints: common practice. */
 export const CLADDING = [
-  part({ ...lap, id: 'lap-siding', name: 'lap siding', besideThings: true }),
-  part({ ...lap, id: 'base-course', name: 'bottom courses of siding', usualHeight: 'foot' }),
+  part({ ...lap, id: 'lap-siding', countedIn: 'courses', name: 'lap siding', besideThings: true }),
+  part({
+    ...lap,
+    id: 'base-course',
+    countedIn: 'courses',
+    name: 'bottom courses of siding',
+    usualHeight: 'foot',
+  }),
   part({
     id: 'corner-board',
     name: 'corner board',

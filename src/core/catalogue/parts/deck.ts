@@ -22,6 +22,7 @@ export const DECK = [
   part({
     ...deck,
     id: 'deck-board',
+    countedIn: 'pieces',
     name: 'deck board',
     ageProvesNothing: false,
     heldBy: ['deck-joist'],
@@ -34,6 +35,7 @@ export const DECK = [
   part({
     ...deck,
     id: 'deck-joist',
+    countedIn: 'pieces',
     name: 'deck joist',
     bears: true,
     heldBy: ['ledger', 'deck-beam'],
@@ -44,6 +46,7 @@ export const DECK = [
   part({
     ...deck,
     id: 'deck-post',
+    countedIn: 'pieces',
     name: 'deck post',
     bears: true,
     keepOff: { fromGrade: 2, says: 'post base soft' },
@@ -57,6 +60,7 @@ export const DECK = [
   part({
     ...deck,
     id: 'guard',
+    countedIn: 'pieces',
     name: 'guard',
     bears: true,
     heldBy: ['deck-joist', 'deck-post'],
@@ -69,6 +73,7 @@ export const DECK = [
   part({
     ...deck,
     id: 'stair',
+    countedIn: 'pieces',
     name: 'stair',
     bears: true,
     heldBy: ['deck-joist'],

@@ -2,11 +2,18 @@ import { part } from './part'
 
 /** What holds walls and floors up. None has a recipe yet: repair of what carries load wants its own kits. */
 export const FRAME = [
-  part({ id: 'sheathing', name: 'sheathing', assembly: 'wall-frame', besideThings: true }),
+  part({
+    id: 'sheathing',
+    countedIn: 'sheets',
+    name: 'sheathing',
+    assembly: 'wall-frame',
+    besideThings: true,
+  }),
   part({ id: 'stud', name: 'wall stud', assembly: 'wall-frame', bears: true, besideThings: true }),
   part({ id: 'rim-joist', name: 'rim joist', assembly: 'floor-frame', bears: true, ageProvesNothing: true }),
   part({
     id: 'joist',
+    countedIn: 'pieces',
     name: 'joist',
     assembly: 'floor-frame',
     bears: true,
@@ -16,6 +23,7 @@ export const FRAME = [
   }),
   part({
     id: 'subfloor',
+    countedIn: 'sheets',
     name: 'subfloor',
     assembly: 'floor-frame',
     heldBy: ['joist'],
@@ -72,5 +80,12 @@ export const INSIDE = [
 ]
 
 export const OTHER = [
-  part({ id: 'other', name: 'other part', assembly: 'none', source: 'our judgement', inSurvey: true }),
+  part({
+    id: 'other',
+    countedIn: 'pieces',
+    name: 'other part',
+    assembly: 'none',
+    source: 'our judgement',
+    inSurvey: true,
+  }),
 ]

@@ -99,6 +99,8 @@ export type PartRow = Row & {
   readonly painted_ft2_per_ft: number
   /** Noted piece by piece in a framing survey. */
   readonly inSurvey: boolean
+  /** What it is counted in beside its length; null: the length alone is the measure. */
+  readonly countedIn: 'courses' | 'sheets' | 'pieces' | null
   readonly span: MemberSpan | null
   /** Boards lie side by side over this depth; null: one board. */
   readonly across: 'overhang' | null
@@ -129,6 +131,7 @@ export function part(of: Written): PartRow {
     disturbsPaint: true,
     painted_ft2_per_ft: 0.6,
     inSurvey: false,
+    countedIn: null,
     span: null,
     across: null,
     piece: null,

@@ -2,6 +2,7 @@
 
 import { useState } from 'react'
 import { materialChoices, partChoices } from './choices'
+import { partOf } from '../../../core/catalogue'
 import { HOW_KNOWN, type EntityOf, type Finding } from '../../../core/job'
 import { findingNumber } from '../../../core/house'
 import type { Length } from '../../../core/measure'
@@ -288,31 +289,13 @@ const EARLIER_WORDS: Record<Finding['earlier_repair'], string> = {
   other: 'other',
 }
 
-/** What a part is counted in beside its length; null where the length alone is the measure. */
-function countedIn(component: Finding['component']): string | null {
-  switch (component) {
-    case 'lap-siding':
-    case 'base-course':
-      return 'Courses'
-    case 'sheathing':
-    case 'subfloor':
-      return 'Sheets'
-    case 'deck-board':
-    case 'deck-joist':
-    case 'deck-post':
-    case 'joist':
-    case 'guard':
-    case 'stair':
-    case 'other':
-      return 'Pieces'
-    default:
-      return null
-  }
-}
+/** The label of the count, for a part that is counted beside its length. */
+const COUNTED = { courses: 'Courses', sheets: 'Sheets', pieces: 'Pieces' } as const
 
 function ExtentFields({ finding, set }: { finding: Finding; set: (fields: Fields) => void }) {
   const { extent } = finding
-  const counted = countedIn(finding.component)
+  const countedIn = partOf(finding.component)?.countedIn
+  const counted = countedIn ? COUNTED[countedIn] : null
   const measured = (value: Length | null, how = extent?.how ?? 'taped'): Finding['extent'] =>
     value === null
       ? null
