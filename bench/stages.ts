@@ -79,7 +79,8 @@ export function benchStages(): Row[] {
     ['cut', () => cutJob(job, takeoff)],
     ['price', () => priceJob(job, scope, takeoff, cut)],
     ['the strip drawn', () => drawStrip(job, { px: 100, coverage: null, trace, chosen: [], only: null })],
-    ['whole pipeline, bid included', () => derive(job, '2026-05-04')],
+    ['whole pipeline, bid included', () => ({ ...derive(job, '2026-05-04') })],
+    ['whole pipeline, the price alone', () => derive(job, '2026-05-04').price],
   ]
   const times = [...work, ...grown()].map(([name, call]) => ({ name, ...time(call) }))
   const base = times[0]!.median

@@ -69,3 +69,18 @@ test('a finding whose side was removed keeps its words and asks for a place', ()
   }
   expect(problems(without)).toContain('Finding 1: its side was removed. Give it a place again.')
 })
+
+test('a stage is reckoned when it is read: a price asks for no drawing and no bid', () => {
+  // A bid cannot be dated without a day: whoever reads it stumbles, whoever reads the price does not.
+  const derived = derive(DEMO_JOBS['alder-house'](), 'no day')
+  expect(derived.price.kind).toBe('priced')
+  expect(() => derived.bid).toThrow()
+})
+
+test('a stage that is known already is taken as it is, and is read once', () => {
+  const job = smallHouse({ findings: [sillNose()] })
+  const { trace } = derive(job, day)
+  const derived = derive(job, day, { trace: { ...trace, sources: [] } })
+  expect(derived.trace.sources).toEqual([])
+  expect(derived.scope).toBe(derived.scope)
+})

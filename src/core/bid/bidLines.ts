@@ -1,7 +1,7 @@
 import { WARRANTIES } from '../catalogue'
 import { paintedArea } from '../geometry'
 import { findingNumber } from '../house'
-import type { JobDocument } from '../job'
+import { byId, type JobDocument } from '../job'
 import { formatLength, type Cents } from '../measure'
 import type { Price } from '../price'
 import { PRICED_APART, type ItemSpot, type ScopeItem } from '../scope'
@@ -24,7 +24,7 @@ function lifeWords([low, high]: readonly [number, number]): string {
 function sizeWords(spot: ItemSpot, job: JobDocument): string {
   if (spot.at.kind === 'whole-side') {
     const { side_id } = spot.at
-    const side = job.sides.find((each) => each.id === side_id)
+    const side = byId(job.sides, side_id)
     return side && spot.stretch
       ? `${paintedArea(side, job, spot.stretch).gross_ft2.toFixed(0)} ft² of wall`
       : ''

@@ -1,6 +1,6 @@
 import { cautionOf, NO_PRESSURE_ON, partOf, type CautionKind } from '../catalogue'
 import { placeOf } from '../geometry'
-import { factsOf, type JobDocument } from '../job'
+import { byId, factsOf, type JobDocument } from '../job'
 import { dangersOf, type Danger } from './dangers'
 import { isLeadPresumed } from './leadRule'
 import { whereOf } from './whereOf'
@@ -42,11 +42,11 @@ const ID_OF: Partial<Record<string, string>> = {
 }
 
 function whereIs(danger: Danger, job: JobDocument): string {
-  const finding = job.findings.find((each) => each.id === danger.finding_id)
+  const finding = byId(job.findings, danger.finding_id)
   if (finding) return whereOf(finding, job)
   const { at } = danger
   const id = at.kind === 'whole-side' || at.kind === 'feature' ? at.side_id : null
-  const side = job.sides.find((each) => each.id === id)
+  const side = byId(job.sides, id)
   return side ? `${side.facing} ${side.letter}` : 'the house'
 }
 
@@ -90,7 +90,7 @@ function washDrafts(job: JobDocument): Draft[] {
   return job.work_items.flatMap((item) =>
     item.places.flatMap(({ at }): Draft[] => {
       if (at.kind !== 'whole-side') return []
-      const side = job.sides.find((each) => each.id === at.side_id)
+      const side = byId(job.sides, at.side_id)
       if (!side || !NO_PRESSURE_ON.includes(side.cladding)) return []
       const findings = job.findings.filter((finding) => {
         const place = placeOf(finding, job)

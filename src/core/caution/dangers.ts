@@ -1,6 +1,6 @@
 import { cautionOf, KEEP_OFF_BY_SIGN, KEEP_OFF_LIST, partOf, PEST_SIGNS, type CautionRow } from '../catalogue'
 import { placeOf } from '../geometry'
-import { factsOf, gradeOf, isStructuralDecay, type Finding, type JobDocument, type Place } from '../job'
+import { byId, factsOf, gradeOf, isStructuralDecay, type Finding, type JobDocument, type Place } from '../job'
 import { feet } from '../measure'
 
 /**
@@ -69,11 +69,11 @@ function hazardPlace(
     case 'zone':
       return { kind: 'whole-side', side_id: about.side_id }
     case 'feature': {
-      const feature = job.features.find((each) => each.id === about.feature_id)
+      const feature = byId(job.features, about.feature_id)
       return { kind: 'feature', feature_id: about.feature_id, side_id: feature?.side_id ?? null }
     }
     case 'finding': {
-      const finding = job.findings.find((each) => each.id === about.finding_id)
+      const finding = byId(job.findings, about.finding_id)
       return finding ? { kind: 'place', place: placeOf(finding, job) } : { kind: 'house' }
     }
   }
@@ -85,7 +85,7 @@ export function dangersOf(job: JobDocument): Danger[] {
     const row = cautionOf(hazard.hazard)
     const { about } = hazard
     const finding_id = about.kind === 'finding' ? about.finding_id : null
-    const finding = job.findings.find((each) => each.id === finding_id)
+    const finding = byId(job.findings, finding_id)
     const ticked = hazard.signs.map((sign) => KEEP_OFF_LIST[sign] ?? { says: sign, part: null })
     const says = [hazard.what, ...ticked.map((each) => each.says)].filter(Boolean).join(', ')
     const danger = { row, says, at: hazardPlace(about, job), finding_id, hazard_id: hazard.id }
@@ -110,7 +110,7 @@ function sideOf(spot: WorkSpot): string | null {
 function sameDeck(a: Place, b: WorkSpot, job: JobDocument): boolean {
   const deckOf = (of: WorkSpot): string | null => {
     const id = of.kind === 'side' || of.kind === 'deck' ? of.feature_id : null
-    const feature = job.features.find((each) => each.id === id)
+    const feature = byId(job.features, id)
     return feature?.kind === 'deck' || feature?.kind === 'porch' ? feature.id : null
   }
   const [one, other] = [deckOf(a), deckOf(b)]

@@ -1,12 +1,12 @@
 import { placeOf } from '../geometry'
-import { FEATURE_WORDS, type Finding, type JobDocument, type Place } from '../job'
+import { byId, FEATURE_WORDS, type Finding, type JobDocument, type Place } from '../job'
 
 /** A place in words, as one says it on the site. */
 export function placeWords(place: Place, job: JobDocument): string {
   switch (place.kind) {
     case 'side': {
-      const side = job.sides.find((each) => each.id === place.side_id)
-      const feature = job.features.find((each) => each.id === place.feature_id)
+      const side = byId(job.sides, place.side_id)
+      const feature = byId(job.features, place.feature_id)
       const name = side ? `${side.facing} ${side.letter}` : 'side'
       return feature ? `${name}, ${FEATURE_WORDS[feature.kind]} ${side?.letter ?? ''}${feature.number}` : name
     }

@@ -1,4 +1,4 @@
-import { AREAS, FEATURE_WORDS, factsOf, type AreaId, type JobDocument } from '../job'
+import { byId, AREAS, FEATURE_WORDS, factsOf, type AreaId, type JobDocument } from '../job'
 import type { LookState } from './lookState'
 
 /** What is known of one area that is no wall. */
@@ -16,7 +16,7 @@ export function areasOf(job: JobDocument): { area: AreaId; name: string }[] {
   const foundation = job.house?.foundation ?? 'unknown'
   const decks = job.features.flatMap((feature) => {
     if (feature.kind !== 'deck' && feature.kind !== 'porch') return []
-    const letter = job.sides.find((side) => side.id === feature.side_id)?.letter ?? ''
+    const letter = byId(job.sides, feature.side_id)?.letter ?? ''
     return [{ area: 'deck' as const, name: `${FEATURE_WORDS[feature.kind]} ${letter}${feature.number}` }]
   })
   const below: AreaId[] =

@@ -1,5 +1,5 @@
 import { partName } from '../catalogue'
-import { factsOf, ZONE_IDS, ZONES, type HowKnown, type JobDocument, type ZoneId } from '../job'
+import { byId, factsOf, ZONE_IDS, ZONES, type HowKnown, type JobDocument, type ZoneId } from '../job'
 import { areaWords, coverAreas, type AreaCoverage } from './areas'
 import { NOT_LOOKED_WORDS, type ZoneCoverage } from './lookState'
 import { holdsOf, type Hold } from './holds'
@@ -40,7 +40,7 @@ const HOW_WORDS: Record<HowKnown, string> = {
 /** Zones with the sides they were looked at on; zones of the same sides are named together. */
 function listed(zones: readonly ZoneCoverage[], job: JobDocument): string {
   const nameOf = (id: string): string => {
-    const side = job.sides.find((each) => each.id === id)
+    const side = byId(job.sides, id)
     return side ? `${side.facing} ${side.letter}` : 'a side'
   }
   const bySides = new Map<string, string[]>()
@@ -134,7 +134,7 @@ function openedOf(job: JobDocument): string[] {
   const zones = factsOf(job, 'coverage')
     .filter((fact) => fact.looked.yes && fact.looked.how === 'opened')
     .map((fact) => {
-      const side = job.sides.find((each) => each.id === fact.side_id)
+      const side = byId(job.sides, fact.side_id)
       return `${ZONES[fact.zone]} of side ${side?.letter ?? ''}`
     })
   const findings = job.findings

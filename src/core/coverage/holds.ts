@@ -1,6 +1,7 @@
 import { partName } from '../catalogue'
 import { wallTop } from '../geometry'
 import {
+  byId,
   FEATURE_WORDS,
   factsOf,
   WAYS_TO_LOOK,
@@ -52,14 +53,14 @@ function wayFor(reason: NotLookedReason, height: number): WayToLook | null {
 type About = Extract<Fact, { kind: 'hold' }>['about']
 
 const sideName = (job: JobDocument, id: string): string => {
-  const side = job.sides.find((each) => each.id === id)
+  const side = byId(job.sides, id)
   return side ? `${side.facing} ${side.letter}` : 'a side'
 }
 
 function whereAbout(about: About, job: JobDocument): string {
   switch (about.kind) {
     case 'finding': {
-      const finding = job.findings.find((each) => each.id === about.finding_id)
+      const finding = byId(job.findings, about.finding_id)
       return finding?.place.kind === 'side' ? sideName(job, finding.place.side_id) : ''
     }
     case 'zone':
@@ -96,7 +97,7 @@ const following = (
 function unseenZones(job: JobDocument, zones: readonly ZoneCoverage[]): Hold[] {
   return zones.flatMap((each): Hold[] => {
     if (each.state.kind !== 'not-looked') return []
-    const side = job.sides.find((one) => one.id === each.side_id)
+    const side = byId(job.sides, each.side_id)
     const way = wayFor(each.state.reason, side ? wallTop(side, job.house) : 0)
     return way === null
       ? []
@@ -134,8 +135,8 @@ function suspected(job: JobDocument, alikes: readonly LookAlike[]): Hold[] {
       return following('suspected', `suspected:${finding.id}`, `${part}${where}`, way, [finding.id])
     })
   const others = alikes.map((alike) => {
-    const feature = job.features.find((each) => each.id === alike.feature_id)
-    const side = job.sides.find((each) => each.id === feature?.side_id)
+    const feature = byId(job.features, alike.feature_id)
+    const side = byId(job.sides, feature?.side_id)
     const name =
       feature && side ? `${FEATURE_WORDS[feature.kind]} ${side.letter}${feature.number}` : 'an opening'
     const up = feature && 'sill' in feature && feature.sill.from !== 'floor-1'

@@ -1,4 +1,4 @@
-import type { Feature, Finding, JobDocument, Side } from '../job'
+import { byId, type Feature, type Finding, type JobDocument, type Side } from '../job'
 import { inches, type Length } from '../measure'
 import { resolveHeight } from './heights'
 import { snapHeight, snapStation, type Caught, type Snap } from './snap'
@@ -186,7 +186,7 @@ export function gripsOf(thing: { feature: Feature } | { finding: Finding }): Exc
 
 /** A place just right of a feature for another like it, two feet off, still on its side; else left of it, else where it stands. */
 export function placeForAnother(feature: Feature, job: JobDocument): Length {
-  const side = job.sides.find((each) => each.id === feature.side_id)
+  const side = byId(job.sides, feature.side_id)
   const gap = inches(24)
   const length = side ? (side.length ?? drawnLength(side, job) + feature.width) : feature.station
   const right = feature.station + feature.width + gap

@@ -1,4 +1,12 @@
-import type { ComponentId, DoorFeature, Feature, JobDocument, Place, WindowFeature } from '../job'
+import {
+  byId,
+  type ComponentId,
+  type DoorFeature,
+  type Feature,
+  type JobDocument,
+  type Place,
+  type WindowFeature,
+} from '../job'
 import { inches, type Length } from '../measure'
 import { groundAt } from './heights'
 import { featureBox, type WallBox } from './walls'
@@ -112,7 +120,7 @@ export function placeOnPart(
   part: OpeningPart,
   job: JobDocument,
 ): Extract<Place, { kind: 'side' }> {
-  const side = job.sides.find((each) => each.id === feature.side_id)
+  const side = byId(job.sides, feature.side_id)
   const ground = side ? groundAt(side, part.box.left) : 0
   return {
     kind: 'side',

@@ -1,6 +1,6 @@
 import { partOf } from '../catalogue'
 import { feet, inches, longest, type Length } from '../measure'
-import type { Feature, Finding, JobDocument, Place, Side } from '../job'
+import { byId, type Feature, type Finding, type JobDocument, type Place, type Side } from '../job'
 import { groundAt, resolveHeight, wallTop } from './heights'
 
 /** A rectangle on one side: stations from its left end as seen from outside, heights above the ground. */
@@ -35,7 +35,7 @@ function fallOf(depth: Length, pitch_in_12: number): number {
 /** A feature as it lies on its side: an opening without its casing, the platform of a deck, the face of a chase. */
 export function featureBox(feature: Feature, walls: Walls): WallBox {
   const { side_id } = feature
-  const side = walls.sides.find((each) => each.id === side_id) ?? null
+  const side = byId(walls.sides, side_id) ?? null
   const left = feature.station
   const right = (left + feature.width) as Length
   const at = side ? { side, station: left } : null
@@ -104,14 +104,14 @@ export function isVertical(finding: Pick<Finding, 'component'>): boolean {
 export function placeOf(finding: Finding, job: JobDocument): Place {
   if (finding.place.kind !== 'none' && finding.place.kind !== 'photo') return finding.place
   const id = finding.place.kind === 'photo' ? finding.place.photo_id : finding.photo_ids[0]
-  return job.photos.find((photo) => photo.id === id)?.place ?? finding.place
+  return byId(job.photos, id)?.place ?? finding.place
 }
 
 /** True extent of a finding on its wall, or null when it has no place on a side. */
 export function findingBox(finding: Finding, job: JobDocument): WallBox | null {
   const place = placeOf(finding, job)
   if (place.kind !== 'side') return null
-  const side = job.sides.find((each) => each.id === place.side_id)
+  const side = byId(job.sides, place.side_id)
   const bottom = resolveHeight(place.height, job.house, side ? { side, station: place.station } : null)
   const long = finding.extent?.value ?? inches(12)
   const thick = inches(partOf(finding.component)?.face_in ?? 6)

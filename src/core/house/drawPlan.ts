@@ -1,6 +1,6 @@
 import { partName } from '../catalogue'
 import { findingBox, featureBox, planAt, planMiddle, planWalls, type PlanWall } from '../geometry'
-import { COMPASS, gradeOf, GRADE_NAMES, type Feature, type JobDocument } from '../job'
+import { byId, COMPASS, gradeOf, GRADE_NAMES, type Feature, type JobDocument } from '../job'
 import { feet, formatLength, inches, type Length } from '../measure'
 import { scopeParts } from '../scope'
 import { polygon, strokes, type Mark, type Point, type Shape } from './drawing'
@@ -184,7 +184,7 @@ export function drawPlan(job: JobDocument, view: PlanView): PlanDrawing {
     return [x, y]
   })
   const sides = walls.flatMap((wall): Mark[] => {
-    const side = job.sides.find((each) => each.id === wall.side_id)
+    const side = byId(job.sides, wall.side_id)
     const length = lengths.get(wall.side_id) ?? 0
     if (!side) return []
     const solid = quad(wall, length, { from: 0, to: length, inner: -WALL, outer: 0 })
@@ -223,7 +223,7 @@ export function drawPlan(job: JobDocument, view: PlanView): PlanDrawing {
   })
   const features = job.features.flatMap((feature): Mark[] => {
     const wall = walls.find((each) => each.side_id === feature.side_id)
-    const letter = job.sides.find((each) => each.id === feature.side_id)?.letter ?? ''
+    const letter = byId(job.sides, feature.side_id)?.letter ?? ''
     if (!wall) return []
     const shapes = drawOne(feature, wall, lengths.get(wall.side_id) ?? 0, job)
     return [

@@ -1,5 +1,5 @@
 import { gableRise, wallTop } from '../geometry'
-import type { JobDocument } from '../job'
+import { byId, type JobDocument } from '../job'
 import { formatLength, type Length } from '../measure'
 import { SCOPE_WORDS, scopeParts } from '../scope'
 import { box, polygon, strokes, type Mark, type SideSpan } from './drawing'
@@ -14,7 +14,7 @@ const LABEL_ROOM_PX = 64
 export function drawScopeLine(job: JobDocument, spans: readonly SideSpan[], px: number): Mark[] {
   if (job.scope_stretches.length === 0) return []
   return spans.flatMap((span) => {
-    const side = job.sides.find((each) => each.id === span.id)!
+    const side = byId(job.sides, span.id)!
     const rise = side.roof_edge === 'gable' ? gableRise(span.length as Length, side.pitch_in_12) : 0
     const top = wallTop(side, job.house) + rise
     const name = `Side ${span.letter}`

@@ -1,5 +1,5 @@
 import type { Coverage } from '../coverage'
-import { type JobDocument, type Side, type ZoneId } from '../job'
+import { byId, type JobDocument, type Side, type ZoneId } from '../job'
 import { feet, inches, toFeet, formatLength, type Length } from '../measure'
 import { causeOf, type Trace } from '../trace'
 import { box, hatch, type Drawing, type Mark, type Point, type Shape, type SideSpan } from './drawing'
@@ -80,7 +80,7 @@ function zoneOutline(zone: ZoneId, side: Side, job: JobDocument, x: number): Poi
 /** Hatching over zones that were not looked at; on a side with any record, also over those without one. */
 function drawUnseen(coverage: Coverage, spans: readonly SideSpan[], job: JobDocument, px: number): Shape[] {
   const lines = spans.flatMap(({ id, x }) => {
-    const side = job.sides.find((each) => each.id === id)!
+    const side = byId(job.sides, id)!
     const mine = coverage.zones.filter((each) => each.side_id === id)
     const begun = mine.some((each) => each.state.kind !== 'not-recorded')
     return mine.flatMap(({ zone, state }) => {
@@ -117,7 +117,7 @@ function drawSources(trace: Trace, spans: readonly SideSpan[], job: JobDocument,
       const label = letterAt(left - 5 * view.px, y - 4 * view.px)
       const paths = nearestTo(seat, source.places, [...source.finding_ids, ...source.also_ids], job).flatMap(
         (id) => {
-          const finding = job.findings.find((each) => each.id === id)
+          const finding = byId(job.findings, id)
           const at = finding ? findingBox(finding, job) : null
           if (!at || at.side_id !== span.id) return []
           const from = Math.min(Math.max(span.x + (at.left + at.right) / 2, left), right)
@@ -159,7 +159,7 @@ function nearestTo(
 ): string[] {
   if (places.length === 1) return [...ids]
   return ids.filter((id) => {
-    const finding = job.findings.find((each) => each.id === id)
+    const finding = byId(job.findings, id)
     const at = finding ? findingBox(finding, job) : null
     if (!at) return false
     const far = (place: WallBox): number =>
@@ -192,7 +192,7 @@ export function drawStrip(job: JobDocument, view: StripView): Drawing {
     const x = xOf(feature.side_id)
     if (x === null) return []
     const at = featureBox(feature, job)
-    const letter = job.sides.find((each) => each.id === feature.side_id)?.letter ?? ''
+    const letter = byId(job.sides, feature.side_id)?.letter ?? ''
     return [
       {
         kind: 'mark',

@@ -1,3 +1,4 @@
+export { byId } from './byId'
 export * from './values'
 export { KnowledgeId, type ComponentId, type MaterialId, type MethodId } from './components'
 export { Facing, PersonRole, Spot, Surroundings, WORK_STATES, WorkPlace, type WorkState } from './entities'

@@ -1,5 +1,5 @@
 import { cautionsOf } from '../caution'
-import { factsOf, type CheckId, type Fact, type JobDocument } from '../job'
+import { byId, factsOf, type CheckId, type Fact, type JobDocument } from '../job'
 import {
   causeOf,
   CHECKS,
@@ -70,7 +70,7 @@ function isOpen(traced: TracedFinding): boolean {
 
 function draftsFor(traced: TracedFinding, job: JobDocument, permitted: (permit: Permit) => boolean): Draft[] {
   const causes = traced.ranked.filter((each) => each.probability >= WORTH_ASKING)
-  const finding = job.findings.find((each) => each.id === traced.finding_id)
+  const finding = byId(job.findings, traced.finding_id)
   const known = new Set([
     ...(finding?.signs.map((each) => each.sign) ?? []),
     ...factsOf(job, 'test').flatMap((test) =>
@@ -151,7 +151,7 @@ function foremostOf(drafts: readonly Draft[], job: JobDocument): Draft[] {
   return [...drafts]
     .sort((a, b) => b.rank - a.rank || Number(b.permitted) - Number(a.permitted))
     .filter((draft) => {
-      const finding = job.findings.find((each) => each.id === draft.finding_id)
+      const finding = byId(job.findings, draft.finding_id)
       const at =
         finding?.place.kind === 'side' ? (finding.place.feature_id ?? draft.finding_id) : draft.finding_id
       const key =

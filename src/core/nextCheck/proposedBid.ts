@@ -1,10 +1,9 @@
 import { methodOf } from '../catalogue'
 import { cautionsOf, type Cautions } from '../caution'
-import { cutJob } from '../cut'
 import { newWorkItem, type JobDocument, type Rates, type WorkItem } from '../job'
-import { priceJob, sellPrice } from '../price'
-import { adviseMethods, decisionOn, itemForFix, scopeJob } from '../scope'
-import { takeoffJob } from '../takeoff'
+import { derive } from '../pipeline'
+import { sellPrice } from '../price'
+import { adviseMethods, decisionOn, itemForFix } from '../scope'
 import { causeOf, type Trace } from '../trace'
 
 /** What the bid would come to if everything advised were taken. */
@@ -74,9 +73,7 @@ export function proposedBid(
     else if (fix) outside_h += (fix.hours[0] + fix.hours[1]) / 2
   }
   const whole: JobDocument = { ...job, work_items: [...job.work_items, ...effects, ...fixes] }
-  const scope = scopeJob(whole, trace, cautions.dangers)
-  const takeoff = takeoffJob(whole, scope)
-  const price = priceJob(whole, scope, takeoff, cutJob(whole, takeoff))
+  const { takeoff, price } = derive(whole, '', { trace, cautions })
   const hours = takeoff.hours + outside_h
   if (price.kind !== 'priced' || job.rates === null) return { hours, cents: null }
   return { hours, cents: Math.round(price.total_cents + outside_h * sellsFor_cents(job.rates)) }

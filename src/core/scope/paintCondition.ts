@@ -1,4 +1,4 @@
-import type { JobDocument, WorkItem } from '../job'
+import { byId, type JobDocument, type WorkItem } from '../job'
 
 /** Share of a side peeling up to which its scraping is light, and from which heavy. Our judgement. */
 const LIGHT_TO_PERCENT = 10
@@ -21,6 +21,6 @@ export function worstSide(job: JobDocument): string | null {
   )
   if (noted.length === 0) return null
   const worst = noted.reduce((a, b) => (b.share > a.share ? b : a))
-  const side = job.sides.find((each) => each.id === worst.side_id)
+  const side = byId(job.sides, worst.side_id)
   return side ? `Worst side: ${side.letter} ${side.facing}, ${worst.share} % peeling.` : null
 }

@@ -1,5 +1,5 @@
 import { findingBox } from '../geometry'
-import type { Finding, JobDocument, ScopeStretch } from '../job'
+import { byId, type Finding, type JobDocument, type ScopeStretch } from '../job'
 import { formatLength, type Length } from '../measure'
 
 export type ScopeKind = ScopeStretch['kind']
@@ -94,7 +94,7 @@ export function scopeLineWords(job: JobDocument): string {
     job.scope_stretches
       .filter((each) => each.kind === kind)
       .map((each) => {
-        const side = job.sides.find((one) => one.id === each.side_id)
+        const side = byId(job.sides, each.side_id)
         const whole = side?.length !== null && each.from === 0 && each.to === side?.length
         const where = `${side?.facing ?? 'side'} ${side?.letter ?? ''}`
         const stretch = whole ? where : `${where} from ${formatLength(each.from)} to ${formatLength(each.to)}`

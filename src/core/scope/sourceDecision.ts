@@ -1,5 +1,5 @@
 import { methodOf } from '../catalogue'
-import type { JobDocument, SourceDecision, WorkItem } from '../job'
+import { byId, type JobDocument, type SourceDecision, type WorkItem } from '../job'
 import { causeOf, type Source } from '../trace'
 import type { ItemSpot } from './spots'
 
@@ -51,7 +51,7 @@ export type Placed = { readonly item: WorkItem; readonly spots: readonly ItemSpo
 /** The openings that findings are at; what lies beside or below one is reached from it, and is no place of its own. */
 function openingsOf(ids: readonly string[], job: JobDocument): string[] {
   const openings = ids.flatMap((id) => {
-    const place = job.findings.find((each) => each.id === id)?.place
+    const place = byId(job.findings, id)?.place
     return place?.kind === 'side' && place.feature_id !== null ? [place.feature_id] : []
   })
   return [...new Set(openings)]

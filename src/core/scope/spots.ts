@@ -2,6 +2,7 @@ import { partOf } from '../catalogue'
 import { dangersAt, placeWords, type Danger, type WorkSpot } from '../caution'
 import { drawnLength, findingBox, placeOf } from '../geometry'
 import {
+  byId,
   oneOfSize,
   sizeOfFinding,
   type Finding,
@@ -103,7 +104,7 @@ function fromFinding(finding: Finding, item: WorkItem, job: JobDocument): Drafte
 }
 
 function wholeSide(side_id: string, index: number, item: WorkItem, job: JobDocument): Drafted[] {
-  const side = job.sides.find((each) => each.id === side_id)
+  const side = byId(job.sides, side_id)
   const common = {
     at: { kind: 'whole-side', side_id } as const,
     where: side ? `${side.facing} ${side.letter}` : 'a side that was removed',

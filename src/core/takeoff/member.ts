@@ -1,6 +1,6 @@
 import type { PartRow } from '../catalogue'
 import { drawnLength, eaveRun, foundationTop, groundAt, resolveHeight, wallTop } from '../geometry'
-import type { Feature, JobDocument, Side } from '../job'
+import { byId, type Feature, type JobDocument, type Side } from '../job'
 import { addLengths, rakeLength, type Length } from '../measure'
 import type { ItemSpot } from '../scope'
 
@@ -19,7 +19,7 @@ export function openingAt(
 ): Extract<Feature, { kind: 'window' | 'door' }> | null {
   if (spot.at.kind !== 'side' || spot.at.feature_id === null) return null
   const id = spot.at.feature_id
-  const feature = job.features.find((each) => each.id === id)
+  const feature = byId(job.features, id)
   return feature?.kind === 'window' || feature?.kind === 'door' ? feature : null
 }
 
@@ -87,7 +87,7 @@ function ofOpening(
       return { key, length: opening.width, start: Math.max(0, at.station - opening.station) as Length }
     case 'leg': {
       const half = at.station < opening.station + opening.width / 2 ? 'left' : 'right'
-      const side = job.sides.find((each) => each.id === opening.side_id)
+      const side = byId(job.sides, opening.side_id)
       const foot = resolveHeight(opening.sill, job.house, side ? { side, station: opening.station } : null)
       const bottom = resolveHeight(at.height, job.house, side ? { side, station: at.station } : null)
       return {
@@ -111,7 +111,7 @@ export function memberAt(part: PartRow | null, spot: ItemSpot, job: JobDocument)
   const { side_id } = spot.at
   const opening = openingAt(spot, job)
   if (opening && part.ofOpening) return ofOpening(part, spot.at, opening, job)
-  const side = job.sides.find((each) => each.id === side_id)
+  const side = byId(job.sides, side_id)
   // A run of a side that nobody measured ends nowhere known.
   if (!side || (side.length === null && part.span !== 'corner')) return null
   return alongWall(part, spot.at, side, job)

@@ -1,6 +1,6 @@
 import { partOf, type MethodRow, type PartRow } from '../catalogue'
 import { cornersOf, drawnLength, overGround, paintedArea, type PaintedArea } from '../geometry'
-import type { JobDocument } from '../job'
+import { byId, type JobDocument } from '../job'
 import { dressedSize, feet, formatLength, inches, longest, shortest, type Length } from '../measure'
 import type { ItemSpot, ScopeItem } from '../scope'
 import { boughtMaterial } from './material'
@@ -163,7 +163,7 @@ function topOf(spots: readonly ItemSpot[], up: Length, job: JobDocument): Length
     ...spots.map((spot) => {
       if (spot.at.kind !== 'side') return ((spot.height ?? feet(0)) + up) as Length
       const { side_id } = spot.at
-      const side = job.sides.find((each) => each.id === side_id)
+      const side = byId(job.sides, side_id)
       const foot = side ? overGround(spot.at, side, job) : spot.at.height.value
       return (Math.max(0, foot) + up) as Length
     }),
@@ -177,7 +177,7 @@ const sideKey = (spot: ItemSpot): string =>
 function legsOf(part: PartRow, spots: readonly ItemSpot[], job: JobDocument): number {
   const at = spots[0]?.at
   if (part.piece?.legs !== 2 || at?.kind !== 'side') return part.piece?.legs ?? 1
-  const side = job.sides.find((each) => each.id === at.side_id)
+  const side = byId(job.sides, at.side_id)
   if (!side) return 2
   const corner = cornersOf(side, job)[at.station < drawnLength(side, job) / 2 ? 'left' : 'right']
   return corner && !corner.outside ? 1 : 2
@@ -186,7 +186,7 @@ function legsOf(part: PartRow, spots: readonly ItemSpot[], job: JobDocument): nu
 function acrossOf(part: PartRow, spots: readonly ItemSpot[], job: JobDocument): Length | null {
   const at = spots[0]?.at
   if (part.across !== 'overhang' || at?.kind !== 'side') return null
-  return job.sides.find((each) => each.id === at.side_id)?.overhang ?? null
+  return byId(job.sides, at.side_id)?.overhang ?? null
 }
 
 /** Says where a length reaches past its wall: it goes round a corner, or was measured wrong. */
@@ -194,7 +194,7 @@ function pastTheWall(spots: readonly ItemSpot[], part: PartRow | null, job: JobD
   return spots.flatMap((spot) => {
     if (spot.at.kind !== 'side' || part?.upright) return []
     const { side_id, station } = spot.at
-    const side = job.sides.find((each) => each.id === side_id)
+    const side = byId(job.sides, side_id)
     if (!side || side.length === null || station + (spot.seen ?? 0) <= side.length) return []
     return [
       `Reaches ${formatLength((station + (spot.seen ?? 0) - side.length) as Length)} past the end of side ${side.letter}: what lies round the corner is a place of its own.`,
@@ -300,7 +300,7 @@ function plain(spot: ItemSpot, part: PartRow | null, job: JobDocument): WorkedPl
 function wholeSide(spot: ItemSpot, job: JobDocument): WorkedPlace[] {
   const { at, stretch } = spot
   if (at.kind !== 'whole-side' || stretch === null) return []
-  const side = job.sides.find((each) => each.id === at.side_id)
+  const side = byId(job.sides, at.side_id)
   if (!side) return []
   const area = paintedArea(side, job, stretch)
   return [

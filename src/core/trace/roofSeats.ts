@@ -1,5 +1,5 @@
 import { planWalls, wallTop, type PlanWall } from '../geometry'
-import type { Feature, JobDocument, Side } from '../job'
+import { byId, type Feature, type JobDocument, type Side } from '../job'
 import { feet, inches, type Length } from '../measure'
 import type { Seat } from './seat'
 
@@ -103,7 +103,7 @@ export function onRoofSeats(job: JobDocument, what: readonly OnRoof['what'][], k
   const plan = measuredPlan(job)
   return job.features.flatMap((feature): Seat[] => {
     if (feature.kind !== 'on-roof' || !what.includes(feature.what)) return []
-    const side = job.sides.find((each) => each.id === feature.side_id)
+    const side = byId(job.sides, feature.side_id)
     if (!side) return []
     return [
       onSlope({

@@ -1,5 +1,5 @@
 import { casingOf, featureBox, foundationTop, wallTop, type WallBox } from '../geometry'
-import { FEATURE_WORDS, type Feature, type JobDocument, type Side } from '../job'
+import { byId, FEATURE_WORDS, type Feature, type JobDocument, type Side } from '../job'
 import { inches, type Length } from '../measure'
 import type { SeatKind } from './knowledge/causes'
 import type { Seat } from './seat'
@@ -25,7 +25,7 @@ type Draft = Pick<Seat, 'words' | 'box'> & Partial<Pick<Seat, 'inFrom' | 'inTo' 
 
 /** All places of one kind that the house as recorded has. */
 export function seatsOf(kind: SeatKind, job: JobDocument): Seat[] {
-  const sideOf = (feature: Feature): Side | undefined => job.sides.find((side) => side.id === feature.side_id)
+  const sideOf = (feature: Feature): Side | undefined => byId(job.sides, feature.side_id)
   const nameOf = (feature: Feature): string => {
     const what = feature.kind === 'fixture' ? feature.what.replace('-', ' ') : FEATURE_WORDS[feature.kind]
     return `${what} ${sideOf(feature)?.letter ?? ''}${feature.number}`
@@ -235,7 +235,7 @@ function porchEdges(
   from: (kinds: readonly Feature['kind'][], draw: (box: WallBox, feature: Feature) => Draft) => Seat[],
 ): Seat[] {
   return from(['small-roof', 'porch'], (box, feature) => ({
-    words: `${FEATURE_WORDS[feature.kind]} ${job.sides.find((side) => side.id === feature.side_id)?.letter ?? ''}${feature.number}, edge`,
+    words: `${FEATURE_WORDS[feature.kind]} ${byId(job.sides, feature.side_id)?.letter ?? ''}${feature.number}, edge`,
     box: LINE(box, feature.kind === 'small-roof' ? box.bottom : box.top),
   }))
 }

@@ -8,7 +8,7 @@ import {
   type InsideView,
   type PlanWall,
 } from '../geometry'
-import type { Finding, JobDocument, Place, Side } from '../job'
+import { byId, type Finding, type JobDocument, type Place, type Side } from '../job'
 import { inches } from '../measure'
 import type { WallPlace } from './knowledge/priors'
 import type { Ring, Stretch } from './ring'
@@ -146,7 +146,7 @@ export function targetOf(
     }
   }
   if (place.kind === 'deck' && place.feature_id !== null) {
-    const deck = job.features.find((each) => each.id === place.feature_id)
+    const deck = byId(job.features, place.feature_id)
     const from = deck ? ring.at(deck.side_id, deck.station) : null
     if (deck && from !== null) {
       const at = featureBox(deck, job)
@@ -168,7 +168,7 @@ export function targetOf(
   if (spot) {
     const from = ring.at(spot.side_id, spot.station)
     if (from === null) return named
-    const side = job.sides.find((each) => each.id === spot.side_id)
+    const side = byId(job.sides, spot.side_id)
     const long = Math.max(finding.extent?.value ?? 0, SPOT_WIDE)
     const views = insideViews(
       {

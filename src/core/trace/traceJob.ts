@@ -1,6 +1,6 @@
 import { partName } from '../catalogue'
 import { type WallBox } from '../geometry'
-import { isDamage, type Finding, type JobDocument } from '../job'
+import { byId, isDamage, type Finding, type JobDocument } from '../job'
 import type { Length } from '../measure'
 import { CERTAINTY_FROM, certaintyOf, type Certainty } from './certainty'
 import { explain, type Explained } from './explain/explain'
@@ -251,7 +251,7 @@ function placeWords(used: Used, model: Model, job: JobDocument): string {
   const words = listWords(used.candidate.seats.map((seat) => seat.words))
   if (words !== '') return words
   const first = model.weighings.find((each) => each.finding.id === used.ids[0])
-  const side = job.sides.find((each) => each.id === first?.target.side_id)
+  const side = byId(job.sides, first?.target.side_id)
   const part = first?.finding.component ? partName(first.finding.component) : 'the finding'
   return side ? `${side.facing}, at ${part}` : 'place not known yet'
 }

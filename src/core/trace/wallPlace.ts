@@ -1,5 +1,5 @@
 import { casingOf, featureBox, type WallBox } from '../geometry'
-import type { Feature, JobDocument } from '../job'
+import { byId, type Feature, type JobDocument } from '../job'
 import { inches } from '../measure'
 import type { WallPlace } from './knowledge/priors'
 
@@ -30,7 +30,7 @@ function placeAt(thing: Thing, box: WallBox, at: WallBox): WallPlace {
  * smaller.
  */
 export function wallPlaceOf(box: WallBox, feature_id: string | null, job: JobDocument): WallPlace | null {
-  const noted = job.features.find((each) => each.id === feature_id)
+  const noted = byId(job.features, feature_id)
   if (noted) {
     const thing = THING[noted.kind]
     return thing ? placeAt(thing, box, featureBox(noted, job)) : null

@@ -12,3 +12,4 @@ export {
 export { ORDER_STEP, reordered } from './reorder'
 export { sameAgain, sameSpot } from './sameAgain'
 export { tellFinding, tellWalk, walkText, type Told } from './tellWalk'
+export { closingOf, problemsOf } from './problems'

@@ -1,5 +1,5 @@
 import { featureBox, findingBox, openingParts, placeOnPart } from '../geometry'
-import type { EntityOf, Feature, Finding, JobDocument, Place } from '../job'
+import { byId, type EntityOf, type Feature, type Finding, type JobDocument, type Place } from '../job'
 import { inches, type Length } from '../measure'
 
 /** Where a fault of one feature would be on another: on the same part of it, else at the same offset from its left end and foot. */
@@ -12,7 +12,7 @@ export function sameSpot(finding: Finding, from: Feature | null, to: Feature, jo
   const part = parts.length > 1 ? parts.find((each) => each.key.endsWith('-right') === rightHalf) : parts[0]
   if (part) return placeOnPart(to, part, job)
   const box = featureBox(to, job)
-  const side = job.sides.find((each) => each.id === to.side_id)
+  const side = byId(job.sides, to.side_id)
   const along = own && source ? own.left - source.left : 0
   const up = own && source ? own.bottom - source.bottom : 0
   const station = Math.max(0, Math.min(box.left + along, (side?.length ?? box.right) - inches(1)))
@@ -38,8 +38,7 @@ export function sameAgain(
   of: { readonly detailId: string; readonly touched: boolean; readonly newId: () => string },
 ): EntityOf['finding'][] {
   const { place } = finding
-  const from =
-    place.kind === 'side' ? (job.features.find((each) => each.id === place.feature_id) ?? null) : null
+  const from = place.kind === 'side' ? (byId(job.features, place.feature_id) ?? null) : null
   return features.map((feature) => ({
     ...finding,
     id: of.newId(),

@@ -3,7 +3,7 @@ import { whereOf, type Cautions } from '../caution'
 import { NOT_LOOKED_WORDS, type Coverage, type ZoneCoverage } from '../coverage'
 import { findingBox } from '../geometry'
 import { findingNumber } from '../house'
-import { GRADE_NAMES, gradeOf, ZONES, type Finding, type JobDocument, type Side } from '../job'
+import { byId, GRADE_NAMES, gradeOf, ZONES, type Finding, type JobDocument, type Side } from '../job'
 import { formatLength } from '../measure'
 import { outsideScope, outsideWords, scopeLineWords } from '../scope'
 import { isSign, SIGNS } from '../trace'
@@ -41,8 +41,8 @@ function heightWords(finding: Finding): string {
 /** One finding as a sentence: its number, where it is along the side, what, how much, how bad, how known. */
 export function tellFinding(finding: Finding, job: JobDocument): string {
   const { place } = finding
-  const feature = place.kind === 'side' ? job.features.find((each) => each.id === place.feature_id) : null
-  const letter = job.sides.find((each) => each.id === feature?.side_id)?.letter ?? ''
+  const feature = place.kind === 'side' ? byId(job.features, place.feature_id) : null
+  const letter = byId(job.sides, feature?.side_id)?.letter ?? ''
   const at =
     place.kind === 'side'
       ? [`at ${formatLength(place.station)}`, heightWords(finding)].filter(Boolean).join(', ')
