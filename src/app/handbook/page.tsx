@@ -2,6 +2,7 @@ import Link from 'next/link'
 import {
   cautionEntries,
   clauseEntries,
+  guardEntries,
   methodEntries,
   partEntries,
   type Entry,
@@ -54,9 +55,9 @@ export default async function HandbookPage() {
       </Link>
       <h1 className="border-b border-ink pb-1 text-[22px]">Handbook</h1>
       <p className="text-quiet">
-        What the stages read: causes, methods, parts, cautions, clauses. Ratios, reach, hours and lives are
-        our judgement unless an entry says otherwise; a firm may change ratios and hours. Local code and
-        licensed practice prevail.
+        What the stages read: causes, methods, parts, cautions, clauses, guards. Ratios, reach, hours and
+        lives are our judgement unless an entry says otherwise; a firm may change ratios and hours. Local code
+        and licensed practice prevail.
       </p>
       {families.map((family) => (
         <Entries
@@ -69,6 +70,7 @@ export default async function HandbookPage() {
       <Entries name="Parts" kind="part-" entries={partEntries()} />
       <Entries name="Cautions" kind="caution-" entries={cautionEntries()} />
       <Entries name="Clauses of a bid" kind="clause-" entries={clauseEntries()} />
+      <Entries name="Mistakes easily made" kind="guard-" entries={guardEntries()} />
       <section aria-label="Look-alikes">
         <h2 className="border-b border-ink text-[18px]">Look-alikes, and the one check</h2>
         <ul>

@@ -15,6 +15,10 @@ import {
   type MethodRow,
   type PartRow,
 } from '../catalogue'
+import { CHECKS } from '../catalogue/checks/checks'
+import { GUARDS } from '../catalogue/guards/guards'
+import { LOOK_ALIKE_PAIRS } from '../catalogue/pairs/pairs'
+import { SIGNS } from '../catalogue/signs'
 import { CAUSE_IDS, causeOf } from '../trace'
 
 /** Whether a method can be reckoned on a part: it has a recipe, and the part has what the recipe asks. */
@@ -75,5 +79,9 @@ export function catalogueRows(): object {
         fixed_by: fix?.method ? [fix.method] : [],
       }
     }),
+    signs: Object.entries(SIGNS).map(([id, row]) => ({ id, ...row })),
+    checks: Object.entries(CHECKS).map(([id, row]) => ({ id, ...row, source: 'our judgement' })),
+    pairs: LOOK_ALIKE_PAIRS,
+    guards: GUARDS,
   }
 }

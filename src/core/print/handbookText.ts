@@ -1,5 +1,5 @@
 import { handbook } from '../trace/handbook'
-import { cautionEntries, clauseEntries, methodEntries, partEntries } from './rowsInWords'
+import { cautionEntries, clauseEntries, guardEntries, methodEntries, partEntries } from './rowsInWords'
 
 /** The handbook as a page of Markdown, for `docs/`. */
 export function handbookText(): string {
@@ -41,6 +41,9 @@ export function handbookText(): string {
     '## Clauses of a bid',
     '',
     ...entries(clauseEntries()),
+    '## Mistakes easily made',
+    '',
+    ...entries(guardEntries()),
     '## Look-alikes, and the one check',
     '',
     ...pairs.map((pair) => `${pair.number}. **${pair.looks}**: ${pair.between}. *${pair.check}.*`),

@@ -1,7 +1,7 @@
 import { expect, test } from '@jest/globals'
 import { CAUTIONS, CLAUSES, METHODS, PARTS } from '../catalogue'
 import { handbookText } from './handbookText'
-import { cautionEntries, clauseEntries, methodEntries, partEntries } from './rowsInWords'
+import { cautionEntries, clauseEntries, guardEntries, methodEntries, partEntries } from './rowsInWords'
 
 const row = (
   entry: { rows: readonly { name: string; words: string }[] } | undefined,
@@ -14,7 +14,13 @@ test('every row is in the handbook, with where it comes from', () => {
   for (const { name } of [...METHODS, ...PARTS, ...CAUTIONS])
     expect(headings).toContain(`### ${name.toLowerCase()}`)
   for (const { number, name } of CLAUSES) expect(text).toContain(`### ${number}. ${name}`)
-  const all = [...methodEntries(), ...partEntries(), ...cautionEntries(), ...clauseEntries()]
+  const all = [
+    ...methodEntries(),
+    ...partEntries(),
+    ...cautionEntries(),
+    ...clauseEntries(),
+    ...guardEntries(),
+  ]
   for (const entry of all) expect(row(entry, 'Basis')).toBeTruthy()
   expect(text).not.toMatch(/undefined|null|NaN|\{[a-z]+\}/)
 })

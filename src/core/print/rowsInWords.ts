@@ -14,6 +14,7 @@ import {
   type PartRow,
   type When,
 } from '../catalogue'
+import { GUARDS, type GuardRow } from '../catalogue/guards/guards'
 import { GRADE_NAMES } from '../job'
 import { CAUSE_IDS, causeOf, isSign, signOf } from '../trace'
 import { canReckon } from './catalogueRows'
@@ -185,6 +186,16 @@ function clauseEntry({ id, name, number, words, onlyWith, source }: ClauseRow): 
   ]
   return { id, name: `${number}. ${name}`, says: '', rows: rows.filter((row) => row.words !== '') }
 }
+
+const guardEntry = ({ id, name, says, source }: GuardRow): Entry => ({
+  id,
+  name,
+  says: says.replace(/\{(\w+)\}/g, 'the $1'),
+  rows: [{ name: 'Basis', words: source }],
+})
+
+/** Every guard against a mistake of reasoning in words, from its row. */
+export const guardEntries = (): Entry[] => GUARDS.map(guardEntry)
 
 /** Every caution in words, from its row; the worst first. */
 export const cautionEntries = (): Entry[] => CAUTIONS.toSorted((a, b) => a.rank - b.rank).map(cautionEntry)

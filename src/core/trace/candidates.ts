@@ -1,6 +1,6 @@
 import type { Option } from './explain/problem'
-import { causeOf, USUAL, type CauseId, type SeatKind } from './knowledge/causes'
-import { sharesAt } from './knowledge/priors'
+import { causeOf, USUAL, type CauseId, type SeatKind } from '../catalogue/causes'
+import { sharesAt } from '../catalogue/causes/priors'
 import {
   SEARCH,
   type Behind,

@@ -1,5 +1,5 @@
 import { evidenceFor } from './evidence'
-import { CAUSE_IDS, causeOf, type CauseId } from './knowledge/causes'
+import { CAUSE_IDS, causeOf, type CauseId } from '../catalogue/causes'
 import { SEARCH } from './modelTypes'
 import type { JobDocument } from '../job'
 import type { Source } from './traceJob'

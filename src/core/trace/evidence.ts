@@ -1,5 +1,5 @@
 import { factsOf, gradeOf, type Finding, type HowKnown, type JobDocument } from '../job'
-import { isSign, signOf, type SignId } from './knowledge/signs'
+import { isSign, signOf, type SignId } from '../catalogue/signs'
 import type { Evidence } from './weigh'
 
 const BY_HAND: ReadonlySet<HowKnown> = new Set<HowKnown>(['opened', 'touched', 'instrument'])

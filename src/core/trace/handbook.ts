@@ -7,10 +7,10 @@ import {
   type CauseId,
   type Family,
   type SeatKind,
-} from './knowledge/causes'
-import { CHECKS } from './knowledge/checks'
-import { LOOK_ALIKE_PAIRS, type LookAlikePair } from './knowledge/pairs'
-import { signOf } from './knowledge/signs'
+} from '../catalogue/causes'
+import { CHECKS } from '../catalogue/checks/checks'
+import { LOOK_ALIKE_PAIRS, type LookAlikePair } from '../catalogue/pairs/pairs'
+import { signOf } from '../catalogue/signs'
 
 export type HandbookCause = {
   readonly id: CauseId

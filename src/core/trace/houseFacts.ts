@@ -1,5 +1,5 @@
 import { decayClimate } from './decayClimate'
-import type { HouseFact } from './knowledge/causes'
+import type { HouseFact } from '../catalogue/causes'
 import type { JobDocument, Side } from '../job'
 import { inches } from '../measure'
 

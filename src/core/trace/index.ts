@@ -9,13 +9,13 @@ export {
   isNull,
   type Cause,
   type CauseId,
-} from './knowledge/causes'
-export { SIGNS, SIGN_GROUPS, SIGN_IDS, isSign, signOf, type SignId } from './knowledge/signs'
-export { DEPTH_SIGNS, signFits } from './knowledge/signs/fits'
-export { PRIORS, SHARES } from './knowledge/priors'
+} from '../catalogue/causes'
+export { SIGNS, SIGN_GROUPS, SIGN_IDS, isSign, signOf, type SignId } from '../catalogue/signs'
+export { DEPTH_SIGNS, signFits } from '../catalogue/signs/fits'
+export { PRIORS, SHARES } from '../catalogue/causes/priors'
 export { rankCauses, type RankedCause } from './rankCauses'
 export { KNOWN_WEIGHT, weigh, type Evidence, type Reason } from './weigh'
-export { CHECKS, type Check, type Permit } from './knowledge/checks'
+export { CHECKS, type Check, type Permit } from '../catalogue/checks/checks'
 export { chainsOf, type Chain } from './chains'
 export { unprobedLike } from './unprobed'
 export { guardsOf, type Guard } from './guards'

@@ -1,6 +1,6 @@
 import type { Finding, Settings } from '../job'
 import type { ExplainProblem } from './explain/problem'
-import type { CauseId, HouseFact } from './knowledge/causes'
+import type { CauseId, HouseFact } from '../catalogue/causes'
 import type { Seat } from './seat'
 import type { Target } from './target'
 import type { Evidence, WeighedReason } from './weigh'

@@ -1,12 +1,12 @@
 import { expect, test } from '@jest/globals'
 import fc from 'fast-check'
-import { PRIORS, SHARES } from './knowledge/priors'
-import { SIGN_IDS } from './knowledge/signs'
+import { PRIORS, SHARES } from '../catalogue/causes/priors'
+import { SIGN_IDS } from '../catalogue/signs'
 import { rankCauses } from './rankCauses'
 import { CAP, type Evidence } from './weigh'
 import { PARTS } from '../catalogue'
 import { HOW_KNOWN } from '../job'
-import { CAUSES, causeOf, isCause } from './knowledge/causes'
+import { CAUSES, causeOf, isCause } from '../catalogue/causes'
 
 const rank = (evidence: Evidence[], component = 'fascia'): ReturnType<typeof rankCauses> =>
   rankCauses({ component, evidence, overrides: [] })

@@ -1,7 +1,7 @@
 import type { ComponentId, Settings } from '../job'
 import { certaintyOf, type Certainty } from './certainty'
-import type { CauseId } from './knowledge/causes'
-import { SHARES } from './knowledge/priors'
+import type { CauseId } from '../catalogue/causes'
+import { SHARES } from '../catalogue/causes/priors'
 import { cappedSum, isDecisive, noteOnce, weigh, type Evidence, type Reason } from './weigh'
 
 export type RankedCause = {

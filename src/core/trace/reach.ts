@@ -1,7 +1,7 @@
 import { featureBox, type WallBox } from '../geometry'
 import type { JobDocument } from '../job'
 import { inches } from '../measure'
-import { CAUSE_IDS, causeOf, type CauseId, type SeatKind } from './knowledge/causes'
+import { CAUSE_IDS, causeOf, type CauseId, type SeatKind } from '../catalogue/causes'
 import type { Ring, Stretch } from './ring'
 import type { Seat } from './seat'
 import type { Target } from './target'

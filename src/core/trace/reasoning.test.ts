@@ -2,11 +2,12 @@ import { expect, test } from '@jest/globals'
 import { jobOf, type Case } from '../../../tests/cases/build'
 import { chainsOf } from './chains'
 import { decayClimate } from './decayClimate'
-import { guardsOf, type Guard } from './guards'
-import { CAUSE_IDS, causeOf, isCause } from './knowledge/causes'
-import { CHECKS } from './knowledge/checks'
-import { LOOK_ALIKE_PAIRS } from './knowledge/pairs'
-import { isSign, SIGN_IDS } from './knowledge/signs'
+import { GUARDS } from '../catalogue/guards/guards'
+import { GUARD_TESTS, guardsOf, type Guard } from './guards'
+import { CAUSE_IDS, causeOf, isCause } from '../catalogue/causes'
+import { CHECKS } from '../catalogue/checks/checks'
+import { LOOK_ALIKE_PAIRS } from '../catalogue/pairs/pairs'
+import { isSign, SIGN_IDS } from '../catalogue/signs'
 import { traceJob } from './traceJob'
 import { unprobedLike } from './unprobed'
 
@@ -14,9 +15,9 @@ const traced = (found: readonly string[], house?: Case['house']) => {
   const job = jobOf({ title: 'test', found, cause: null, ...(house ? { house } : {}) })
   return { job, trace: traceJob(job) }
 }
-const guards = (found: readonly string[]): readonly Guard['kind'][] => {
+const guards = (found: readonly string[]): readonly Guard['id'][] => {
   const { job, trace } = traced(found)
-  return guardsOf(job, trace).map((each) => each.kind)
+  return guardsOf(job, trace).map((each) => each.id)
 }
 
 test('the knowledge is whole: a hundred causes, signs and checks that are all there, chains that lead somewhere', () => {
@@ -106,7 +107,7 @@ test('a chain names its first link: the downspout before the pier', () => {
   )
 })
 
-test.each<[string, readonly string[], Guard['kind']]>([
+test.each<[string, readonly string[], Guard['id']]>([
   [
     'a pushed wall',
     [
@@ -166,4 +167,11 @@ test('the decay climate index', () => {
       { mean_temperature_c: 20, rain_days: 3 },
     ]),
   ).toBe(0)
+})
+
+test('every guard of the catalogue is raised by something the engine has', () => {
+  for (const { when } of GUARDS) {
+    if (when.kind === 'house') expect(GUARD_TESTS).toContain(when.test)
+    else expect(when.signs.length + when.causes.length).toBeGreaterThan(0)
+  }
 })

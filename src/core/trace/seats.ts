@@ -1,7 +1,7 @@
 import { casingOf, featureBox, foundationTop, wallTop, type WallBox } from '../geometry'
 import { byId, FEATURE_WORDS, type Feature, type JobDocument, type Side } from '../job'
 import { inches, type Length } from '../measure'
-import type { SeatKind } from './knowledge/causes'
+import type { SeatKind } from '../catalogue/causes'
 import type { Seat } from './seat'
 import {
   hasEave,

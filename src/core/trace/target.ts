@@ -10,7 +10,7 @@ import {
 } from '../geometry'
 import { byId, type Finding, type JobDocument, type Place, type Side } from '../job'
 import { inches } from '../measure'
-import type { WallPlace } from './knowledge/priors'
+import type { WallPlace } from '../catalogue/causes/priors'
 import type { Ring, Stretch } from './ring'
 import { hasEave, roofRise } from './roofSeats'
 import { wallPlaceOf } from './wallPlace'

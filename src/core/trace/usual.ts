@@ -1,6 +1,6 @@
 import { gradeOf, type ComponentId, type Finding } from '../job'
-import { causeOf, type CauseId, type HouseFact, type SeatKind } from './knowledge/causes'
-import { sharesAt, WALL_PARTS, type Share, type WallPlace } from './knowledge/priors'
+import { causeOf, type CauseId, type HouseFact, type SeatKind } from '../catalogue/causes'
+import { sharesAt, WALL_PARTS, type Share, type WallPlace } from '../catalogue/causes/priors'
 
 type Facts = ReadonlySet<HouseFact>
 

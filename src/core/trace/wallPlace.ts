@@ -1,7 +1,7 @@
 import { casingOf, featureBox, type WallBox } from '../geometry'
 import { byId, type Feature, type JobDocument } from '../job'
 import { inches } from '../measure'
-import type { WallPlace } from './knowledge/priors'
+import type { WallPlace } from '../catalogue/causes/priors'
 
 type Thing = 'opening' | 'chase' | 'hole'
 

@@ -1,8 +1,8 @@
 import type { CheckId, HowKnown, Settings } from '../job'
-import { CAUSES, causeOf, type CauseId } from './knowledge/causes'
-import { CHECKS } from './knowledge/checks'
-import { OTHER_REFUTES } from './knowledge/priors'
-import { signOf, type SignId } from './knowledge/signs'
+import { CAUSES, causeOf, type CauseId } from '../catalogue/causes'
+import { CHECKS } from '../catalogue/checks/checks'
+import { OTHER_REFUTES } from '../catalogue/causes/priors'
+import { signOf, type SignId } from '../catalogue/signs'
 
 /** A sign as it bears on one finding. `waterTest`: seen to happen under a hose. `check`: the check that showed it, or showed it absent. */
 export type Evidence = {

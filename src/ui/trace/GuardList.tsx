@@ -14,7 +14,7 @@ export function GuardList() {
       <Panel title="Before you conclude">
         <ul>
           {guards.map((guard) => (
-            <li key={guard.kind} className="border-b border-rule py-1.5">
+            <li key={guard.id} className="border-b border-rule py-1.5">
               {guard.says}{' '}
               <Button look="quiet" onClick={() => choose(guard.finding_ids)}>
                 {guard.finding_ids.map((id) => numberOf(id, job)).join(', ')}

@@ -1,4 +1,4 @@
-import type { ComponentId, MethodId } from '../../../job'
+import type { ComponentId, MethodId } from '../../job'
 import type { SignId } from '../signs'
 
 export const FAMILIES = {

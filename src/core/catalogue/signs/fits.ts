@@ -1,6 +1,6 @@
-import { partOf } from '../../../catalogue'
-import type { ComponentId } from '../../../job'
-import type { SignId } from './index'
+import { partOf } from '..'
+import type { ComponentId } from '../../job'
+import type { SignId } from '.'
 
 /** How deep it goes: said by the grade of each finding and counted from it, not ticked. */
 export const DEPTH_SIGNS: ReadonlySet<SignId> = new Set<SignId>(['grade-1-or-less', 'deep-or-gone'])

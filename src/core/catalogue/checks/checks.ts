@@ -1,5 +1,5 @@
 import type { CheckId } from '../../job'
-import type { SignId } from './signs'
+import type { SignId } from '../signs'
 
 /** What a check needs before it may be done: a look, a probe, the owner’s word to open, or a licensed trade. */
 export type Permit = 'look' | 'probe' | 'open' | 'trade'

@@ -1,7 +1,7 @@
-import { PARTS } from '../../catalogue'
+import { PARTS } from '..'
 import type { ComponentId } from '../../job'
-import { CAUSE_IDS, causeOf, USUAL, type CauseId } from './causes'
-import type { SignId } from './signs'
+import { CAUSE_IDS, causeOf, USUAL, type CauseId } from '.'
+import type { SignId } from '../signs'
 
 /**
  * What usually is the source of a finding, by the member where it is. Shares in percent; our judgement.
