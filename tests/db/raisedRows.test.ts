@@ -1,4 +1,5 @@
 /** Rows that an older program kept: moved to their kind of today by the migration, raised when they are read, edited in today's shape. */
+import { JOB_VERSION } from '../../src/core/job'
 import { readFileSync } from 'node:fs'
 import { afterAll, expect, test } from '@jest/globals'
 import { applyChanges } from '../../src/server/jobs/applyChanges'
@@ -86,7 +87,7 @@ test('repairs and area work of version 4 are work items with their ids, and take
     changes: [
       {
         id: 'an-edit',
-        schema: 5,
+        schema: JOB_VERSION,
         made_at: '2026-11-27T12:00:00Z',
         device: 'd',
         op: 'set',

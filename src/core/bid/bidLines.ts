@@ -1,4 +1,4 @@
-import { WARRANTIES } from '../catalogue'
+import { rowsOf } from '../firmValues/rows'
 import { paintedArea } from '../geometry'
 import { findingNumber } from '../house'
 import { byId, type JobDocument } from '../job'
@@ -67,7 +67,7 @@ export function itemLine(item: ScopeItem, job: JobDocument, price: Price): BidMo
     does: item.row?.cures ?? item.item.note,
     price_cents: line?.sell_cents ?? (0 as Cents),
     life: lifeWords(item.life_years),
-    warranty: WARRANTIES[item.warranty],
+    warranty: rowsOf(job.settings).warranty(item.warranty),
     notices: [
       ...item.notices,
       ...(line?.includedIn ? ['The board is renewed with another item here, and paid for there.'] : []),

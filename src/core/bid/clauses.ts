@@ -1,6 +1,6 @@
-import { CLAUSES, type ClauseRow } from '../catalogue'
-import { WAYS_TO_LOOK, type JobDocument } from '../job'
-import { formatCents } from '../measure'
+import { CLAUSES, DECAYED_WOOD_SCHOOL_BY_ID, type ClauseRow } from '../catalogue'
+import { gradeOf, WAYS_TO_LOOK, type JobDocument } from '../job'
+import { dayWords, formatCents } from '../measure'
 import type { Looks } from '../price'
 import { decisionOn, scopeLineWords } from '../scope'
 import { causeOf } from '../trace'
@@ -41,6 +41,17 @@ function declinedWords(stages: Stages, job: JobDocument): string {
     .join(' ')
 }
 
+/** Soft wood that we mend: there practice differs, and the owner may ask. */
+function mendsDecay({ scope }: Stages, job: JobDocument): boolean {
+  const mended = new Set(
+    scope.items
+      .filter((item) => item.row?.sells)
+      .flatMap((item) => item.spots.filter(({ standing }) => standing === 'ours'))
+      .flatMap((spot) => spot.finding_ids),
+  )
+  return job.findings.some((each) => mended.has(each.id) && (gradeOf(each) ?? 0) >= 2)
+}
+
 type Told = { readonly heading?: string; readonly text: string }
 type Of = { readonly job: JobDocument; readonly stages: Stages; readonly preparedOn: string }
 
@@ -51,7 +62,7 @@ export const TELLERS: Readonly<Record<string, (of: Of) => Told>> = {
     const owner = job.people.find((person) => person.roles.includes('owns') || person.roles.includes('pays'))
     const lines = [
       `${job.settings.firm_name} for ${owner?.name || 'the owner'}${front.address ? `, ${front.address}` : ''}.`,
-      front.walked_on ? `Looked at on ${front.walked_on}.` : 'Day of the walk not noted.',
+      front.walked_on ? `Looked at on ${dayWords(front.walked_on)}.` : 'Day of the walk not noted.',
       front.weather ? `Weather: ${front.weather}.` : '',
       front.present ? `Present: ${front.present}.` : '',
       front.asked ? `Asked for: ${front.asked}` : '',
@@ -71,8 +82,13 @@ export const TELLERS: Readonly<Record<string, (of: Of) => Told>> = {
   'price-basis': ({ job, stages, preparedOn }) => ({
     text:
       stages.price.kind === 'priced'
-        ? `${stages.price.basis} Good until ${addDays(preparedOn, job.settings.clauses.validity_days)}.`
+        ? `${stages.price.basis} Good until ${dayWords(addDays(preparedOn, job.settings.clauses.validity_days))}.`
         : '',
+  }),
+  'decayed-wood': ({ job, stages }) => ({
+    text: mendsDecay(stages, job)
+      ? (DECAYED_WOOD_SCHOOL_BY_ID.get(job.settings.decayed_wood_school)?.says ?? '')
+      : '',
   }),
   list: ({ job }) => ({ heading: listHeading(job), text: job.response_items.map(answerWords).join(' · ') }),
 }

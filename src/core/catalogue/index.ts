@@ -9,6 +9,7 @@ export {
   type Recipe,
   type When,
 } from './methods/method'
+export { DECAYED_WOOD_SCHOOL_BY_ID, DECAYED_WOOD_SCHOOLS, type SchoolRow } from './schools/schools'
 export { partName, partOf, PARTS } from './parts'
 export type { AssemblyId, GoodUse, MemberSpan, PartRow, PieceRule, SectionRule } from './parts/part'
 export { GOODS, goodName, goodOf, packagesFor, type GoodRow, type Packages } from './materials/goods'
@@ -21,7 +22,7 @@ export {
   type CladdingRow,
   type MaterialRow,
 } from './materials/materials'
-export { SECTION_USD, startingSectionRates, STOCK_FT, stockLengths_ft } from './materials/stock'
+export { ANY_STOCK_FT, SECTION_USD, startingSectionRates, STOCK_FT, stockLengths_ft } from './materials/stock'
 export {
   DAYS,
   LADDER_SERVES_FT,

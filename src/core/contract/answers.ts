@@ -146,6 +146,8 @@ export type SessionsAnswer = z.infer<typeof SessionsAnswer>
 
 export const Done = z.object({ done: z.literal(true) })
 
+const FirmValueOf = z.union([z.number(), z.string()])
+
 /** What a firm reckons with, shipped beside its own, and its clauses. */
 export const FirmValuesAnswer = z.object({
   edition: Count,
@@ -156,11 +158,18 @@ export const FirmValuesAnswer = z.object({
       name: z.string(),
       unit: z.string(),
       source: z.enum(['published', 'common practice', 'our judgement']),
-      shipped: z.number(),
-      own: z.number().nullable(),
+      shipped: FirmValueOf,
+      takes: z.discriminatedUnion('kind', [
+        z.object({ kind: z.literal('number'), least: z.number(), most: z.number() }),
+        z.object({ kind: z.literal('words'), longest: z.number() }),
+        z.object({
+          kind: z.literal('choice'),
+          of: z.array(z.object({ id: z.string(), name: z.string() })).readonly(),
+        }),
+        z.object({ kind: z.literal('lengths') }),
+      ]),
+      own: FirmValueOf.nullable(),
       reason: z.string(),
-      least: z.number(),
-      most: z.number(),
     }),
   ),
   clauses: Settings.shape.clauses,

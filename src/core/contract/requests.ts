@@ -35,7 +35,11 @@ export const FirmValuesRequest = z.strictObject({
   edition: z.int().min(1),
   changes: z
     .array(
-      z.strictObject({ key: z.string().max(120), value: z.number().nullable(), reason: z.string().max(400) }),
+      z.strictObject({
+        key: z.string().max(120),
+        value: z.union([z.number(), z.string().max(2000)]).nullable(),
+        reason: z.string().max(400),
+      }),
     )
     .max(2000),
   clauses: Settings.shape.clauses,

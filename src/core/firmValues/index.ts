@@ -1,7 +1,9 @@
 export { rowsOf, type ReckonedRows } from './rows'
+export { type Takes, type Value } from './value'
 export {
   firmValues,
   planValues,
+  typedValue,
   VALUE_COLUMNS,
   valueErrorWords,
   valueRows,

@@ -3,47 +3,124 @@ import {
   LADDER_SERVES_FT,
   LEAD_SAFE_TIMES,
   LIVED_IN_TIMES,
+  methodOf,
+  partOf,
   REACH,
   taskOf,
+  WARRANTIES,
+  type MethodRow,
+  type PartRow,
   type ReachRow,
   type TaskRow,
 } from '../catalogue'
 import type { EntityOf } from '../job'
 
-/** The rows that hours are reckoned with: the shipped ones, with what the firm put in their place. */
+/** The rows that a job is reckoned with: the shipped ones, with what the firm put in their place. */
 export type ReckonedRows = {
+  readonly part: (id: string | null) => PartRow | null
+  readonly method: (id: string) => MethodRow | null
   readonly task: (id: string) => TaskRow
+  readonly warranty: (of: keyof typeof WARRANTIES) => string
   readonly reach: readonly ReachRow[]
   readonly lead_safe_times: number
   readonly lived_in_times: number
   readonly ladder_serves_ft: number
+  /** Openings larger than this are taken off the surface that paint is bought for. */
+  readonly deduct_above_ft2: number
   readonly days: { readonly [K in keyof typeof DAYS]: number }
 }
 
 /** Numbers of a task that a firm may change. */
 export const TASK_FIELDS = ['set_up_h', 'low', 'typical', 'high'] as const
+/** Numbers of how a part is pieced that a firm may change. */
+export const PIECE_FIELDS = ['cut_back_in', 'least_in'] as const
+/** Lives of a method, and which end of each. */
+export const LIVES = ['life', 'lifeUncured'] as const
+/**
+ * Openings over a size are taken off the painted surface. Common practice: the size of a large window; estimators take from 10 to
+ * 40 ft².
+ */
+export const DEDUCT_ABOVE_FT2 = 12
+
+type Values = EntityOf['settings']['values']
+type Own = (key: string, shipped: number) => number
+
+/** A row made once, however often a stage asks for it. */
+function kept<K, T>(make: (id: K) => T): (id: K) => T {
+  const held = new Map<K, T>()
+  return (id) => {
+    const had = held.get(id)
+    if (had !== undefined) return had
+    const row = make(id)
+    held.set(id, row)
+    return row
+  }
+}
+
+function withOwnTask(row: TaskRow, own: Own): TaskRow {
+  const changed = TASK_FIELDS.map((field) => [field, own(`task.${row.id}.${field}`, row[field])] as const)
+  return { ...row, ...Object.fromEntries(changed) }
+}
+
+function withOwnPart(row: PartRow, own: Own): PartRow {
+  const { id, piece, goods } = row
+  return {
+    ...row,
+    piece: piece && {
+      ...piece,
+      ...Object.fromEntries(PIECE_FIELDS.map((field) => [field, own(`piece.${id}.${field}`, piece[field])])),
+    },
+    goods: goods.map((use) => ({ ...use, per_ft: own(`use.${id}.${use.good}`, use.per_ft) })),
+  }
+}
+
+/** The key of one end of a life: of a method, or of a method in one material. */
+export const lifeKey = (of: string, life: string, end: 'low' | 'high'): string => `${life}.${of}.${end}`
+
+function withOwnMethod(row: MethodRow, own: Own): MethodRow {
+  const life = (of: string, which: string, [low, high]: readonly [number, number]) =>
+    [own(lifeKey(of, which, 'low'), low), own(lifeKey(of, which, 'high'), high)] as const
+  return {
+    ...row,
+    ...Object.fromEntries(LIVES.map((which) => [which, life(row.id, which, row[which])])),
+    lifeByMaterial: Object.fromEntries(
+      Object.entries(row.lifeByMaterial).map(([material, years]) => [
+        material,
+        life(`${row.id} ${material}`, 'life', years),
+      ]),
+    ),
+  }
+}
+
+const made = new WeakMap<Values, ReckonedRows>()
 
 /** The rows of one settings edition. */
-export function rowsOf(settings: Pick<EntityOf['settings'], 'values'>): ReckonedRows {
-  const own = (key: string, shipped: number): number => settings.values[key]?.value ?? shipped
-  const tasks = new Map<string, TaskRow>()
-  const task = (id: string): TaskRow => {
-    const held = tasks.get(id)
-    if (held) return held
-    const row = taskOf(id)
-    const changed = Object.fromEntries(
-      TASK_FIELDS.map((field) => [field, own(`task.${id}.${field}`, row[field])]),
-    )
-    const made = { ...row, ...changed }
-    tasks.set(id, made)
-    return made
+export function rowsOf({ values }: Pick<EntityOf['settings'], 'values'>): ReckonedRows {
+  const held = made.get(values)
+  if (held) return held
+  const own: Own = (key, shipped) => {
+    const value = values[key]?.value
+    return typeof value === 'number' ? value : shipped
   }
-  return {
-    task,
+  const rows: ReckonedRows = {
+    part: kept((id) => {
+      const row = partOf(id)
+      return row && withOwnPart(row, own)
+    }),
+    method: kept((id) => {
+      const row = methodOf(id)
+      return row && withOwnMethod(row, own)
+    }),
+    task: kept((id) => withOwnTask(taskOf(id), own)),
+    warranty: (of) => {
+      const words = values[`warranty.${of}`]?.value
+      return typeof words === 'string' ? words : WARRANTIES[of]
+    },
     reach: REACH.map((row) => ({ ...row, times: own(`reach.${row.id}`, row.times) })),
     lead_safe_times: own('factor.lead-safe', LEAD_SAFE_TIMES),
     lived_in_times: own('factor.lived-in', LIVED_IN_TIMES),
     ladder_serves_ft: own('reach.ladder-serves', LADDER_SERVES_FT),
+    deduct_above_ft2: own('paint.deduct_above_ft2', DEDUCT_ABOVE_FT2),
     days: {
       day_h: own('days.day_h', DAYS.day_h),
       short_crew_days: own('days.short_crew_days', DAYS.short_crew_days),
@@ -52,4 +129,6 @@ export function rowsOf(settings: Pick<EntityOf['settings'], 'values'>): Reckoned
       along_yd3: own('days.along_yd3', DAYS.along_yd3),
     },
   }
+  made.set(values, rows)
+  return rows
 }

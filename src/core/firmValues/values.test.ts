@@ -1,15 +1,19 @@
 import { expect, test } from '@jest/globals'
 import { paintItem, sillNose, smallHouse } from '../../../tests/support/jobs'
 import { house, mend, priced } from '../../../tests/support/priced'
+import { WARRANTIES } from '../catalogue'
 import { startingRates, startingSettings } from '../job'
 import { dollars } from '../measure'
-import { firmValues, planValues, SHIPPED_VALUES, valueRows, withValues, type ValueChange } from './values'
+import { derive } from '../pipeline'
+import { rowsOf } from './rows'
+import { SHIPPED_VALUES } from './shipped'
+import { firmValues, planValues, valueRows, withValues, type ValueChange } from './values'
 
 const kept = {
   settings: startingSettings({ name: 'Tern & Mallet', place: 'Port Alder', licence: '' }),
   rates: startingRates(),
 }
-const change = (key: string, value: number | null, reason = 'our closed jobs'): ValueChange => ({
+const change = (key: string, value: number | string | null, reason = 'our closed jobs'): ValueChange => ({
   key,
   value,
   reason,
@@ -17,8 +21,8 @@ const change = (key: string, value: number | null, reason = 'our closed jobs'): 
 
 test('every value has a key of its own, a range that holds the shipped number, and starts as shipped', () => {
   expect(new Set(SHIPPED_VALUES.map(({ key }) => key)).size).toBe(SHIPPED_VALUES.length)
-  for (const { key, shipped, least, most } of SHIPPED_VALUES)
-    expect([key, least <= shipped && shipped <= most]).toEqual([key, true])
+  for (const { key, shipped } of SHIPPED_VALUES)
+    expect([key, withValues(kept, [change(key, shipped)]).ok]).toEqual([key, true])
   expect(firmValues(kept.settings, kept.rates).filter(({ own }) => own !== null)).toEqual([])
 })
 
@@ -58,6 +62,18 @@ test.each([
   ['factor.lead-safe', 2],
   ['reach.ladder-serves', 1],
   ['days.along_yd3', 0],
+  ['piece.sill-nose.least_in', 48],
+  ['use.sill-nose.primer', 0.5],
+  ['paint.deduct_above_ft2', 40],
+  ['stock.5/4x4', '20'],
+  ['setting.productive_share', 0.6],
+  ['setting.productive_share_short_day', 0.5],
+  ['setting.factor_cap', 1],
+  ['rate.burdened_rate_cents', 80],
+  ['rate.overhead.share', 0.5],
+  ['rate.overhead.basis', 'sales'],
+  ['rate.profit_share', 0.3],
+  ['rate.disposal_cents_per_yd3', 400],
 ])('%s is read by the stages: another value is another price', (key, value) => {
   const people = [
     { id: 'p', removed: false, name: 'Odile Marrow', email: '', phone: '', roles: ['lives-there' as const] },
@@ -76,16 +92,66 @@ test.each([
     },
   }))
   const big = [mend('r', noses, 'piece-in'), paintItem('w')]
-  const totals = (settings: typeof kept.settings): number[] =>
+  const totals = ({ settings, rates }: typeof kept): number[] =>
     [big, [mend('r', noses.slice(0, 2), 'piece-in')]].map(
       (work_items) =>
-        priced(house({ house: old, people, findings: noses, work_items, settings })).total_cents,
+        priced(house({ house: old, people, findings: noses, work_items, settings, rates })).total_cents,
     )
   const made = withValues(kept, [change(key, value)])
-  expect(made.ok && totals(made.value.settings)).not.toEqual(totals(kept.settings))
+  expect(made.ok && totals(made.value)).not.toEqual(totals(kept))
+})
+
+test('lives, warranties, the school and the flashing of the firm reach its bid', () => {
+  const nose = sillNose()
+  const made = withValues(kept, [
+    change('life.piece-in.low', 7),
+    change('life.piece-in.high', 11),
+    change('warranty.B', '18 months on workmanship'),
+    change('setting.decayed_wood_school', 'epoxy-where-dry'),
+    change('setting.head_flashing_past_casing', 2),
+  ])
+  if (!made.ok) throw new Error('refused')
+  const { settings } = made.value
+  expect(settings.head_flashing_past_casing).toBe(128)
+  const { bid } = house({ findings: [nose], work_items: [mend('r', [nose], 'piece-in')], settings })
+  const shipped = house({ findings: [nose], work_items: [mend('r', [nose], 'piece-in')] }).bid
+  const school = (of: typeof bid): string => of.clauses.find(({ number }) => number === 36)?.text ?? ''
+  expect(school(bid)).toContain('we may set it in epoxy')
+  expect(school(shipped)).toContain('We cut it out to sound wood and let in new wood.')
+  const row = rowsOf(settings)
+  expect([row.warranty('B'), row.warranty('A')]).toEqual(['18 months on workmanship', WARRANTIES.A])
+  expect(row.method('piece-in')?.life).toEqual([7, 11])
+  const soft = house({ findings: [{ ...nose, stated_grade: 0 }], work_items: [] }).bid
+  expect(school(soft)).toBe('')
+})
+
+test('the tax of the firm is charged: 10 % on the whole price', () => {
+  const nose = sillNose()
+  const made = withValues(kept, [change('rate.tax.rule', 'on-total'), change('rate.tax.rate', 0.1)])
+  if (!made.ok) throw new Error('refused')
+  const job = smallHouse({
+    findings: [nose],
+    work_items: [mend('r', [nose], 'piece-in')],
+    rates: made.value.rates,
+  })
+  const { items_cents, tax_cents } = priced(derive(job, '2026-05-04'))
+  expect(tax_cents).toBe(Math.round(items_cents * 0.1))
+})
+
+test('lengths of the yard are put in order, each once; what a firm has as shipped is no value of its own', () => {
+  const made = withValues(kept, [change('stock.1x8', '16, 8 14,8'), change('rate.tax.rate', 0.08)])
+  if (!made.ok) throw new Error('refused')
+  expect(made.value.settings.stock_lengths_ft['1x8']).toEqual([8, 14, 16])
+  expect(Object.keys(made.value.settings.values)).toEqual(['stock.1x8'])
+  const own = firmValues(made.value.settings, made.value.rates).filter((each) => each.own !== null)
+  expect(own.map(({ key, own: value }) => [key, value])).toEqual([['stock.1x8', '8, 14, 16']])
 })
 
 test.each([
+  ['not-so', change('stock.1x8', 'long')],
+  ['not-so', change('setting.decayed_wood_school', 'wish')],
+  ['not-so', change('warranty.B', ' ')],
+  ['not-so', change('rate.tax.rate', 'lots')],
   ['unknown-value', change('task.sill-nose.mood', 1)],
   ['out-of-range', change('task.sill-nose.typical', -1)],
   ['out-of-range', change('reach.ground', 0.5)],

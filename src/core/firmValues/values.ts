@@ -1,166 +1,38 @@
-import {
-  DAYS,
-  GOODS,
-  LADDER_SERVES_FT,
-  LEAD_SAFE_TIMES,
-  LIVED_IN_TIMES,
-  materialName,
-  REACH,
-  startingSectionRates,
-  TASKS,
-  type Source,
-} from '../catalogue'
-import type { EntityOf } from '../job'
-import { dollars } from '../measure'
 import { err, ok, type Result } from '../result'
-import { TASK_FIELDS } from './rows'
+import { lengthsFrom, lengthsText } from './bought'
+import { SHIPPED_VALUES } from './shipped'
+import type { Kept, Shipped, Value } from './value'
 
-type Settings = EntityOf['settings']
-type Rates = EntityOf['rates']
-
-/** One number that the stages reckon with and a firm may change: what was shipped, and its own. */
-export type FirmValue = {
-  /** Its name in settings, in files and in the history; never used for anything else. */
-  readonly key: string
-  readonly group: string
-  readonly name: string
-  readonly unit: string
-  readonly source: Source
-  readonly shipped: number
+/** One value a firm may change: what was shipped, and its own. */
+export type FirmValue = Omit<Shipped, 'place'> & {
   /** Null: the shipped one holds. */
-  readonly own: number | null
+  readonly own: Value | null
   readonly reason: string
-  readonly least: number
-  readonly most: number
 }
 
-type Shipped = Omit<FirmValue, 'own' | 'reason'>
-
-const MINE = 'our judgement'
-const FIELD_WORDS = { set_up_h: 'set-up', low: 'low', typical: 'typical', high: 'high' } as const
-
-function hours(): Shipped[] {
-  return TASKS.flatMap((task) =>
-    TASK_FIELDS.map((field) => ({
-      key: `task.${task.id}.${field}`,
-      group: 'Hours',
-      name: `${task.name}: ${FIELD_WORDS[field]}`,
-      unit: field === 'set_up_h' ? `h a ${task.set_up_per}` : `h a ${task.unit}`,
-      source: task.source,
-      shipped: task[field],
-      least: 0,
-      most: 1000,
-    })),
-  )
-}
-
-function factors(): Shipped[] {
-  const times = (key: string, name: string, shipped: number): Shipped => ({
-    key,
-    group: 'Factors on hours',
-    name,
-    unit: 'times',
-    source: MINE,
-    shipped,
-    least: 1,
-    most: 5,
-  })
-  return [
-    ...REACH.map((row) => times(`reach.${row.id}`, row.name, row.times)),
-    times('factor.lead-safe', 'lead-safe, on what breaks paint', LEAD_SAFE_TIMES),
-    times('factor.lived-in', 'lived in, outside work', LIVED_IN_TIMES),
-    {
-      ...times(
-        'reach.ladder-serves',
-        'length of a run that a ladder serves before it is moved',
-        LADDER_SERVES_FT,
-      ),
-      unit: 'ft',
-      most: 100,
-    },
-  ]
-}
-
-function days(): Shipped[] {
-  const day = (key: keyof typeof DAYS, name: string, unit: string, least: number, most: number): Shipped => ({
-    key: `days.${key}`,
-    group: 'Days and visits',
-    name,
-    unit,
-    source: MINE,
-    shipped: DAYS[key],
-    least,
-    most,
-  })
-  return [
-    day('day_h', 'hours of one person in a day', 'h', 1, 24),
-    day('short_crew_days', 'up to so many crew-days the short day’s share holds', 'crew-days', 0, 10),
-    day('full_crew_days', 'from so many crew-days the full day’s share holds', 'crew-days', 0.1, 20),
-    day('days_a_visit', 'days of a stay before it is set up anew', 'days', 1, 60),
-    day('along_yd3', 'loose debris that goes along in the van', 'yd³', 0, 20),
-  ]
-}
-
-const usd = (key: string, group: string, name: string, unit: string, shipped: number): Shipped => ({
-  key,
-  group,
-  name,
-  unit,
-  source: MINE,
-  shipped,
-  least: 0,
-  most: 100_000,
-})
-
-function goods(): Shipped[] {
-  return GOODS.map((good) =>
-    usd(`good.${good.id}`, 'Goods', good.name, `$ a ${good.unit}`, good.starting_usd),
-  )
-}
-
-function boards(): Shipped[] {
-  return Object.entries(startingSectionRates()).map(([section, cents]) => {
-    const at = section.indexOf(' ')
-    const name = `${section.slice(0, at)} ${materialName(section.slice(at + 1))}`
-    return usd(`section.${section}`, 'Boards', name, '$ a ft', cents / 100)
-  })
-}
-
-/** Every number a firm may change, as shipped, in the order a page shows them. */
-export const SHIPPED_VALUES: readonly Shipped[] = [
-  ...hours(),
-  ...factors(),
-  ...days(),
-  ...goods(),
-  ...boards(),
-]
 const BY_KEY = new Map(SHIPPED_VALUES.map((value) => [value.key, value]))
 
-/** Where a value's own number is kept: goods and boards in the rates, since they are money; all else in the settings. */
-function inRates(key: string, rates: Rates): number | undefined {
-  const dot = key.indexOf('.')
-  const name = key.slice(dot + 1)
-  if (key.startsWith('good.')) return rates.consumable_cents[name]
-  if (key.startsWith('section.')) return rates.section_cents_per_ft[name]
-  return undefined
+const isSame = (a: Value, b: Value): boolean =>
+  typeof a === 'number' && typeof b === 'number' ? Math.abs(a - b) < 1e-6 : a === b
+
+/** The firm's own in place of a shipped value; null where it has the shipped one. */
+function ownOf({ key, shipped, place }: Shipped, kept: Kept): Value | null {
+  const value = place === null ? (kept.settings.values[key]?.value ?? null) : place.read(kept)
+  return value === null || isSame(value, shipped) ? null : value
 }
 
-const isMoney = (key: string): boolean => key.startsWith('good.') || key.startsWith('section.')
-
 /** Every value with what the firm has in its place. */
-export function firmValues(settings: Settings, rates: Rates): FirmValue[] {
-  return SHIPPED_VALUES.map((value): FirmValue => {
-    const said = settings.values[value.key]
-    const reason = said?.reason ?? ''
-    if (!isMoney(value.key)) return { ...value, own: said?.value ?? null, reason }
-    const cents = inRates(value.key, rates)
-    const own = cents === undefined ? null : cents / 100
-    return { ...value, own: own === null || Math.abs(own - value.shipped) < 0.005 ? null : own, reason }
+export function firmValues(settings: Kept['settings'], rates: Kept['rates']): FirmValue[] {
+  const kept = { settings, rates }
+  return SHIPPED_VALUES.map((value) => {
+    const { key, group, name, unit, source, shipped, takes } = value
+    const reason = settings.values[key]?.reason ?? ''
+    return { key, group, name, unit, source, shipped, takes, own: ownOf(value, kept), reason }
   })
 }
 
 /** One change of a value; null takes the firm's own away again. */
-export type ValueChange = { readonly key: string; readonly value: number | null; readonly reason: string }
+export type ValueChange = { readonly key: string; readonly value: Value | null; readonly reason: string }
 
 export type ValueError =
   | { readonly kind: 'unknown-value'; readonly key: string }
@@ -171,17 +43,39 @@ export type ValueError =
       readonly least: number
       readonly most: number
     }
+  | { readonly kind: 'not-so'; readonly key: string; readonly name: string; readonly wants: string }
   | { readonly kind: 'reason-needed'; readonly key: string; readonly name: string }
+
+/** Why a value cannot be taken; null where it can. */
+function wrongValue({ key, name, takes }: Shipped, value: Value): ValueError | null {
+  const notSo = (wants: string): ValueError => ({ kind: 'not-so', key, name, wants })
+  switch (takes.kind) {
+    case 'number': {
+      const { least, most } = takes
+      if (typeof value !== 'number') return notSo('a number')
+      return value >= least && value <= most ? null : { kind: 'out-of-range', key, name, least, most }
+    }
+    case 'words': {
+      const fits = typeof value === 'string' && value.trim() !== '' && value.length <= takes.longest
+      return fits ? null : notSo(`words, at most ${takes.longest} letters`)
+    }
+    case 'choice':
+      return takes.of.some(({ id }) => id === value)
+        ? null
+        : notSo(`one of ${takes.of.map(({ id }) => id).join(', ')}`)
+    case 'lengths':
+      return lengthsFrom(String(value)) === null ? notSo('lengths in feet, as 8, 12, 16') : null
+  }
+}
 
 /** Why a change cannot be taken; null where it can. */
 export function wrongWith(change: ValueChange): ValueError | null {
   const value = BY_KEY.get(change.key)
   if (!value) return { kind: 'unknown-value', key: change.key }
-  const { key, name, least, most } = value
-  if (change.value !== null && !(change.value >= least && change.value <= most))
-    return { kind: 'out-of-range', key, name, least, most }
-  if (change.value !== null && change.reason.trim() === '') return { kind: 'reason-needed', key, name }
-  return null
+  if (change.value === null) return null
+  const wrong = wrongValue(value, change.value)
+  if (wrong) return wrong
+  return change.reason.trim() === '' ? { kind: 'reason-needed', key: value.key, name: value.name } : null
 }
 
 export function valueErrorWords(error: ValueError): string {
@@ -190,25 +84,28 @@ export function valueErrorWords(error: ValueError): string {
       return `No value is called ${error.key}: take it from a list this program wrote.`
     case 'out-of-range':
       return `${error.name}: from ${error.least} to ${error.most}.`
+    case 'not-so':
+      return `${error.name}: ${error.wants}.`
     case 'reason-needed':
       return `${error.name}: say why, so that the next person knows.`
   }
 }
 
-type Kept = { readonly settings: Settings; readonly rates: Rates }
+/** A value as it is kept: lengths in order, each once. */
+function tidy({ takes }: Shipped, value: Value): Value {
+  const lengths = takes.kind === 'lengths' ? lengthsFrom(String(value)) : null
+  return lengths ? lengthsText(lengths) : value
+}
 
-function withOne({ settings, rates }: Kept, change: ValueChange): Kept {
-  const { key, value, reason } = change
-  const values = Object.fromEntries(Object.entries(settings.values).filter(([name]) => name !== key))
-  if (value !== null) values[key] = { value, reason }
-  const kept = { ...settings, values }
-  if (!isMoney(key)) return { settings: kept, rates }
-  const table = key.startsWith('good.') ? 'consumable_cents' : 'section_cents_per_ft'
-  const cents = dollars(value ?? BY_KEY.get(key)!.shipped)
-  return {
-    settings: kept,
-    rates: { ...rates, [table]: { ...rates[table], [key.slice(key.indexOf('.') + 1)]: cents } },
-  }
+function withOne(kept: Kept, { key, value, reason }: ValueChange): Kept {
+  const row = BY_KEY.get(key)!
+  const others = Object.fromEntries(Object.entries(kept.settings.values).filter(([name]) => name !== key))
+  const own = value === null ? null : tidy(row, value)
+  const isOwn = own !== null && !isSame(own, row.shipped)
+  // One with a field of its own keeps its number there, and here why.
+  const values = isOwn ? { ...others, [key]: { value: own, reason } } : others
+  const noted = { ...kept, settings: { ...kept.settings, values } }
+  return row.place === null ? noted : row.place.write(noted, own ?? row.shipped)
 }
 
 /**
@@ -242,8 +139,17 @@ export function valueRows(values: readonly FirmValue[]): Record<(typeof VALUE_CO
 
 /** What taking in a file would change, and what in it is wrong, by line (the first row of values is line 2). */
 export type ValuePlan = {
-  readonly changes: readonly (ValueChange & { readonly name: string; readonly was: number | null })[]
+  readonly changes: readonly (ValueChange & { readonly name: string; readonly was: Value | null })[]
   readonly wrong: readonly string[]
+}
+
+/** What somebody typed for a value: a number where one is wanted. Empty: the shipped one. Null in `ok`: no number. */
+export function typedValue(takes: Shipped['takes'], text: string): Result<Value | null, 'no number'> {
+  const said = text.trim()
+  if (said === '') return ok(null)
+  if (takes.kind !== 'number') return ok(said)
+  const value = Number(said.replace(',', '.'))
+  return Number.isFinite(value) ? ok(value) : err('no number')
 }
 
 /** A dry run: nothing is changed by it. Rows that say what holds already change nothing. */
@@ -259,13 +165,12 @@ export function planValues(values: readonly FirmValue[], rows: readonly ValueRow
       wrong.push(`${line}${valueErrorWords({ kind: 'unknown-value', key: key || 'nothing' })}`)
       return
     }
-    const text = row.own?.trim() ?? ''
-    const own = text === '' ? null : Number(text)
-    if (own !== null && !Number.isFinite(own)) {
-      wrong.push(`${line}${value.name}: “${text}” is no number.`)
+    const own = typedValue(value.takes, row.own ?? '')
+    if (!own.ok) {
+      wrong.push(`${line}${value.name}: “${row.own?.trim()}” is no number.`)
       return
     }
-    const change = { key, value: own, reason: row.reason?.trim() ?? '' }
+    const change = { key, value: own.value, reason: row.reason?.trim() ?? '' }
     if (change.value === value.own && (change.value === null || change.reason === value.reason)) return
     const error = wrongWith(change)
     if (error) wrong.push(`${line}${valueErrorWords(error)}`)

@@ -1,8 +1,8 @@
 import { claddingOf } from '../catalogue'
+import { rowsOf } from '../firmValues/rows'
 import type { JobDocument, Side } from '../job'
 import { feet, toFeet, type Length } from '../measure'
 import { foundationTop, gableRise, groundAt, resolveHeight, wallTop } from './heights'
-import { DEDUCT_ABOVE_FT2 } from './sideMeasures'
 import { drawnLength, featureBox, isOpening } from './walls'
 
 const FT2 = feet(1) * feet(1)
@@ -68,10 +68,11 @@ export function paintedArea(
   const painted = clad.filter(({ row }) => row?.painted !== false)
   const left = clad.filter(({ row, area }) => row?.painted === false && area > 0)
   const gross = painted.reduce((sum, { area }) => sum + area, 0)
+  const above_ft2 = rowsOf(job.settings).deduct_above_ft2
   const off = job.features
     .filter((feature) => feature.side_id === side.id && isOpening(feature))
     .map((feature) => featureBox(feature, job))
-    .filter((box) => ((box.right - box.left) * (box.top - box.bottom)) / FT2 > DEDUCT_ABOVE_FT2)
+    .filter((box) => ((box.right - box.left) * (box.top - box.bottom)) / FT2 > above_ft2)
     .reduce((sum, box) => sum + overlap(box.left, box.right, from, to) * (box.top - box.bottom), 0)
   // Openings lie in painted and unpainted parts alike.
   const net = whole > 0 ? Math.max(0, gross - (off * gross) / whole) : 0
@@ -87,7 +88,7 @@ export function paintedArea(
             ...new Set(left.map(({ row }) => row!.name)),
           ].join(' and ')} left out`
         : ''
-    }; for material ${(net / FT2).toFixed(1)} ft² without openings over ${DEDUCT_ABOVE_FT2} ft², × ${rough.toFixed(2)} true surface.`,
+    }; for material ${(net / FT2).toFixed(1)} ft² without openings over ${above_ft2} ft², × ${rough.toFixed(2)} true surface.`,
   }
 }
 

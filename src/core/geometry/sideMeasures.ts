@@ -1,12 +1,10 @@
 import type { Figure } from '../explain/figure'
+import { rowsOf } from '../firmValues/rows'
 import { FEATURE_WORDS, type JobDocument, type Side } from '../job'
 import { formatLength, gableArea, rakeLength, rectangle, toFeet, toSquareFeet, type Length } from '../measure'
 import { foundationTop, gableRise, groundAt, wallTop } from './heights'
 import { eaveRun } from './roofEdge'
 import { casingOf, drawnLength, featureBox, isOpening } from './walls'
-
-/** Openings larger than this are taken off for material, never for labour. Firm default. */
-export const DEDUCT_ABOVE_FT2 = 12
 
 /** Lengths and areas of one side, each open to its arithmetic. */
 export type SideMeasures = {
@@ -84,7 +82,8 @@ export function sideMeasures(side: Side, job: JobDocument): SideMeasures {
   const buried_ft2 = toSquareFeet(buried(side, job, length) as never)
   const wall_ft2 = toSquareFeet(rectangle({ width: length, height })) - buried_ft2
   const each = openingsOf(side, job)
-  const deducted = each.filter((opening) => opening.value > DEDUCT_ABOVE_FT2)
+  const above_ft2 = rowsOf(job.settings).deduct_above_ft2
+  const deducted = each.filter((opening) => opening.value > above_ft2)
   const deducted_ft2 = deducted.reduce((sum, opening) => sum + opening.value, 0)
   const gable: Figure = {
     label: 'Gable',
@@ -137,7 +136,7 @@ export function sideMeasures(side: Side, job: JobDocument): SideMeasures {
       label: 'Wall, net for material',
       value: wall_ft2 + gable_ft2 - deducted_ft2,
       unit: 'ft²',
-      how: `${ft2(gross.value)} ft² − openings over ${DEDUCT_ABOVE_FT2} ft²: ${ft2(deducted_ft2)} ft²`,
+      how: `${ft2(gross.value)} ft² − openings over ${above_ft2} ft²: ${ft2(deducted_ft2)} ft²`,
       source: 'firm setting',
       parts: [gross, ...deducted],
     },

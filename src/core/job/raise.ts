@@ -81,6 +81,8 @@ export const STEPS: Readonly<Record<number, Step>> = {
     facts: {},
     file: workItemsOf,
   },
+  // Version 6 only lets a value of the firm be words: nothing older lacks a field.
+  5: { bodies: {}, facts: {}, file: {} },
 }
 
 function isBody(value: unknown): value is Body {

@@ -32,8 +32,11 @@ export const Settings = z.strictObject({
   likelihood_overrides: z.array(
     z.strictObject({ cause: z.string(), sign: z.string(), ratio: z.number().gt(0), reason: Words }),
   ),
-  /** The firm's own numbers in place of shipped ones, by their keys, each with its reason; see `core/firmValues`. */
-  values: z.record(z.string().max(120), z.strictObject({ value: z.number(), reason: Words })),
+  /** The firm's own numbers and words in place of shipped ones, by their keys, each with its reason; see `core/firmValues`. */
+  values: z.record(
+    z.string().max(120),
+    z.strictObject({ value: z.union([z.number(), Words]), reason: Words }),
+  ),
   stock_lengths_ft: z.record(z.string(), z.array(z.number().gt(0).max(60))),
   clauses: z.strictObject({
     excluded: Words,

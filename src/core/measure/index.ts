@@ -1,3 +1,4 @@
+export { dayWords } from './dayWords'
 export {
   addLengths,
   feet,

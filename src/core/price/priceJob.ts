@@ -1,6 +1,6 @@
 import { cutJob, type CutPlan } from '../cut'
 import type { Figure } from '../explain/figure'
-import { rowsOf } from '../firmValues'
+import { rowsOf } from '../firmValues/rows'
 import type { JobDocument, Rates } from '../job'
 import { addCents, dollars, formatCents, shareCents, type Cents } from '../measure'
 import { PRICED_APART, type Scope, type ScopeItem } from '../scope'

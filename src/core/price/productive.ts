@@ -1,4 +1,4 @@
-import type { ReckonedRows } from '../firmValues'
+import type { ReckonedRows } from '../firmValues/rows'
 import type { Settings } from '../job'
 import type { z } from 'zod'
 

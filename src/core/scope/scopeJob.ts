@@ -1,13 +1,6 @@
-import {
-  lifeOf,
-  methodName,
-  methodOf,
-  partName,
-  type Life,
-  type MethodRow,
-  type WARRANTIES,
-} from '../catalogue'
+import { lifeOf, methodName, partName, type Life, type MethodRow, type WARRANTIES } from '../catalogue'
 import { dangersAt, type Danger } from '../caution'
+import { rowsOf } from '../firmValues/rows'
 import { isDamage, type JobDocument, type WorkItem } from '../job'
 import type { Length } from '../measure'
 import { causeOf, type Trace } from '../trace'
@@ -107,7 +100,7 @@ function warnings(placed: Placed, context: Context): string[] {
 function itemOf(placed: Placed, context: Context): ScopeItem {
   const { item, spots } = placed
   const { job, trace } = context
-  const row = methodOf(item.method)
+  const row = rowsOf(job.settings).method(item.method)
   const mine = trace.sources.filter(
     (source) => source.letter !== null && source.finding_ids.some((id) => item.finding_ids.includes(id)),
   )

@@ -1,4 +1,5 @@
-import { partOf, type MethodRow, type PartRow } from '../catalogue'
+import type { MethodRow, PartRow } from '../catalogue'
+import { rowsOf } from '../firmValues/rows'
 import { cornersOf, drawnLength, overGround, paintedArea, type PaintedArea } from '../geometry'
 import { byId, type JobDocument } from '../job'
 import { dressedSize, feet, formatLength, inches, longest, shortest, type Length } from '../measure'
@@ -260,7 +261,7 @@ function worked(stretch: Stretch, item: ScopeItem, part: PartRow, job: JobDocume
 }
 
 function heads(spots: readonly ItemSpot[], item: ScopeItem, job: JobDocument): WorkedPlace[] {
-  const casing = partOf('head-casing')!
+  const casing = rowsOf(job.settings).part('head-casing')!
   return byMember(spots, casing, job).map((group): WorkedPlace => {
     const opening = openingAt(group.spots[0]!, job)
     const head = opening ? overCasings(opening) : (group.spots[0]!.seen ?? USUAL_HEAD)
@@ -326,7 +327,7 @@ function wholeSide(spot: ItemSpot, job: JobDocument): WorkedPlace[] {
 export function wholeBoards(item: ScopeItem, spots: readonly ItemSpot[], job: JobDocument): string[] {
   const wood = item.row?.recipe?.wood ?? null
   if (wood !== 'member' && wood !== 'head-casing') return []
-  const part = wood === 'head-casing' ? partOf('head-casing') : partOf(item.component)
+  const part = rowsOf(job.settings).part(wood === 'head-casing' ? wood : item.component)
   return spots.flatMap((spot) => {
     const key = memberAt(part, spot, job)?.key
     return key === undefined ? [] : [key]
@@ -337,7 +338,7 @@ export function wholeBoards(item: ScopeItem, spots: readonly ItemSpot[], job: Jo
 export function boardAt(item: ScopeItem, spot: ItemSpot, job: JobDocument): string | null {
   const wood = item.row?.recipe?.wood ?? null
   if (wood === null) return null
-  const part = wood === 'head-casing' ? partOf('head-casing') : partOf(item.component)
+  const part = rowsOf(job.settings).part(wood === 'head-casing' ? wood : item.component)
   return memberAt(part, spot, job)?.key ?? null
 }
 
@@ -348,7 +349,7 @@ export function placesOf(
   spots: readonly ItemSpot[],
   job: JobDocument,
 ): WorkedPlace[] {
-  const part = partOf(item.component)
+  const part = rowsOf(job.settings).part(item.component)
   const wood = row.recipe?.wood ?? null
   if (row.answers === 'side') return spots.flatMap((spot) => wholeSide(spot, job))
   if (wood === 'head-casing') return heads(spots, item, job)

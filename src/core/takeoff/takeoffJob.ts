@@ -1,6 +1,6 @@
 import { goodOf, methodOf, partOf } from '../catalogue'
 import { leadRule } from '../caution'
-import { rowsOf, type ReckonedRows } from '../firmValues'
+import { rowsOf, type ReckonedRows } from '../firmValues/rows'
 import type { JobDocument } from '../job'
 import { dressedSize, inches, shareCents, toFeet, toInches } from '../measure'
 import type { ItemSpot, Scope, ScopeItem } from '../scope'

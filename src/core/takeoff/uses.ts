@@ -1,5 +1,5 @@
 import { goodName, goodOf, partOf, type GoodUse, type Per, type Recipe } from '../catalogue'
-import type { ReckonedRows } from '../firmValues'
+import { rowsOf, type ReckonedRows } from '../firmValues/rows'
 import type { JobDocument } from '../job'
 import { addLengths, dressedSize, inches, toFeet, type Length } from '../measure'
 import type { ScopeItem } from '../scope'
@@ -103,7 +103,9 @@ export function usesAt(
 
 /** Goods at a place, before they are gathered over the job. */
 export function goodsAt(item: ScopeItem, recipe: Recipe, place: WorkedPlace, job: JobDocument): Consumable[] {
-  const byPart: readonly GoodUse[] = recipe.byPart ? (partOf(item.component)?.goods ?? []) : []
+  const byPart: readonly GoodUse[] = recipe.byPart
+    ? (rowsOf(job.settings).part(item.component)?.goods ?? [])
+    : []
   return [
     ...byPart.map(({ good, per_ft, why }) => consumable(good, per_ft * wood_ft(place), why)),
     ...recipe.goods.map(({ good, per, times, why }) =>

@@ -1,4 +1,4 @@
-import type { ReckonedRows } from '../firmValues'
+import type { ReckonedRows } from '../firmValues/rows'
 import { toFeet } from '../measure'
 import type { WorkedPlace } from './places'
 import { hundredths, type Pace, type TaskHours } from './hours'

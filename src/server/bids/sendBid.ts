@@ -6,7 +6,7 @@ import pLimit from 'p-limit'
 import { BidModel } from '../../core/bid'
 import type { SendAnswer, SendProgress } from '../../core/contract'
 import type { JobDocument } from '../../core/job'
-import { formatCents, type Cents } from '../../core/measure'
+import { dayWords, formatCents, type Cents } from '../../core/measure'
 import { findBlob } from '../../db/queries/blobs'
 import {
   findAccepted,
@@ -157,7 +157,7 @@ async function freeze(
     bidId: wish.id,
     to: owner?.email || 'no address noted',
     subject: `Bid ${number} for ${model.title}`,
-    body: `Hello${owner?.name ? ` ${owner.name}` : ''},\n\nyour bid from ${model.firm.name} is ready. Read it, and accept it if you wish, here:\n\n${to.url}\n\nIt stands until ${model.valid_until}.${
+    body: `Hello${owner?.name ? ` ${owner.name}` : ''},\n\nyour bid from ${model.firm.name} is ready. Read it, and accept it if you wish, here:\n\n${to.url}\n\nIt stands until ${dayWords(model.valid_until)}.${
       model.replaces
         ? `\n\nIt takes the place of bid ${model.replaces.number}, which you accepted, only once you accept this one.`
         : ''

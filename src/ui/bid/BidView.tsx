@@ -1,6 +1,6 @@
 import { MarksOnPicture } from '../house/MarksOnPicture'
 import type { BidHazardLine, BidModel } from '../../core/bid'
-import { formatCents } from '../../core/measure'
+import { dayWords, formatCents } from '../../core/measure'
 import { replacesWords } from './replacesWords'
 import { StripPicture } from '../house/StripPicture'
 
@@ -32,9 +32,9 @@ export function BidView({
           {model.address ? <p>{model.address}</p> : null}
         </div>
         <p className="text-right text-[14px] text-quiet">
-          Prepared {model.prepared_on}
+          Prepared {dayWords(model.prepared_on)}
           <br />
-          stands until {model.valid_until}
+          stands until {dayWords(model.valid_until)}
         </p>
       </header>
       {model.replaces ? <p className="border-b border-rule pb-2">{replacesWords(model.replaces)}</p> : null}

@@ -1,6 +1,8 @@
 'use client'
 
+import { useState } from 'react'
 import type { FirmValuesAnswer } from '../../core/contract'
+import { typedValue } from '../../core/firmValues'
 import { CONTROL } from '../look'
 import type { FirmValuesState } from './useFirmValues'
 
@@ -15,33 +17,90 @@ function found(values: readonly Value[], search: string): Value[] {
   })
 }
 
+function shippedWords({ shipped, takes }: Value): string {
+  const name = takes.kind === 'choice' ? takes.of.find(({ id }) => id === shipped)?.name : undefined
+  return name ?? String(shipped)
+}
+
+/** Where one's own is typed or chosen. What cannot be read says so at the field and stays there to be mended. */
+function OwnField(props: {
+  value: Value
+  own: Value['own']
+  wrong: string | null
+  set: (text: string) => void
+}) {
+  const { value, own, wrong, set } = props
+  const { takes } = value
+  const label = `Ours for ${value.name}`
+  if (takes.kind === 'choice') {
+    return (
+      <select
+        className={CONTROL}
+        aria-label={label}
+        value={own === null ? '' : String(own)}
+        onChange={(event) => set(event.target.value)}
+      >
+        <option value="">as shipped</option>
+        {takes.of
+          .filter(({ id }) => id !== value.shipped)
+          .map(({ id, name }) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+      </select>
+    )
+  }
+  const common = {
+    className: CONTROL,
+    'aria-label': label,
+    'aria-invalid': wrong !== null,
+    defaultValue: own === null ? '' : String(own),
+    key: `${value.key} ${String(own)}`,
+    onBlur: (event: { target: { value: string } }) => set(event.target.value),
+  }
+  return (
+    <>
+      {takes.kind === 'words' ? (
+        <textarea {...common} key={common.key} rows={2} />
+      ) : (
+        <input
+          {...common}
+          key={common.key}
+          inputMode={takes.kind === 'number' ? 'decimal' : 'text'}
+          placeholder={takes.kind === 'lengths' ? '8, 12, 16' : undefined}
+        />
+      )}
+      {wrong ? (
+        <p role="alert" className="text-[13px] text-crayon-text">
+          {wrong}
+        </p>
+      ) : null}
+    </>
+  )
+}
+
 function ValueRow({ value, state }: { value: Value; state: FirmValuesState }) {
+  const [wrong, setWrong] = useState<string | null>(null)
   const change = state.changes[value.key]
   const own = change === undefined ? value.own : change.value
   const reason = change?.reason ?? value.reason
+  function set(text: string): void {
+    const next = typedValue(value.takes, text)
+    setWrong(next.ok ? null : `“${text.trim()}” is no number.`)
+    if (next.ok && next.value !== own) state.change({ key: value.key, value: next.value, reason })
+  }
   return (
     <tr className={`border-b border-rule align-top ${change ? 'bg-paper' : ''}`}>
       <th scope="row" className="py-1.5 pr-3 text-left font-normal">
         {value.name}
         <span className="block text-[13px] text-quiet">
-          {value.unit} · {value.source}
+          {[value.unit, value.source].filter(Boolean).join(' · ')}
         </span>
       </th>
-      <td className="py-1.5 pr-3 text-right font-head">{value.shipped}</td>
-      <td className="w-28 py-1.5 pr-2">
-        <input
-          className={CONTROL}
-          inputMode="decimal"
-          aria-label={`Ours for ${value.name}`}
-          defaultValue={own === null ? '' : String(own)}
-          key={`${value.key} ${String(own)}`}
-          onBlur={(event) => {
-            const text = event.target.value.trim().replace(',', '.')
-            const next = text === '' ? null : Number(text)
-            if (next !== own && (next === null || Number.isFinite(next)))
-              state.change({ key: value.key, value: next, reason })
-          }}
-        />
+      <td className="py-1.5 pr-3 font-head">{shippedWords(value)}</td>
+      <td className="py-1.5 pr-2">
+        <OwnField value={value} own={own} wrong={wrong} set={set} />
       </td>
       <td className="py-1.5">
         {own === null ? null : (
@@ -62,7 +121,7 @@ function ValueRow({ value, state }: { value: Value; state: FirmValuesState }) {
   )
 }
 
-/** Numbers the stages reckon with, by group: as shipped, and the firm's own. */
+/** What the stages reckon with, by group: as shipped, and the firm's own. */
 export function ValueTable(props: { state: FirmValuesState; search: string; onlyOwn: boolean }) {
   const { state, search, onlyOwn } = props
   const all = found(state.kept?.values ?? [], search)
@@ -74,13 +133,19 @@ export function ValueTable(props: { state: FirmValuesState; search: string; only
       {groups.map((group) => (
         <section key={group} aria-label={group}>
           <h2 className="border-b border-ink pb-1 text-[18px]">{group}</h2>
-          <table className="w-full">
+          <table className="w-full table-fixed">
+            <colgroup>
+              <col className="w-[34%]" />
+              <col className="w-[22%]" />
+              <col className="w-[24%]" />
+              <col className="w-[20%]" />
+            </colgroup>
             <thead>
               <tr className="text-left text-[13px] text-quiet">
                 <th scope="col" className="py-1 font-normal">
                   What
                 </th>
-                <th scope="col" className="py-1 pr-3 text-right font-normal">
+                <th scope="col" className="py-1 pr-3 font-normal">
                   Shipped
                 </th>
                 <th scope="col" className="py-1 font-normal">

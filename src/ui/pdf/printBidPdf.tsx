@@ -15,7 +15,7 @@ import path from 'node:path'
 import type { ReactNode } from 'react'
 import type { BidHazardLine, BidModel } from '../../core/bid'
 import type { Drawing, Shape } from '../../core/house'
-import { formatCents, formatLength, type Length } from '../../core/measure'
+import { dayWords, formatCents, formatLength, type Length } from '../../core/measure'
 import { replacesWords } from '../bid/replacesWords'
 import { isMark, pathOf, toPixels, type Frame } from '../house/frame'
 import { INKS, LABEL_INKS } from '../look/inks'
@@ -237,8 +237,8 @@ function BidDocument({ model, pictures }: { model: BidModel; pictures: ReadonlyM
             <Words>{model.address}</Words>
           </View>
           <Words style={[styles.quiet, { textAlign: 'right' }]}>
-            Prepared {model.prepared_on}
-            {'\n'}stands until {model.valid_until}
+            Prepared {dayWords(model.prepared_on)}
+            {'\n'}stands until {dayWords(model.valid_until)}
           </Words>
         </View>
         {model.replaces ? <Words style={{ marginTop: 6 }}>{replacesWords(model.replaces)}</Words> : null}

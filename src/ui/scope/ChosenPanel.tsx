@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import { WARRANTIES } from '../../core/catalogue'
+import { rowsOf } from '../../core/firmValues/rows'
 import { findingNumber } from '../../core/house'
 import { WORK_STATES, type WorkState } from '../../core/job'
 import { STANDING_WORDS, type ScopeItem } from '../../core/scope'
@@ -44,7 +44,7 @@ function Chosen({ item }: { item: ScopeItem }) {
           <span className="block text-[13px] text-quiet">
             {item.where}
             {numbers.length > 0 ? ` · finding ${numbers.join(', ')}` : ''} · warranty{' '}
-            {WARRANTIES[item.warranty]}
+            {rowsOf(job.settings).warranty(item.warranty)}
           </span>
         </button>
         <Button

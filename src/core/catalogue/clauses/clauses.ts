@@ -36,6 +36,7 @@ export const CLAUSES: readonly ClauseRow[] = [
   clause(4, 'how-looked', 'How it was looked at, and what was not', told('how-looked')),
   clause(8, 'sources', 'Sources and what they reach', told('sources')),
   clause(9, 'declined', 'Declined advice', told('declined')),
+  clause(36, 'decayed-wood', 'Decayed wood', told('decayed-wood')),
   clause(10, 'excluded', 'Not included', setting('excluded')),
   clause(22, 'price-basis', 'Price basis', told('price-basis')),
   clause(23, 'payments', 'Payments', setting('payments')),

@@ -1,0 +1,175 @@
+import {
+  DAYS,
+  GOODS,
+  LADDER_SERVES_FT,
+  LEAD_SAFE_TIMES,
+  LIVED_IN_TIMES,
+  materialName,
+  METHODS,
+  partName,
+  PARTS,
+  REACH,
+  TASKS,
+  WARRANTIES,
+} from '../catalogue'
+import { boards, goods, stock } from './bought'
+import { money, practice } from './practice'
+import { DEDUCT_ABOVE_FT2, lifeKey, LIVES, PIECE_FIELDS, TASK_FIELDS } from './rows'
+import { MINE, number, type Shipped } from './value'
+
+const FIELD_WORDS = { set_up_h: 'set-up', low: 'low', typical: 'typical', high: 'high' } as const
+
+const byKey = (of: Omit<Shipped, 'place'>): Shipped => ({ ...of, place: null })
+
+function hours(): Shipped[] {
+  return TASKS.flatMap((task) =>
+    TASK_FIELDS.map((field) =>
+      byKey({
+        key: `task.${task.id}.${field}`,
+        group: 'Hours',
+        name: `${task.name}: ${FIELD_WORDS[field]}`,
+        unit: field === 'set_up_h' ? `h a ${task.set_up_per}` : `h a ${task.unit}`,
+        source: task.source,
+        shipped: task[field],
+        takes: number(0, 1000),
+      }),
+    ),
+  )
+}
+
+function factors(): Shipped[] {
+  const times = (key: string, name: string, shipped: number, unit = 'times', most = 5): Shipped =>
+    byKey({ key, group: 'Factors on hours', name, unit, source: MINE, shipped, takes: number(1, most) })
+  return [
+    ...REACH.map((row) => times(`reach.${row.id}`, row.name, row.times)),
+    times('factor.lead-safe', 'lead-safe, on what breaks paint', LEAD_SAFE_TIMES),
+    times('factor.lived-in', 'lived in, outside work', LIVED_IN_TIMES),
+    times(
+      'reach.ladder-serves',
+      'length of a run that a ladder serves before it is moved',
+      LADDER_SERVES_FT,
+      'ft',
+      100,
+    ),
+  ]
+}
+
+function days(): Shipped[] {
+  const day = (key: keyof typeof DAYS, name: string, unit: string, least: number, most: number): Shipped =>
+    byKey({
+      key: `days.${key}`,
+      group: 'Days and visits',
+      name,
+      unit,
+      source: MINE,
+      shipped: DAYS[key],
+      takes: number(least, most),
+    })
+  return [
+    day('day_h', 'hours of one person in a day', 'h', 1, 24),
+    day('short_crew_days', 'up to so many crew-days the short day’s share holds', 'crew-days', 0, 10),
+    day('full_crew_days', 'from so many crew-days the full day’s share holds', 'crew-days', 0.1, 20),
+    day('days_a_visit', 'days of a stay before it is set up anew', 'days', 1, 60),
+    day('along_yd3', 'loose debris that goes along in the van', 'yd³', 0, 20),
+  ]
+}
+
+/** How parts are pieced, and what each foot of them takes. */
+function sizes(): Shipped[] {
+  const words = { cut_back_in: 'cut back past the soft', least_in: 'least new piece' } as const
+  const pieces = PARTS.flatMap(({ id, piece }) =>
+    piece === null || piece.whole
+      ? []
+      : PIECE_FIELDS.map((field) =>
+          byKey({
+            key: `piece.${id}.${field}`,
+            group: 'Sizes of new pieces',
+            name: `${partName(id)}: ${words[field]}`,
+            unit: 'in',
+            source: 'common practice',
+            shipped: piece[field],
+            takes: number(0, 240),
+          }),
+        ),
+  )
+  const deduct = byKey({
+    key: 'paint.deduct_above_ft2',
+    group: 'Sizes of new pieces',
+    name: 'openings over this size are taken off what is painted',
+    unit: 'ft²',
+    source: 'common practice',
+    shipped: DEDUCT_ABOVE_FT2,
+    takes: number(0, 200),
+  })
+  return [...pieces, deduct]
+}
+
+function uses(): Shipped[] {
+  return PARTS.flatMap(({ id, goods }) =>
+    goods.map(({ good, per_ft, why }) =>
+      byKey({
+        key: `use.${id}.${good}`,
+        group: 'What a foot takes',
+        name: `${partName(id)}: ${goodNames.get(good) ?? good}, ${why}`,
+        unit: `${goodUnits.get(good) ?? ''} a ft`,
+        source: MINE,
+        shipped: per_ft,
+        takes: number(0, 100),
+      }),
+    ),
+  )
+}
+const goodNames = new Map(GOODS.map(({ id, name }) => [id, name.toLowerCase()]))
+const goodUnits = new Map(GOODS.map(({ id, unit }) => [id, unit]))
+
+/** Years that work lasts, cured and with its source left, and the words of its warranty. */
+function lives(): Shipped[] {
+  const year = (of: string, name: string, which: string, years: readonly [number, number]): Shipped[] =>
+    (['low', 'high'] as const).map((end, index) =>
+      byKey({
+        key: lifeKey(of, which, end),
+        group: 'Lives',
+        name: `${name}, ${which === 'life' ? 'source fixed' : 'source left'}: ${end}`,
+        unit: 'years',
+        source: MINE,
+        shipped: years[index]!,
+        takes: number(0, 100),
+      }),
+    )
+  return METHODS.filter((method) => method.sells).flatMap((method) => [
+    ...LIVES.flatMap((which) => year(method.id, method.name, which, method[which])),
+    ...Object.entries(method.lifeByMaterial).flatMap(([material, years]) =>
+      year(`${method.id} ${material}`, `${method.name} in ${materialName(material)}`, 'life', years),
+    ),
+  ])
+}
+
+function warranties(): Shipped[] {
+  return Object.entries(WARRANTIES).map(([id, words]) =>
+    byKey({
+      key: `warranty.${id}`,
+      group: 'Warranty, as the owner reads it',
+      name: id === 'none' ? 'no warranty' : `class ${id}`,
+      unit: '',
+      source: 'common practice',
+      shipped: words,
+      takes: { kind: 'words', longest: 400 },
+    }),
+  )
+}
+
+/** Every value a firm may change, as shipped, in the order a page shows them. */
+export const SHIPPED_VALUES: readonly Shipped[] = [
+  ...money(),
+  ...practice(),
+  ...hours(),
+  ...factors(),
+  ...days(),
+  ...sizes(),
+  ...uses(),
+  ...goods(),
+  ...boards(),
+  ...stock(),
+  ...lives(),
+  ...warranties(),
+]
