@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test'
 import type { WorkItem } from '../../src/core/job'
-import { finding, sillNose, workItem } from '../support/jobs'
+import { finding, sillNose, smallHouse, workItem } from '../support/jobs'
 import { jobOf, openOwn } from './ownJob'
 import { allSent, expectAccessible, openStage, OWN, PEOPLE, signIn } from './support'
 
@@ -16,6 +16,28 @@ const on = (
   id: string,
   of: Partial<WorkItem> & Pick<WorkItem, 'method' | 'component' | 'finding_ids'>,
 ): WorkItem => workItem(id, of)
+
+test('a rate that is missing is said where it is missed, and the price stands', async ({ page }) => {
+  await signIn(page, PEOPLE.estimator)
+  const { rates } = smallHouse()
+  await openOwn(page, {
+    findings: [sillNose()],
+    work_items: [on('nose', { method: 'piece-in', component: 'sill-nose', finding_ids: ['finding-1'] })],
+    rates: { ...rates!, section_cents_per_ft: {} },
+  })
+  await openStage(page, 'Price')
+  const field = page.getByLabel(/^5\/4x4 .*, \$ a ft$/)
+  await field.fill('about four')
+  await page.getByRole('button', { name: 'Keep', exact: true }).click()
+  await expect(page.getByText(/No rate yet/)).toBeVisible()
+  const before = await page.getByTestId('total').textContent()
+  await field.fill('4.10')
+  await field.press('Enter')
+  await expect(page.getByText(/No rate yet/)).toHaveCount(0)
+  await expect(page.getByTestId('total')).not.toHaveText(before!)
+  await openStage(page, 'Bid')
+  await expect(page.getByText(/No rate for/)).toHaveCount(0)
+})
 
 test('an item is made an option, named, given to others: the price and the bid follow', async ({ page }) => {
   await signIn(page, PEOPLE.estimator)

@@ -166,7 +166,7 @@ export function beforeSending(stages: Stages): string[] {
     missing.push('Overhead and profit leave nothing for the work: lower one of them.')
   if (price.kind !== 'priced') return missing
   if (price.missing.length > 0) {
-    missing.push(`No rate for ${price.missing.join(', ')}: add it to the rates, or type a price on the item.`)
+    missing.push(`No rate for ${price.missing.join(', ')}: say it in Price, or type a price on the item.`)
   }
   for (const line of [...price.lines, ...price.apart]) {
     for (const why of line.lacks) missing.push(`${nameOf(line.item_id)}: ${why}`)

@@ -79,13 +79,24 @@ export function sharesOf(cut: CutPlan): Shares {
   }
 }
 
+/** What the rates have no price for: where one would stand, and what it is counted in. */
+export type NoRate = {
+  readonly table: 'section_cents_per_ft' | 'consumable_cents'
+  readonly id: string
+  readonly name: string
+  readonly unit: string
+}
+/** By name, since a name is what is told. */
+export type NoRates = Map<string, NoRate>
+
 /** Cost of the boards, shared over the items by the length they take of each section. */
-function boardFigures(item: ItemTakeoff, shares: Shares, rates: Rates, missing: Set<string>): Figure[] {
+function boardFigures(item: ItemTakeoff, shares: Shares, rates: Rates, missing: NoRates): Figure[] {
   return shares.sections.flatMap(({ plan, byItem, all_ft }): Figure[] => {
     const mine = byItem.get(item.item_id)
     if (mine === undefined) return []
     const rate = rates.section_cents_per_ft[plan.section]
-    if (rate === undefined) missing.add(plan.name)
+    if (rate === undefined)
+      missing.set(plan.name, { table: 'section_cents_per_ft', id: plan.section, name: plan.name, unit: 'ft' })
     const bought_ft = round(toFeet(plan.bought), 2)
     const mine_ft = round(toFeet(mine as Length), 2)
     const cents = (bought_ft * (rate ?? 0) * mine_ft) / all_ft
@@ -101,12 +112,13 @@ function boardFigures(item: ItemTakeoff, shares: Shares, rates: Rates, missing: 
 }
 
 /** Cost of the packages, shared by what each item uses of them. */
-function goodsFigures(item: ItemTakeoff, shares: Shares, rates: Rates, missing: Set<string>): Figure[] {
+function goodsFigures(item: ItemTakeoff, shares: Shares, rates: Rates, missing: NoRates): Figure[] {
   return item.consumables.map((each) => {
     const plan = shares.goods.get(each.id)
     const rate = rates.consumable_cents[each.id]
     const name = plan?.name ?? each.name
-    if (rate === undefined) missing.add(name)
+    if (rate === undefined)
+      missing.set(name, { table: 'consumable_cents', id: each.id, name, unit: each.unit })
     const bought = round(plan?.bought ?? 0, 2)
     const all = round(plan?.used ?? 0, 4)
     const mine = round(each.quantity, 4)
@@ -139,7 +151,7 @@ export function costItem(
     readonly productive: Productive
     readonly shares: Shares
     readonly ownHours: number
-    readonly missing: Set<string>
+    readonly missing: NoRates
     readonly shared: Figure
   },
 ): Costed {

@@ -1,4 +1,5 @@
 export { productiveShare } from './productive'
+export type { NoRate } from './cost'
 export { priceJob, type ApartLine, type JobPrice, type Price, type PriceLine } from './priceJob'
 export { priceLooks, type LookLine, type Looks } from './priceLooks'
 export { marginOf, markupOf, overheadOnCost, overheadOnSales, sellPrice, type SellError } from './sellPrice'

@@ -94,6 +94,12 @@ test('without rates the price is withheld, not nought', () => {
 test('a section without a rate is named', () => {
   const made = price(rates(noseJob(), { section_cents_per_ft: {} }))
   expect(made.missing).toEqual(['5/4x4 finger-jointed primed pine'])
+  const [row] = made.no_rates
+  expect(row).toMatchObject({ table: 'section_cents_per_ft', unit: 'ft' })
+  // A rate put where it says makes the price that the shipped rate makes.
+  const shipped = noseJob().rates!.section_cents_per_ft
+  const mended = price(rates(noseJob(), { section_cents_per_ft: { [row!.id]: shipped[row!.id]! } }))
+  expect([mended.missing, mended.total_cents]).toEqual([[], price(noseJob()).total_cents])
 })
 
 test('watching and referring cost nothing', () => {

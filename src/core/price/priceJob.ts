@@ -15,6 +15,8 @@ import {
   sumOf,
   usd,
   type Costed,
+  type NoRate,
+  type NoRates,
 } from './cost'
 import { productiveShare } from './productive'
 import { overheadOnCost, overheadOnSales, sellPrice, type SellError } from './sellPrice'
@@ -64,6 +66,8 @@ export type JobPrice = {
   readonly shared: Figure
   /** Sections and goods without a rate: they are priced at nothing and must be seen. */
   readonly missing: readonly string[]
+  /** The same, with where a rate would stand. */
+  readonly no_rates: readonly NoRate[]
   readonly basis: string
 }
 
@@ -85,11 +89,11 @@ type Reckoned = {
   readonly costed: readonly Costed[]
   readonly computed: readonly Cents[]
   readonly shared: Figure
-  readonly missing: ReadonlySet<string>
+  readonly missing: NoRates
 }
 
 function reckon(job: JobDocument, rates: Money, takeoff: Takeoff, cut: CutPlan, times: number): Reckoned {
-  const missing = new Set<string>()
+  const missing: NoRates = new Map()
   const productive = productiveShare(takeoff.crew_days, job.settings, rowsOf(job.settings).days)
   const { debris_yd3 } = takeoff.shared
   const dump = rates.disposal_cents_per_yd3
@@ -186,7 +190,7 @@ function apartLines(
     times: number
     without: Reckoned
     typed: ReadonlyMap<string, Cents>
-    missing: Set<string>
+    missing: NoRates
   },
 ): ApartLine[] {
   const all = (computed: readonly Cents[]): Cents => addCents(...computed)
@@ -199,7 +203,7 @@ function apartLines(
     })
     const cut = cutJob(job, takeoff)
     const reckoned = reckon(job, of.rates, takeoff, cut, of.times)
-    for (const name of reckoned.missing) of.missing.add(name)
+    for (const [name, row] of reckoned.missing) of.missing.set(name, row)
     const after = all(reckoned.computed)
     const typed_cents = item.standing === 'ours' ? null : (of.typed.get(item.id) ?? null)
     const computed = Math.max(0, after - before) as Cents
@@ -235,7 +239,7 @@ export function priceJob(job: JobDocument, scope: Scope, takeoff: Takeoff, cut: 
   const probe = sellPrice(1, by)
   if (!probe.ok) return { kind: 'no-room', error: probe.error }
   const reckoned = reckon(job, rates, takeoff, cut, probe.value)
-  const missing = new Set(reckoned.missing)
+  const missing = new Map(reckoned.missing)
   const minimum = (takeoff.shared.visits * rates.minimum_per_visit_cents) as Cents
   const short = Math.max(0, minimum - addCents(...reckoned.computed)) as Cents
   const minimumShares =
@@ -279,7 +283,8 @@ export function priceJob(job: JobDocument, scope: Scope, takeoff: Takeoff, cut: 
     total_cents: addCents(before, centsOf(tax)),
     arithmetic: [tax, ...equivalents(by)],
     shared: reckoned.shared,
-    missing: [...missing],
+    missing: [...missing.keys()],
+    no_rates: [...missing.values()],
     basis: `Prices are for the repairs listed, patched where bad and not the whole run; tax ${TAX_WORDS[rates.tax.rule]}.`,
   }
 }

@@ -9,6 +9,7 @@ import { moneyWords, sellWords } from '../../core/words'
 import { Button, Notice, Panel, TextField } from '../look'
 import { useJob } from '../state/useJob'
 import { FigureTree } from './FigureTree'
+import { MissingRates } from './MissingRates'
 import { RatesPanel } from './RatesPanel'
 
 /** Price lines that open to their arithmetic; a typed price wins and shows its gap. */
@@ -277,11 +278,7 @@ function Totals() {
           </tr>
         </tbody>
       </table>
-      {price.missing.length > 0 ? (
-        <Notice tone="wrong">
-          No rate for {price.missing.join(', ')}: priced at nothing. Type a price on the item.
-        </Notice>
-      ) : null}
+      {price.missing.length > 0 ? <MissingRates rows={price.no_rates} /> : null}
       <p className="py-1.5 text-[13px] text-quiet">{price.basis}</p>
       <details>
         <summary className="font-head text-[14px] text-chalk-text underline">Arithmetic of the total</summary>
