@@ -2,14 +2,24 @@ import { partName } from '../catalogue'
 import { whereOf, type Caution } from '../caution'
 import { scaledLength } from '../geometry'
 import { drawStrip, findingNumber, stripSpans } from '../house'
-import { GRADE_NAMES, gradeOf, isDamage, type Finding, type JobDocument, type Photo } from '../job'
-import { feet, formatLength, type Cents } from '../measure'
+import {
+  GRADE_NAMES,
+  gradeOf,
+  isDamage,
+  type Finding,
+  type JobDocument,
+  type Photo,
+  quantityWords,
+  sizeOfFinding,
+} from '../job'
+import { feet, type Cents } from '../measure'
 import { outsideScope, outsideWords } from '../scope'
 import { causeOf, type Trace } from '../trace'
 import { addDays } from './addDays'
 import { besideLines, itemLine } from './bidLines'
 import type { BidHazardLine, BidModel } from './bidModel'
 import { clausesOf } from './clauses'
+import { BID_VERSION } from './raiseBid'
 import { sourcePairs } from './sourcePairs'
 import type { Stages } from './stages'
 
@@ -100,7 +110,7 @@ export function bidJob(job: JobDocument, stages: Stages, preparedOn: string): Bi
   const beside = stages.scope.items.flatMap((item) => besideLines(item, job, price))
   return {
     format: 'detrimus-bid',
-    version: 1,
+    version: BID_VERSION,
     title: job.job.title,
     address: job.job.address,
     firm: {
@@ -118,9 +128,12 @@ export function bidJob(job: JobDocument, stages: Stages, preparedOn: string): Bi
         number: findingNumber(finding, job),
         part: finding.component ? partName(finding.component) : 'part not named',
         where: [whereOf(finding, job), standingOf(finding, job)].filter(Boolean).join(', '),
-        size: finding.extent
-          ? `${formatLength(finding.extent.value)}${finding.extent.how === 'guessed' ? ', judged from below' : ''}`
-          : '',
+        size: [
+          quantityWords(sizeOfFinding(finding)),
+          finding.extent?.how === 'guessed' ? 'judged from below' : '',
+        ]
+          .filter(Boolean)
+          .join(', '),
         grade: grade === null ? 'not touched' : GRADE_NAMES[grade],
         words: finding.words,
         suspected: finding.suspected,

@@ -63,7 +63,7 @@ const BidBeside = z.strictObject({
 /** The bid as its owner reads it. It carries no cost, hours, overhead or profit. Frozen when sent. */
 export const BidModel = z.strictObject({
   format: z.literal('detrimus-bid'),
-  version: z.literal(1),
+  version: z.literal(2),
   title: z.string(),
   address: z.string(),
   firm: z.strictObject({ name: z.string(), place: z.string(), licence: z.string() }),
@@ -77,8 +77,7 @@ export const BidModel = z.strictObject({
   more_hazards: z.array(BidHazard),
   findings: z.array(BidFinding),
   items: z.array(BidItem),
-  /** Absent in bids sent before such work was told apart. */
-  beside: z.array(BidBeside).optional(),
+  beside: z.array(BidBeside),
   adjustment: z.strictObject({ cents: CentsValue, reason: z.string() }).nullable(),
   tax_cents: CentsValue,
   tax_words: z.string(),
@@ -89,8 +88,8 @@ export const BidModel = z.strictObject({
       fix: z.string(),
       findings: z.string(),
       fixed: z.boolean(),
-      /** How its fix stands, in words; absent in bids sent before it could stand otherwise than in or out. */
-      standing: z.string().optional(),
+      /** How its fix stands, in words. */
+      standing: z.string(),
     }),
   ),
   clauses: z.array(z.strictObject({ number: z.int(), heading: z.string(), text: z.string() })),

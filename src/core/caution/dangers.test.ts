@@ -253,7 +253,7 @@ test('an imported file sells nothing on a keep-off deck either, with a typed pri
   if (!read.ok) throw new Error(read.error.kind)
   const { price, bid } = derive(read.value, '2026-05-04')
   expect(price).toMatchObject({ total_cents: 0, idle: ['r2'] })
-  expect(bid.beside?.[0]?.why).toContain('keep off')
+  expect(bid.beside[0]?.why).toContain('keep off')
 })
 
 test('a ballpark says no figure for what hangs on an unsafe part of this job', () => {

@@ -1,6 +1,5 @@
 import { partName } from '../catalogue'
-import { GRADE_NAMES, gradeOf, type Finding, type JobDocument } from '../job'
-import { formatLength } from '../measure'
+import { GRADE_NAMES, gradeOf, type Finding, type JobDocument, quantityWords, sizeOfFinding } from '../job'
 import { box, hatch, type Mark, type Point, type Shape } from './drawing'
 import { findingBox } from '../geometry'
 
@@ -61,7 +60,8 @@ export function findingNumber(finding: Finding, job: JobDocument): string {
 function nameOf(finding: Finding, job: JobDocument): string {
   const grade = gradeOf(finding)
   const part = finding.component ? partName(finding.component) : finding.words || 'no part named'
-  const size = finding.extent ? `, ${formatLength(finding.extent.value)}` : ''
+  const words = quantityWords(sizeOfFinding(finding))
+  const size = words ? `, ${words}` : ''
   const word = grade === null ? 'not touched' : `grade ${grade}, ${GRADE_NAMES[grade]}`
   return `Finding ${findingNumber(finding, job)}: ${part}${size}, ${word}`
 }

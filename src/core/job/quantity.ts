@@ -1,6 +1,10 @@
 import { partOf } from '../catalogue'
 import type { Finding } from './document'
+import { formatLength } from '../measure'
 import type { Measured, Quantity } from './values'
+
+/** A foot in 64ths of an inch. */
+const FT_64 = 768
 
 /** How much a finding is of: its length and its count in one, by how its part is counted. Null: nobody measured or counted. */
 export function sizeOfFinding({ component, extent, count }: Finding): Quantity | null {
@@ -30,5 +34,32 @@ export function oneOfSize(size: Quantity | null): {
     case 'volume':
     case undefined:
       return { times: 1, courses: 1, length: null }
+  }
+}
+
+/**
+ * A quantity as it is said: how many, and how long each is.
+ *
+ * @example
+ * quantityWords({ kind: 'courses', courses: 3, length: { value: 7680, how: 'taped' } }) // => '3 courses of 10\''
+ */
+export function quantityWords(size: Quantity | null): string {
+  switch (size?.kind) {
+    case 'length':
+      return formatLength(size.length.value)
+    case 'courses': {
+      const long = formatLength(size.length.value)
+      return size.courses > 1 ? `${size.courses} courses of ${long}` : long
+    }
+    case 'members':
+      return `${size.count} × ${formatLength(size.length.value)}`
+    case 'count':
+      return size.count > 1 ? `${size.count} of them` : ''
+    case 'area':
+      return `${(size.area / FT_64 ** 2).toFixed(0)} ft²`
+    case 'volume':
+      return `${(size.volume / (3 * FT_64) ** 3).toFixed(1)} yd³`
+    case undefined:
+      return ''
   }
 }

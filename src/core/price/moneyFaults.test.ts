@@ -23,7 +23,7 @@ test.each([
   expect(made.cut.boards).toBe(0)
   expect(made.bid.items).toEqual([])
   expect(made.bid.beside).toHaveLength(1)
-  const price = made.bid.beside![0]!.price_cents
+  const price = made.bid.beside[0]!.price_cents
   if (apart) expect(price).toBe(total(one(sillNose(), 'piece-in')))
   else expect(price).toBeNull()
 })
@@ -36,7 +36,7 @@ test('half a side outside the scope line is not painted, and costs nothing', () 
   // 40 ft × 10 ft, two coats: 8.00 hundreds; of its left half 4.00.
   expect([hours(painted), hours(half)]).toEqual([8, 4])
   expect(half.bid.items[0]?.quantity).toBe('200 ft² of wall')
-  expect(half.bid.beside?.[0]).toMatchObject({ quantity: '200 ft² of wall', price_cents: null })
+  expect(half.bid.beside[0]).toMatchObject({ quantity: '200 ft² of wall', price_cents: null })
 })
 
 test('a typed price on work that is referred or watched sells nothing, and says so', () => {

@@ -97,8 +97,8 @@ test('an item half inside the scope line is ours, priced for what is inside, and
   expect(item?.spots.map((spot) => spot.standing)).toEqual(['ours', 'by-others'])
   expect(lengths(made)).toEqual([30])
   expect(made.bid.items[0]?.findings).toEqual(['1'])
-  expect(made.bid.beside?.[0]).toMatchObject({ findings: ['2'], price_cents: null })
-  expect(made.bid.beside?.[0]?.why).toContain('the painter')
+  expect(made.bid.beside[0]).toMatchObject({ findings: ['2'], price_cents: null })
+  expect(made.bid.beside[0]?.why).toContain('the painter')
 })
 
 test('what a person says of an item goes before the scope line and the hazards', () => {

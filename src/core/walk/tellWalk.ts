@@ -3,7 +3,17 @@ import { whereOf, type Cautions } from '../caution'
 import { NOT_LOOKED_WORDS, type Coverage, type ZoneCoverage } from '../coverage'
 import { findingBox } from '../geometry'
 import { findingNumber } from '../house'
-import { byId, GRADE_NAMES, gradeOf, ZONES, type Finding, type JobDocument, type Side } from '../job'
+import {
+  byId,
+  GRADE_NAMES,
+  gradeOf,
+  ZONES,
+  type Finding,
+  type JobDocument,
+  type Side,
+  quantityWords,
+  sizeOfFinding,
+} from '../job'
 import { formatLength } from '../measure'
 import { outsideScope, outsideWords, scopeLineWords } from '../scope'
 import { isSign, SIGNS } from '../trace'
@@ -53,10 +63,9 @@ export function tellFinding(finding: Finding, job: JobDocument): string {
     finding.material === 'unknown' || finding.material === 'wood-unknown'
       ? ''
       : `, ${materialName(finding.material)}`
-  const size = finding.extent
-    ? `, ${formatLength(finding.extent.value)}${finding.extent.how === 'taped' ? '' : ` ${finding.extent.how}`}`
-    : ''
-  const count = finding.count !== null && finding.count > 1 ? `, ${finding.count} of them` : ''
+  const how = finding.extent && finding.extent.how !== 'taped' ? ` ${finding.extent.how}` : ''
+  const words = quantityWords(sizeOfFinding(finding))
+  const size = words ? `, ${words}${how}` : ''
   const grade = gradeOf(finding)
   const state = finding.suspected
     ? 'suspected from its look-alikes, not touched'
@@ -69,7 +78,7 @@ export function tellFinding(finding: Finding, job: JobDocument): string {
     .map((each) => (isSign(each.sign) ? SIGNS[each.sign].says : ''))
   const outside = outsideScope(finding, job)
   return [
-    `Number ${findingNumber(finding, job)}, ${at}: ${part}${of}${material}${size}${count}; ${state}${known ? `, ${known}` : ''}.`,
+    `Number ${findingNumber(finding, job)}, ${at}: ${part}${of}${material}${size}; ${state}${known ? `, ${known}` : ''}.`,
     signs.length > 0 ? `${capital(signs.join(', '))}.` : '',
     outside ? `${capital(outsideWords(outside))}.` : '',
   ]

@@ -2,7 +2,7 @@ import { type AcceptRequest } from '../../core/contract'
 import 'server-only'
 import { randomUUID } from 'node:crypto'
 import { type z } from 'zod'
-import { BidModel } from '../../core/bid'
+import { readBid, type BidModel } from '../../core/bid'
 import { formatCents } from '../../core/measure'
 import {
   acceptOwn,
@@ -37,13 +37,20 @@ async function openLink<T>(token: string, work: (tx: OwnerTx) => Promise<T>): Pr
   })
 }
 
+/** What was frozen, whichever program wrote it. */
+function modelOf(snapshot: string): BidModel {
+  const bid = readBid(JSON.parse(snapshot))
+  if (!bid.ok) throw new Error(`a frozen bid cannot be read: ${JSON.stringify(bid.error)}`)
+  return bid.value
+}
+
 async function read(tx: OwnerTx): Promise<OwnerBid & { id: string }> {
   const bid = await findOwnBid(tx)
   if (!bid) throw new Error('A standing owner link has no bid.')
   const acceptance = await findOwnAcceptance(tx)
   return {
     id: bid.id,
-    model: BidModel.parse(JSON.parse(unbroken(bid.snapshot, bid.snapshot_sha256))),
+    model: modelOf(unbroken(bid.snapshot, bid.snapshot_sha256)),
     hash: bid.snapshot_sha256,
     number: bid.number,
     superseded: bid.superseded_at !== null,

@@ -13,10 +13,8 @@ import {
 } from '@react-pdf/renderer'
 import path from 'node:path'
 import type { ReactNode } from 'react'
-import type { BidHazardLine, BidModel } from '../../core/bid'
+import { sectionsOf, type BidBlock, type BidModel } from '../../core/bid'
 import type { Drawing, Shape } from '../../core/house'
-import { dayWords, formatCents, formatLength, type Length } from '../../core/measure'
-import { replacesWords } from '../bid/replacesWords'
 import { isMark, pathOf, toPixels, type Frame } from '../house/frame'
 import { INKS, LABEL_INKS } from '../look/inks'
 import { MarksPdf } from './MarksPdf'
@@ -62,7 +60,8 @@ const styles = StyleSheet.create({
     // No line height here: a text that is laid out anew on every page (the page numbers) would take it again each time, and from
     // about the eleventh page on nothing prints. Texts that want one have it themselves.
   },
-  text: { lineHeight: 1.35 },
+  // The size stands beside the line height: taken from the page, the library reckons lines for a text of 18 pt.
+  text: { fontSize: 9.5, lineHeight: 1.35 },
   firm: { fontFamily: 'Barlow', fontSize: 10, color: QUIET },
   title: { fontFamily: 'Barlow', fontWeight: 600, fontSize: 22, lineHeight: 1.15 },
   heading: {
@@ -168,211 +167,207 @@ function StripPdf({ drawing, px: drawnAt, width }: { drawing: Drawing; px: numbe
   )
 }
 
-function Hazard({ hazard }: { hazard: BidHazardLine }) {
+type Of<K extends BidBlock['kind']> = Extract<BidBlock, { kind: K }>
+type Pictures = ReadonlyMap<string, Buffer>
+
+function Letterhead({ block }: { block: Of<'letterhead'> }) {
+  return (
+    <View style={styles.row}>
+      <View style={{ flexShrink: 1 }}>
+        <Words style={styles.firm}>{block.firm}</Words>
+        <Words style={styles.title}>{block.title}</Words>
+        <Words>{block.address}</Words>
+      </View>
+      <View style={{ flexShrink: 0, width: 190 }}>
+        {block.total ? (
+          <>
+            <Words style={[styles.total, { textAlign: 'right' }]}>{block.total.amount}</Words>
+            <Words style={[styles.quiet, { textAlign: 'right' }]}>{block.total.name}</Words>
+          </>
+        ) : null}
+        {block.days.map((day) => (
+          <Words key={day} style={[styles.quiet, { textAlign: 'right' }]}>
+            {day}
+          </Words>
+        ))}
+      </View>
+    </View>
+  )
+}
+
+function Hazard({ block }: { block: Of<'hazard'> }) {
   return (
     <View style={styles.hazard} wrap={false}>
       <Words>
-        {hazard.keep_off ? <Words style={styles.keepOff}> KEEP OFF </Words> : null}
+        {block.flag ? <Words style={styles.keepOff}> {block.flag} </Words> : null}
         <Words style={styles.strong}>
-          {hazard.keep_off ? '  ' : ''}
-          {hazard.where}: {hazard.what}.
+          {block.flag ? '  ' : ''}
+          {block.head}
         </Words>
       </Words>
       <Words>
-        What can happen: {hazard.can_happen}. {hazard.do_now} ({hazard.who})
+        {block.says} ({block.who})
       </Words>
     </View>
   )
 }
 
-function Item({ item }: { item: BidModel['items'][number] }) {
+function DrawingRow({ block }: { block: Of<'drawing'> }) {
+  return (
+    <View wrap={false}>
+      <StripPdf drawing={block.drawing} px={block.px} width={PAGE_WIDTH} />
+      <Words style={[styles.strong, { fontSize: 8.5, marginBottom: 4 }]}>{block.under}</Words>
+    </View>
+  )
+}
+
+function Work({ block }: { block: Of<'work'> }) {
   return (
     <View style={styles.item} wrap={false}>
       <View style={styles.row}>
-        <Words style={[styles.strong, { fontSize: 10.5, flexGrow: 1, flexShrink: 1 }]}>{item.title}</Words>
-        <Words style={styles.price}>
-          {item.price_cents === 0 ? 'no charge here' : formatCents(item.price_cents)}
-        </Words>
+        <Words style={[styles.strong, { fontSize: 10.5, flexGrow: 1, flexShrink: 1 }]}>{block.title}</Words>
+        {block.amount === null ? null : <Words style={styles.price}>{block.amount}</Words>}
       </View>
-      <Words style={styles.quiet}>
-        {item.where}
-        {item.findings.length > 0 ? ` · finding ${item.findings.join(', ')}` : ''} · {item.quantity}
-      </Words>
-      <Words>
-        {item.does}
-        {item.life ? `; ${item.life}` : ''}. Warranty: {item.warranty}.
-      </Words>
-      {item.pending_engineer ? (
-        <Words style={[styles.waiting, styles.strong]}>Pending engineer.</Words>
-      ) : null}
-      {item.notices.map((notice) => (
-        <Words key={notice} style={styles.waiting}>
-          {notice}
+      <Words style={styles.quiet}>{block.under}</Words>
+      {block.says ? <Words>{block.says}</Words> : null}
+      {block.knows.map((words) => (
+        <Words key={words} style={styles.waiting}>
+          {words}
         </Words>
       ))}
     </View>
   )
 }
 
+function Sum({ block }: { block: Of<'sum'> }) {
+  return (
+    <View wrap={false} style={{ marginTop: 6 }}>
+      {block.rows.map((row) => (
+        <View key={row.name} style={styles.row}>
+          <Words>{row.name}</Words>
+          <Words>{row.amount}</Words>
+        </View>
+      ))}
+      <View style={[styles.row, { borderTopWidth: 1, borderTopColor: INK, paddingTop: 3 }]}>
+        <Words style={styles.total}>{block.name}</Words>
+        <Words style={styles.total}>{block.amount}</Words>
+      </View>
+    </View>
+  )
+}
+
+function Finding({ block }: { block: Of<'finding'> }) {
+  return (
+    <View style={styles.item} wrap={false}>
+      <Words>
+        <Words style={[styles.strong, { color: '#9C2C13' }]}>{block.number} </Words>
+        {block.says}
+      </Words>
+      {block.quote ? <Words style={styles.quiet}>“{block.quote}”</Words> : null}
+      {block.cause ? <Words>{block.cause}</Words> : null}
+    </View>
+  )
+}
+
+function PictureRows({ block, pictures }: { block: Of<'pictures'>; pictures: Pictures }) {
+  return (
+    <View style={styles.photos}>
+      {block.pictures.map((picture) => {
+        const data = pictures.get(picture.sha256)
+        return data ? (
+          <View key={`${picture.under}/${picture.sha256}`} wrap={false} style={{ width: 171 }}>
+            <View style={{ position: 'relative' }}>
+              <Image src={{ data, format: 'jpg' }} style={{ width: 171 }} />
+              {picture.drawn ? <MarksPdf drawn={picture.drawn} width={171} /> : null}
+            </View>
+            <Words style={styles.quiet}>{picture.under}</Words>
+          </View>
+        ) : null
+      })}
+    </View>
+  )
+}
+
+/** A clause that names many findings is longer than a page: it runs on, its heading with its first lines. */
+function Clause({ block }: { block: Of<'clause'> | Of<'pairs'> }) {
+  return (
+    <View>
+      <Words style={styles.small} minPresenceAhead={40}>
+        {block.heading}
+      </Words>
+      {block.kind === 'clause' ? (
+        <Words>{block.text}</Words>
+      ) : (
+        block.rows.map((row, index) => (
+          <Words key={index} style={{ marginTop: 2 }}>
+            {row.source}, finding {row.findings}. <Words style={styles.quiet}>{row.fix}</Words>
+          </Words>
+        ))
+      )}
+    </View>
+  )
+}
+
+const TONES = { plain: styles.text, quiet: styles.quiet, strong: styles.strong } as const
+
+/** How each kind of block looks on paper. */
+function Block({ block, pictures }: { block: BidBlock; pictures: Pictures }) {
+  switch (block.kind) {
+    case 'letterhead':
+      return <Letterhead block={block} />
+    case 'words':
+      return <Words style={[TONES[block.tone], { marginTop: 6 }]}>{block.text}</Words>
+    case 'hazard':
+      return <Hazard block={block} />
+    case 'drawing':
+      return <DrawingRow block={block} />
+    case 'work':
+      return <Work block={block} />
+    case 'sum':
+      return <Sum block={block} />
+    case 'finding':
+      return <Finding block={block} />
+    case 'pictures':
+      return <PictureRows block={block} pictures={pictures} />
+    case 'clause':
+    case 'pairs':
+      return <Clause block={block} />
+  }
+}
+
 const PAGE_WIDTH = 532
 /** Pixels the core draws a row for. */
 const ROW_PX = 760
 
-function BidDocument({ model, pictures }: { model: BidModel; pictures: ReadonlyMap<string, Buffer> }) {
-  const photos = model.findings.flatMap((finding) =>
-    finding.photos.flatMap((photo) => {
-      const data = pictures.get(photo.sha256)
-      return data ? [{ ...photo, number: finding.number, data }] : []
-    }),
-  )
+function BidDocument({ model, pictures }: { model: BidModel; pictures: Pictures }) {
   return (
     <Document title={`Bid: ${model.title}`} author={model.firm.name} language="en">
       <Page size="LETTER" style={styles.page}>
-        <View style={styles.row}>
-          <View style={{ flexShrink: 1 }}>
-            <Words style={styles.firm}>
-              {model.firm.name}, {model.firm.place}
-            </Words>
-            <Words style={styles.title}>{model.title || 'Repair bid'}</Words>
-            <Words>{model.address}</Words>
-          </View>
-          <Words style={[styles.quiet, { textAlign: 'right' }]}>
-            Prepared {dayWords(model.prepared_on)}
-            {'\n'}stands until {dayWords(model.valid_until)}
-          </Words>
-        </View>
-        {model.replaces ? <Words style={{ marginTop: 6 }}>{replacesWords(model.replaces)}</Words> : null}
-        {model.hazards.length > 0 ? <Words style={styles.heading}>Read this first</Words> : null}
-        {model.hazards.map((hazard, index) => (
-          <Hazard key={index} hazard={hazard} />
-        ))}
-        {model.drawings.length > 0 ? (
-          <Words style={styles.heading} minPresenceAhead={160}>
-            Where it is
-          </Words>
-        ) : null}
-        {model.drawings.map(({ px, drawing }) => (
-          <View key={drawing.sides.map((side) => side.id).join()} wrap={false}>
-            <StripPdf drawing={drawing} px={px} width={PAGE_WIDTH} />
-            <Words style={[styles.strong, { fontSize: 8.5, marginBottom: 4 }]}>
-              {drawing.sides
-                .map(
-                  (side) =>
-                    `${side.letter} ${side.facing}${side.open ? '' : ` ${formatLength(side.length as Length)}`}`,
-                )
-                .join('     ')}
-            </Words>
-          </View>
-        ))}
-        {model.drawings.length > 0 ? (
-          <Words style={styles.quiet}>
-            The outside walls laid side by side: front, right, back, left. Numbers are the findings; slanted
-            lines were not looked at.
-          </Words>
-        ) : null}
-        <Words style={styles.heading}>What we propose</Words>
-        {model.items.map((item) => (
-          <Item key={item.id} item={item} />
-        ))}
-        <View wrap={false} style={{ marginTop: 6 }}>
-          {model.adjustment ? (
-            <View style={styles.row}>
-              <Words>Adjustment{model.adjustment.reason ? `: ${model.adjustment.reason}` : ''}</Words>
-              <Words>{formatCents(model.adjustment.cents)}</Words>
-            </View>
-          ) : null}
-          {model.tax_words === 'included' ? null : (
-            <View style={styles.row}>
-              <Words>Sales tax</Words>
-              <Words>{formatCents(model.tax_cents)}</Words>
-            </View>
-          )}
-          <View style={[styles.row, { borderTopWidth: 1, borderTopColor: INK, paddingTop: 3 }]}>
-            <Words style={styles.total}>Total{model.tax_words === 'included' ? ', tax included' : ''}</Words>
-            <Words style={styles.total}>{formatCents(model.total_cents)}</Words>
-          </View>
-        </View>
-        {model.beside && model.beside.length > 0 ? (
-          <Words style={styles.heading} minPresenceAhead={60}>
-            Not in the price
-          </Words>
-        ) : null}
-        {(model.beside ?? []).map((item, index) => (
-          <View key={index} style={styles.item} wrap={false}>
-            <View style={styles.row}>
-              <Words style={[styles.strong, { flexGrow: 1, flexShrink: 1 }]}>{item.title}</Words>
-              {item.price_cents === null ? null : (
-                <Words style={styles.price}>{formatCents(item.price_cents)} more</Words>
-              )}
-            </View>
-            <Words style={styles.quiet}>
-              {item.where}
-              {item.findings.length > 0 ? ` · finding ${item.findings.join(', ')}` : ''} · {item.why}
-            </Words>
-            {item.does ? <Words>{item.does}</Words> : null}
-          </View>
-        ))}
-        {model.more_hazards.length > 0 ? <Words style={styles.heading}>More cautions</Words> : null}
-        {model.more_hazards.map((hazard, index) => (
-          <Hazard key={index} hazard={hazard} />
-        ))}
-        <Words style={styles.heading}>What we found</Words>
-        {model.findings.map((finding) => (
-          <View key={finding.number} style={styles.item} wrap={false}>
-            <Words>
-              <Words style={[styles.strong, { color: '#9C2C13' }]}>{finding.number} </Words>
-              {finding.part}, {finding.where}
-              {finding.size ? `, ${finding.size}` : ''}: {finding.suspected ? 'suspected, ' : ''}
-              {finding.grade}.
-            </Words>
-            {finding.words ? <Words style={styles.quiet}>“{finding.words}”</Words> : null}
-            {finding.cause ? <Words>{finding.cause}</Words> : null}
-          </View>
-        ))}
-        <View style={styles.photos}>
-          {photos.map((photo) => (
-            <View key={`${photo.number}/${photo.sha256}`} wrap={false} style={{ width: 171 }}>
-              <View style={{ position: 'relative' }}>
-                <Image src={{ data: photo.data, format: 'jpg' }} style={{ width: 171 }} />
-                {photo.drawn ? <MarksPdf drawn={photo.drawn} width={171} /> : null}
-              </View>
-              <Words style={styles.quiet}>finding {photo.number}</Words>
-            </View>
-          ))}
-        </View>
-        {model.clauses.map((clause) => (
-          // A clause that names many findings is longer than a page: it runs on, its heading with its first lines.
-          <View key={clause.number}>
-            <Words style={styles.small} minPresenceAhead={40}>
-              {clause.heading}
-            </Words>
-            {clause.number === 8
-              ? model.source_pairs.map((pair, index) => (
-                  <Words key={index} style={{ marginTop: 2 }}>
-                    {pair.source}, finding {pair.findings}.{' '}
-                    <Words style={styles.quiet}>
-                      {pair.standing ??
-                        (pair.fixed
-                          ? `In this bid: ${pair.fix}.`
-                          : `Not in this bid: ${pair.fix}. Recurrence there is excluded from the warranty.`)}
-                    </Words>
-                  </Words>
-                ))
-              : null}
-            {clause.number === 8 ? null : <Words>{clause.text}</Words>}
-          </View>
-        ))}
-        <Words style={[styles.strong, { marginTop: 10 }]}>{model.local_code}</Words>
-        <Words style={styles.quiet}>{model.firm.licence}</Words>
+        {sectionsOf(model, { prices: true }).flatMap(({ name, headed, blocks }) => [
+          ...(headed
+            ? [
+                <Words
+                  key={name}
+                  style={styles.heading}
+                  minPresenceAhead={blocks[0]?.kind === 'drawing' ? 160 : 60}
+                >
+                  {name}
+                </Words>,
+              ]
+            : []),
+          ...blocks.map((block, index) => (
+            <Block key={`${name} ${index}`} block={block} pictures={pictures} />
+          )),
+        ])}
         <View style={{ marginTop: 26 }} wrap={false}>
           <Words style={styles.quiet}>
             Accepted by (name, date): ______________________________________________
           </Words>
         </View>
         <View style={styles.foot} fixed>
-          <Words>
+          <Text>
             {model.firm.name} · {model.title}
-          </Words>
+          </Text>
           <Text render={({ pageNumber, totalPages }) => `${pageNumber} / ${totalPages}`} />
         </View>
       </Page>

@@ -1,0 +1,66 @@
+import { readFileSync } from 'node:fs'
+import { expect, test } from '@jest/globals'
+import { DEMO_JOBS } from '../../../demo'
+import { derive } from '../pipeline'
+import { sectionsOf } from './blocks'
+import { BID_STEPS, BID_VERSION, readBid } from './raiseBid'
+
+const kept: unknown = JSON.parse(readFileSync('tests/kept/kelp-row-7.v1.bid.json', 'utf8'))
+const alder = derive(DEMO_JOBS['alder-house'](), '2026-05-04').bid
+
+test('a bid frozen by an older program is read, and says of its sources what it said then', () => {
+  const bid = readBid(kept)
+  if (!bid.ok) throw new Error(JSON.stringify(bid.error))
+  expect(bid.value.beside).toEqual([])
+  const was = (kept as { source_pairs: { fixed: boolean; fix: string }[] }).source_pairs
+  expect(bid.value.source_pairs.map(({ standing }) => standing)).toEqual(
+    was.map(({ fixed, fix }) =>
+      fixed
+        ? `In this bid: ${fix}.`
+        : `Not in this bid: ${fix}. Recurrence there is excluded from the warranty.`,
+    ),
+  )
+})
+
+test('every version below this one has its step; one of today is read as it is', () => {
+  for (let version = 1; version < BID_VERSION; version += 1) expect(BID_STEPS[version]).toBeDefined()
+  expect(readBid(JSON.parse(JSON.stringify(alder)))).toMatchObject({ ok: true })
+})
+
+test('a bid of a newer program and what is no bid are told apart', () => {
+  expect(readBid({ version: 99 })).toEqual({ ok: false, error: { kind: 'bid-too-new', version: 99 } })
+  expect(readBid({ ...alder, total_cents: 'lots' })).toMatchObject({
+    ok: false,
+    error: { kind: 'no-bid', path: 'total_cents' },
+  })
+  expect(readBid(null)).toMatchObject({ ok: false, error: { kind: 'no-bid' } })
+})
+
+test('the sections come in the order a bid is read, hazards first, the sum in the head as well', () => {
+  const sections = sectionsOf(alder, { prices: true })
+  expect(sections.map(({ name }) => name)).toEqual([
+    'Bid',
+    'Read this first',
+    'Where it is',
+    'What we propose',
+    'Not in the price',
+    'What we found',
+    'Terms',
+  ])
+  const work = sections.flatMap(({ blocks }) => blocks).filter((block) => block.kind === 'work')
+  expect(work).toHaveLength(alder.items.length + alder.beside.length)
+  const [letterhead] = sections[0]!.blocks
+  const sum = sections.flatMap(({ blocks }) => blocks).find((block) => block.kind === 'sum')
+  expect(letterhead?.kind === 'letterhead' && letterhead.total?.amount).toBe(
+    sum?.kind === 'sum' && sum.amount,
+  )
+})
+
+test('a face without money has no figure anywhere', () => {
+  const text = JSON.stringify(
+    sectionsOf(alder, { prices: false })
+      .filter(({ name }) => name !== 'Terms' && name !== 'Where it is')
+      .flatMap(({ blocks }) => blocks),
+  )
+  expect(text).not.toMatch(/\$\d/)
+})

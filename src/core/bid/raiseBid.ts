@@ -1,0 +1,45 @@
+import { err, ok, type Result } from '../result'
+import { BidModel } from './bidModel'
+
+type Body = Record<string, unknown>
+const isBody = (value: unknown): value is Body =>
+  typeof value === 'object' && value !== null && !Array.isArray(value)
+const each = (list: unknown, of: (body: Body) => Body): unknown =>
+  Array.isArray(list) ? list.map((row: unknown) => (isBody(row) ? of(row) : row)) : list
+
+/** Before version 2 a fix was in a bid or not, and the printer said so. */
+const standingOf = (pair: Body): string =>
+  pair.fixed === true
+    ? `In this bid: ${String(pair.fix)}.`
+    : `Not in this bid: ${String(pair.fix)}. Recurrence there is excluded from the warranty.`
+
+/** Steps up, by the version they start from. What was frozen stays as it is; only what is read is raised. */
+export const BID_STEPS: Readonly<Record<number, (bid: Body) => Body>> = {
+  1: (bid) => ({
+    beside: [],
+    ...bid,
+    version: 2,
+    source_pairs: each(bid.source_pairs, (pair) => ({ standing: standingOf(pair), ...pair })),
+  }),
+}
+
+export const BID_VERSION = 2
+
+export type BidReadError =
+  | { readonly kind: 'bid-too-new'; readonly version: number }
+  | { readonly kind: 'no-bid'; readonly path: string }
+
+/** A frozen bid of any version, in the shape of today. */
+export function readBid(frozen: unknown): Result<BidModel, BidReadError> {
+  let raised = frozen
+  while (isBody(raised) && typeof raised.version === 'number' && raised.version < BID_VERSION) {
+    const step = BID_STEPS[raised.version]
+    if (!step) break
+    raised = step(raised)
+  }
+  if (isBody(raised) && typeof raised.version === 'number' && raised.version > BID_VERSION)
+    return err({ kind: 'bid-too-new', version: raised.version })
+  const parsed = BidModel.safeParse(raised)
+  if (parsed.success) return ok(parsed.data)
+  return err({ kind: 'no-bid', path: parsed.error.issues[0]?.path.join('.') ?? '' })
+}
