@@ -13,7 +13,7 @@ import {
   type Place,
 } from '../core/job'
 import type { ChangesAnswer, JobSnapshotAnswer } from '../core/contract'
-import { ORDER_STEP } from '../core/walk'
+import { ORDER_STEP } from '../core/walk/reorder'
 import { changeWords, unstorableWords } from '../core/words'
 import { clockOffset, CLOCK_TOLERANCE_MS, now } from './clock'
 import { deviceId } from './deviceId'

@@ -1,5 +1,5 @@
 import Dexie, { type EntityTable } from 'dexie'
-import { z } from 'zod'
+import * as z from 'zod'
 import { Change, JOB_VERSION, raiseChange } from '../core/job'
 import type { KeptJob, KeptPicture, LocalCopies, RefusedEdit } from './localCopies'
 

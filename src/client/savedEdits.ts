@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod'
 import { Change, JOB_VERSION, raiseChange } from '../core/job'
 import type { KeptJob, LocalCopies } from './localCopies'
 

@@ -1,6 +1,6 @@
 import { TeachWordRequest } from '../core/contract'
-import { z } from 'zod'
-import { LearntWord } from '../core/shorthand'
+import * as z from 'zod'
+import { LearntWord } from '../core/shorthand/word'
 import { call, postJson } from './api'
 import { memberHere } from './member'
 

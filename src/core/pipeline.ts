@@ -1,4 +1,4 @@
-import { bidJob, type BidModel, type Stages } from './bid'
+import { beforeSending, bidJob, type BidModel, type Stages } from './bid'
 import { cautionsOf } from './caution'
 import { coverJob, routeOf, type Stop } from './coverage'
 import { cutJob, type CutPlan } from './cut'
@@ -16,6 +16,8 @@ export type Derived = Stages & {
   readonly job: JobDocument
   readonly cut: CutPlan
   readonly bid: BidModel
+  /** What still keeps the bid from being sent. */
+  readonly lacks: readonly string[]
   /** The walk in order, with what is recorded at each stop. */
   readonly route: readonly Stop[]
   /** Mistakes easily made with what is found. */
@@ -54,6 +56,7 @@ const STAGES: { readonly [S in Stage]: (read: Derived, given: Given) => Derived[
   price: ({ job, scope, takeoff, cut }) => priceJob(job, scope, takeoff, cut),
   looks: ({ job, coverage }) => priceLooks(coverage.holds, job.rates, job.settings),
   bid: (read, { today }) => bidJob(read.job, read, today),
+  lacks: (read) => beforeSending(read),
 }
 
 /**

@@ -1,4 +1,3 @@
-import { beforeSending } from '../core/bid'
 import { derive } from '../core/pipeline'
 import type { HeavyTasks } from './tasks'
 
@@ -8,7 +7,7 @@ export const deriveBid: HeavyTasks['deriveBid'] = ({ job, today }) => {
   const { people } = derived.job
   return {
     model: derived.bid,
-    missing: beforeSending(derived),
+    missing: [...derived.lacks],
     owner: people.find((person) => person.roles.includes('may-approve')) ?? people[0] ?? null,
   }
 }

@@ -1,5 +1,5 @@
 import 'server-only'
-import { z } from 'zod'
+import * as z from 'zod'
 
 const Env = z.object({
   DETRIMUS_APP_DATABASE_URL: z.string().min(1),

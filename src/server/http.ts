@@ -1,5 +1,5 @@
 import 'server-only'
-import { z } from 'zod'
+import * as z from 'zod'
 import type { MemberFace } from '../core/contract'
 import { actionsOf, isRole, may, type Action, type Role } from '../core/firm'
 import { issuesOf, isStorable } from '../core/job'

@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod'
 import { CentsValue, Day, Id, PictureMark, Sha256 } from '../job'
 import type { Drawing } from '../house'
 

@@ -2,7 +2,7 @@
  * What the server answers, said once: the server prints these shapes and the browser takes nothing else for an answer. A page of a
  * hotel's network with status 200, a cut answer or another program's JSON is no answer of ours.
  */
-import { z } from 'zod'
+import * as z from 'zod'
 import { ENTITY_KINDS, ENTITY_KIND_NAMES, Fact, readJob, Rates, Settings, type JobDocument } from '../job'
 import { ACTIONS, ROLES, type Action } from '../firm'
 

@@ -1,4 +1,4 @@
-import { z } from 'zod/mini'
+import * as z from 'zod/mini'
 
 /** What the owner's page asks and is answered. It stands apart, and in the small form of the library, so that his phone loads little. */
 

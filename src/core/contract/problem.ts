@@ -1,4 +1,4 @@
-import { z } from 'zod/mini'
+import * as z from 'zod/mini'
 
 /** A refusal as RFC 9457 problem details. */
 export const Problem = z.object({

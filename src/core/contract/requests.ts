@@ -1,6 +1,6 @@
-import { z } from 'zod'
+import * as z from 'zod'
 import { Change, Id, JOB_VERSION, raiseChange, Settings } from '../job'
-import { LearntWord } from '../shorthand'
+import { LearntWord } from '../shorthand/word'
 
 /** What the client asks of the server: one schema each, held to on both sides. */
 

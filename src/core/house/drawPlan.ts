@@ -2,7 +2,7 @@ import { partName } from '../catalogue'
 import { findingBox, featureBox, planAt, planMiddle, planWalls, type PlanWall } from '../geometry'
 import { byId, COMPASS, gradeOf, GRADE_NAMES, type Feature, type JobDocument } from '../job'
 import { feet, formatLength, inches, type Length } from '../measure'
-import { scopeParts } from '../scope'
+import { scopeParts } from '../scope/scopeLine'
 import { polygon, strokes, type Mark, type Point, type Shape } from './drawing'
 import { findingNumber } from './drawFindings'
 

@@ -1,7 +1,7 @@
 import { gableRise, wallTop } from '../geometry'
 import { byId, type JobDocument } from '../job'
 import { formatLength, type Length } from '../measure'
-import { SCOPE_WORDS, scopeParts } from '../scope'
+import { SCOPE_WORDS, scopeParts } from '../scope/scopeLine'
 import { box, polygon, strokes, type Mark, type SideSpan } from './drawing'
 
 /** A label needs this much wall, pixels, or it would run into its neighbour. */

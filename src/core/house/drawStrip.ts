@@ -1,7 +1,7 @@
 import type { Coverage } from '../coverage'
 import { byId, type JobDocument, type Side, type ZoneId } from '../job'
 import { feet, inches, toFeet, formatLength, type Length } from '../measure'
-import { causeOf, type Trace } from '../trace'
+import type { Trace } from '../trace'
 import { box, hatch, type Drawing, type Mark, type Point, type Shape, type SideSpan } from './drawing'
 import { drawFeature } from './drawFeature'
 import { drawWall } from './drawSide'
@@ -130,7 +130,7 @@ function drawSources(trace: Trace, spans: readonly SideSpan[], job: JobDocument,
           kind: 'mark',
           of: 'source',
           ids: index === 0 ? [letter] : [letter, String(index + 1)],
-          name: `Source ${source.letter}: ${causeOf(source.cause).name}, ${source.seat_words}, reaches ${source.finding_ids.length} findings`,
+          name: `Source ${source.letter}: ${source.name}, ${source.seat_words}, reaches ${source.finding_ids.length} findings`,
           shapes: [
             { kind: 'strokes', ink: 'water-path', lines: paths },
             { kind: 'polygon', ink: 'water', points: box(left, y - thick, right, y + thick) },

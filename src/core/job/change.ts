@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod'
 import { err, ok, type Result } from '../result'
 import { ENTITY_KIND_NAMES, ENTITY_KINDS, JOB_VERSION, type EntityKind, type JobDocument } from './document'
 import { Fact } from './facts'

@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod'
 
 /**
  * The id of a row of the catalogue. A job file carries ids as plain strings: a new part or method is no new shape of the file, and

@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod'
 import * as entities from './entities'
 import { Fact } from './facts'
 import * as features from './features'

@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod'
 import { Height, HowKnown, Id, Instant, LengthValue, ShortWords, Words } from './values'
 
 /**

@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod'
 import { Height, HeightValue, HowMeasured, Id, LengthValue, ShortWords } from './values'
 
 /** What stands on, in or before a wall. Station is the left end as seen from outside. */

@@ -24,7 +24,7 @@ export { PictureMark, type PictureCanvas, type PicturePoint } from './pictures'
 export { COMPASS, RESPONSE_ANSWERS, type ResponseAnswer } from './walkEntities'
 export { BECAME, raiseBody, raiseChange, raiseFact, raiseStamps, UNNAMED_EDITION } from './raise'
 export * from './document'
-export { issuesOf, jobFileSchema, parseJobFile, printJobFile, readJob, type JobFileError } from './jobFile'
+export { issuesOf, parseJobFile, printJobFile, readJob, type JobFileError } from './jobFile'
 export { brokenReferences, type BrokenReference } from './references'
 export { factsOf, live, liveFacts } from './live'
 export {

@@ -4,7 +4,8 @@ import { DEMO_JOBS } from '../../../demo'
 import { smallHouse, sillNose } from '../../../tests/support/jobs'
 import { JOB_VERSION } from './document'
 import { STEPS } from './raise'
-import { jobFileSchema, parseJobFile, printJobFile, readJob } from './jobFile'
+import { parseJobFile, printJobFile, readJob } from './jobFile'
+import { jobFileSchema } from './jobFileSchema'
 
 test.each(Object.entries(DEMO_JOBS))('%s goes out and comes in the same, to the letter', (name, make) => {
   const text = printJobFile(make())

@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod'
 import { err, ok, type Result } from '../result'
 import { ENTITY_KIND_NAMES, ENTITY_KINDS, JOB_FORMAT, JOB_VERSION, JobDocument } from './document'
 import { raiseFile } from './raise'
@@ -96,9 +96,4 @@ export function printJobFile(job: JobDocument): string {
     consumable_cents: sorted(whole.rates.consumable_cents),
   }
   return `${JSON.stringify({ ...whole, settings, rates }, null, 2)}\n`
-}
-
-/** JSON Schema of the job file, as published in `docs/formats/`. */
-export function jobFileSchema(): object {
-  return { ...z.toJSONSchema(JobDocument), title: `Detrimus job file, version ${JOB_VERSION}` }
 }

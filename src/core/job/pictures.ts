@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod'
 import { HeightValue, Id, Instant, LengthValue, Place, Sha256, ShortWords } from './values'
 
 /** A point of a picture as shares of its width and height, from its upper left. */

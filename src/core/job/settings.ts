@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod'
 import { CentsValue, Id, ShortWords, Words } from './values'
 
 /** A rate is never below nothing. */

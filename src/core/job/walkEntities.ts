@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod'
 import { Component } from './components'
 import { Day, Grade, HowKnown, Id, LengthValue, ShortWords, Words } from './values'
 

@@ -1,4 +1,5 @@
 export { chipsOf, type Chip } from './chips'
-export { LearntWord, WordMeaning } from './learntWord'
+export { isKnownWord } from './learntWord'
+export { LearntWord, WordMeaning } from './word'
 export { parseLine, type Shorthand } from './parseLine'
 export { factAbout, findingFrom, type SaidFact, type SaidFinding } from './toFinding'

@@ -1,6 +1,7 @@
 import { expect, test } from '@jest/globals'
 import fc from 'fast-check'
-import { LearntWord } from './learntWord'
+import { isKnownWord } from './learntWord'
+import { LearntWord } from './word'
 import { parseLine } from './parseLine'
 
 const words: LearntWord[] = [
@@ -55,9 +56,9 @@ test('any word can be taught, with whatever marks it holds, and is then found', 
   )
 })
 
-test('a meaning that is none is refused', () => {
-  expect(LearntWord.safeParse({ phrase: 'x', means: { kind: 'sign', sign: 'no-such-sign' } }).success).toBe(
-    false,
-  )
+test('a meaning that is none is passed over; what is no word is refused', () => {
+  const lost = LearntWord.parse({ phrase: 'glib', means: { kind: 'sign', sign: 'no-such-sign' } })
+  expect(isKnownWord(lost)).toBe(false)
+  expect(parseLine('glib fascia soft', [lost])[0]).toMatchObject({ part: 'fascia', signs: [] })
   expect(LearntWord.safeParse({ phrase: ' x ', means: { kind: 'nothing' } }).success).toBe(false)
 })

@@ -1,7 +1,8 @@
 import type { ComponentId, Grade, HowKnown, HowMeasured, MaterialId, Side } from '../job'
 import type { Length } from '../measure'
-import type { SignId } from '../trace'
-import { learntPhrases, type LearntWord } from './learntWord'
+import type { SignId } from '../catalogue/signs'
+import { isKnownWord, learntPhrases } from './learntWord'
+import type { LearntWord } from './word'
 import { ANY_LENGTH, COUNT, countOf, lengthOf, PROBE_SIZE, WRITTEN_LENGTH } from './lengths'
 import {
   GRADE_PHRASES,
@@ -193,7 +194,10 @@ function takeMeaning(read: Reader, draft: Draft): void {
 
 /** Signs are read before parts and grades: `sealant gone` is no missing part. They come in the order they were said. */
 function takeSigns(read: Reader, words: readonly LearntWord[]): (SignId | typeof NO_FLASHING)[] {
-  const phrases = [...learntPhrases(words, 'sign', (meaning) => meaning.sign), ...SIGN_PHRASES]
+  const phrases = [
+    ...learntPhrases(words.filter(isKnownWord), 'sign', (meaning) => meaning.sign as SignId),
+    ...SIGN_PHRASES,
+  ]
   const found: { means: SignId | typeof NO_FLASHING; at: number }[] = []
   for (let sign = read.phrase(phrases); sign; sign = read.phrase(phrases)) found.push(sign)
   return [...new Set(found.sort((a, b) => a.at - b.at).map((each) => each.means))]

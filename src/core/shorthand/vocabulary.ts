@@ -1,5 +1,5 @@
 import type { ComponentId, HowKnown, MaterialId } from '../job'
-import type { SignId } from '../trace'
+import type { SignId } from '../catalogue/signs'
 
 /**
  * Words people use, with the field's standard term they mean. Old and regional names are understood and answered with the

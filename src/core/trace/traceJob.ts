@@ -4,7 +4,7 @@ import { byId, isDamage, type Finding, type JobDocument } from '../job'
 import type { Length } from '../measure'
 import { CERTAINTY_FROM, certaintyOf, type Certainty } from './certainty'
 import { explain, type Explained } from './explain/explain'
-import { isNull, type CauseId } from '../catalogue/causes'
+import { causeOf, isNull, type CauseId } from '../catalogue/causes'
 import { modelOf } from './model'
 import { SEARCH, type Candidate, type Model } from './modelTypes'
 import type { RankedCause } from './rankCauses'
@@ -37,6 +37,8 @@ export type Source = {
   /** `a`, `b` … in strip order; null for a null cause, which has no place. */
   readonly letter: string | null
   readonly cause: CauseId
+  /** The cause as it is called: who only names a source needs no causes. */
+  readonly name: string
   readonly certainty: Certainty | 'stated'
   readonly probability: number
   /** Who stated it, when a person did. */
@@ -106,7 +108,7 @@ function besidesIn(
   model: Model,
   explained: Explained,
   used: readonly Used[],
-  byId: ReadonlyMap<string, number>,
+  rowOf: ReadonlyMap<string, number>,
 ): Beside[] {
   const taken = new Set(used.map((each) => each.index))
   const byCause = new Map<string, Beside>()
@@ -114,7 +116,7 @@ function besidesIn(
     if (taken.has(index) || candidate.repeated || candidate.detailLog < Math.log(SEARCH.speaks)) return
     const beside: { id: string; more: number }[] = []
     for (const [id, member] of candidate.members) {
-      const at = byId.get(id)!
+      const at = rowOf.get(id)!
       const mine = model.behind[at]![explained.chosen[at]!]!
       if (!member.speaks || model.weighings[at]!.stated) continue
       if (mine.candidate === null || mine.cause === candidate.cause) continue
@@ -230,10 +232,13 @@ function listWords(words: readonly string[]): string {
   return [...new Set(words.filter((each) => each !== ''))].join(', ')
 }
 
-function runnerUpOf(used: Used, { model, explained, byId }: Whole): Pick<Source, 'probability' | 'runnerUp'> {
+function runnerUpOf(
+  used: Used,
+  { model, explained, rowOf }: Whole,
+): Pick<Source, 'probability' | 'runnerUp'> {
   const { more, chosen } = explained.without(used.index)
   const causes = used.ids.flatMap((id) => {
-    const index = byId.get(id)!
+    const index = rowOf.get(id)!
     const option = chosen.get(index)
     if (option === undefined) return []
     const { cause } = model.behind[index]![option]!
@@ -261,7 +266,7 @@ type Whole = {
   readonly explained: Explained
   /** In the order of the weighings, and where each finding is among them. */
   readonly traced: readonly TracedFinding[]
-  readonly byId: ReadonlyMap<string, number>
+  readonly rowOf: ReadonlyMap<string, number>
   readonly job: JobDocument
 }
 
@@ -270,10 +275,10 @@ function sourceOf(
   { probability, runnerUp }: Pick<Source, 'probability' | 'runnerUp'>,
   whole: Whole,
 ): Unlettered {
-  const { model, traced, byId, job } = whole
+  const { model, traced, rowOf, job } = whole
   const { candidate, ids } = used
   const stated = ids.flatMap((id) => {
-    const said = traced[byId.get(id)!]?.stated
+    const said = traced[rowOf.get(id)!]?.stated
     return said && said.cause === candidate.cause ? [said] : []
   })
   const seats = candidate.repeated
@@ -283,19 +288,20 @@ function sourceOf(
     : candidate.seats
   const boxes = seats.flatMap((seat) => (seat.box ? [runOf(seat.box, ids, model)] : []))
   const reasons = ids.flatMap((id) =>
-    (model.weighings[byId.get(id)!]!.reasons.get(candidate.cause) ?? []).map((reason) => ({
+    (model.weighings[rowOf.get(id)!]!.reasons.get(candidate.cause) ?? []).map((reason) => ({
       ...reason,
       finding_id: id,
     })),
   )
   return {
     cause: candidate.cause,
+    name: causeOf(candidate.cause).name,
     certainty: stated.length > 0 ? 'stated' : certaintyOf(probability, { shown: candidate.shown }),
     probability,
     by: stated[0]?.by ?? null,
     finding_ids: ids,
     also_ids: [...candidate.members.keys()].filter(
-      (id) => !ids.includes(id) && traced[byId.get(id)!]!.also.includes(candidate.cause),
+      (id) => !ids.includes(id) && traced[rowOf.get(id)!]!.also.includes(candidate.cause),
     ),
     repeated: candidate.repeated,
     second: traced.every((each) => each.cause !== candidate.cause || !ids.includes(each.finding_id)),
@@ -322,6 +328,7 @@ function sourcelessOf(traced: readonly TracedFinding[]): Unlettered[] {
     const said = members.find((each) => each.stated)?.stated ?? null
     return {
       cause,
+      name: causeOf(cause).name,
       certainty: said ? 'stated' : (best?.certainty ?? 'possible'),
       probability: best?.probability ?? 1,
       by: said?.by ?? null,
@@ -359,8 +366,8 @@ export function traceJob(job: JobDocument): Trace {
   const model = modelOf(job, damaged)
   const explained = explain(model.problem)
   const used = usedIn(model, explained)
-  const byId = new Map(model.weighings.map((each, at) => [each.finding.id, at]))
-  const besides = besidesIn(model, explained, used, byId)
+  const rowOf = new Map(model.weighings.map((each, at) => [each.finding.id, at]))
+  const besides = besidesIn(model, explained, used, rowOf)
   const users = new Map(used.map((each) => [each.index, each.ids.length]))
   const findings = model.weighings.map((_, at) =>
     tracedOf(at, model, explained, [...used, ...besides], users),
@@ -368,7 +375,7 @@ export function traceJob(job: JobDocument): Trace {
   const order = new Map(job.sides.map((side, index) => [side.id, index]))
   const at = (source: Unlettered): number =>
     source.seat ? (order.get(source.seat.side_id) ?? 99) * 1e9 + source.seat.left : 1e12
-  const whole: Whole = { model, explained, traced: findings, byId, job }
+  const whole: Whole = { model, explained, traced: findings, rowOf, job }
   const placed = [
     ...used.map((each) => sourceOf(each, runnerUpOf(each, whole), whole)),
     ...besides.map((each) => sourceOf(each, { probability: chance(each.more), runnerUp: null }, whole)),

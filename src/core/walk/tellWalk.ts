@@ -15,8 +15,8 @@ import {
   sizeOfFinding,
 } from '../job'
 import { formatLength } from '../measure'
-import { outsideScope, outsideWords, scopeLineWords } from '../scope'
-import { isSign, SIGNS } from '../trace'
+import { outsideScope, outsideWords, scopeLineWords } from '../scope/scopeLine'
+import { isSign, SIGNS } from '../catalogue/signs'
 
 /** A stretch of the walk, told: a heading and plain sentences under it. */
 export type Told = { readonly heading: string; readonly sentences: readonly string[] }

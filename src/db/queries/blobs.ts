@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod'
 import { Sha256 } from '../../core/job'
 import { maybeOne, run, type Tx } from '../tx'
 

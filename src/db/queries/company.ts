@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod'
 import { maybeOne, run, type PersonTx, type Tx } from '../tx'
 
 const Membership = z.object({

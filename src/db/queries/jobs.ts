@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod'
 import { Id, type EntityStamp } from '../../core/job'
 import { many, maybeOne, run, type Tx } from '../tx'
 

@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod'
 import { maybeOne, many, run, type Tx } from '../tx'
 
 const Have = z.object({ have: z.union([z.string(), z.number()]).transform(Number) })

@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod'
 import { many, run, type Tx } from '../tx'
 
 const WordRow = z.object({ phrase: z.string(), means: z.unknown(), taught_by: z.string() })

@@ -1,6 +1,6 @@
 import 'server-only'
 import { randomUUID } from 'node:crypto'
-import { z } from 'zod'
+import * as z from 'zod'
 import { insertMail } from '../../db/queries/bids'
 import { findMembership } from '../../db/queries/company'
 import { withPersonTx, withTx } from '../../db/tx'

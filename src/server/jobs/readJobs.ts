@@ -1,5 +1,5 @@
 import 'server-only'
-import { z } from 'zod'
+import * as z from 'zod'
 import type { JobsAnswer, JobSnapshotAnswer, TemplateAnswer } from '../../core/contract'
 import { may, withheldKinds } from '../../core/firm'
 import { Id, isStorable, JOB_VERSION, newJob, raiseChange, withoutMoney } from '../../core/job'

@@ -2,7 +2,7 @@
 
 import { CodeRequest, PasswordRequest } from '../../core/contract'
 import { useState } from 'react'
-import { z } from 'zod'
+import * as z from 'zod'
 import { failureWords, postJson } from '../../client/api'
 import { Button, Notice, TextField } from '../look'
 

@@ -2,7 +2,6 @@
 
 import { useState, type ReactNode } from 'react'
 import type { SentBidAnswer } from '../../core/contract'
-import { beforeSending } from '../../core/bid'
 import { formatCents, type Cents } from '../../core/measure'
 import { Button, LinkButton, Notice, Panel } from '../look'
 import { Dialog } from '../look/Dialog'
@@ -69,7 +68,7 @@ function SendPanel({ jobId }: { jobId: string }) {
   const { derived, store, view } = useJob()
   const { bids, accepted, progress, wrong, sent, send, revoke } = useSending(jobId, store)
   const [asks, setAsks] = useState(false)
-  const missing = beforeSending(derived)
+  const missing = derived.lacks
   const owner =
     derived.job.people.find((person) => person.roles.includes('may-approve')) ?? derived.job.people[0]
 

@@ -1,4 +1,5 @@
-import { sectionsOf, type BidBlock, type BidModel, type BidSection } from '../../core/bid'
+import type { BidModel } from '../../core/bid'
+import { sectionsOf, type BidBlock, type BidSection } from '../../core/bid/blocks'
 import { MarksOnPicture } from '../house/MarksOnPicture'
 import { StripPicture } from '../house/StripPicture'
 

@@ -6,7 +6,7 @@ import { beginJob, emptyJobHere } from '../../client/openJob'
 import type { JobDocument, WorkItem } from '../../core/job'
 import { Button, Notice } from '../look'
 import { useAlive } from '../state/useAlive'
-import { BallparkDialog } from './BallparkDialog'
+import { BallparkDialog } from './dialogs'
 
 /** The owner is on the telephone and there is no job yet: one thing, roughly, from the list of jobs; kept, it begins a job. */
 export function BallparkNow() {

@@ -2,9 +2,8 @@
 
 import { useState } from 'react'
 import type { Caution } from '../../core/caution'
-import { Button, TextField } from '../look'
-import { Dialog } from '../look/Dialog'
 import { useJob } from '../state/useJob'
+import { PutAwayDialog } from './dialogs'
 
 const KIND: Record<Caution['kind'], string> = {
   'keep-off': 'KEEP OFF',
@@ -22,7 +21,6 @@ const KIND: Record<Caution['kind'], string> = {
 export function CautionBand() {
   const { derived, choose, store } = useJob()
   const [asked, setAsked] = useState<Caution | null>(null)
-  const [reason, setReason] = useState('')
   const { shown, all } = derived.cautions
   if (shown.length === 0) return null
   const numbers = (caution: Caution): string =>
@@ -80,29 +78,16 @@ export function CautionBand() {
           {all.length} cautions in all; the bid lists every one.
         </p>
       ) : null}
-      <Dialog open={asked !== null} onClose={() => setAsked(null)} title="Put this caution away">
-        <div className="flex flex-col gap-3">
-          <p>
-            {asked?.where}: {asked?.what}. {asked?.canHappen ? `If not minded, ${asked.canHappen}.` : ''} It
-            stays on the list and on the bid, with your name.
-          </p>
-          <TextField label="Why is it minded?" value={reason} onChange={setReason} autoFocus />
-          <div className="flex justify-end gap-2">
-            <Button onClick={() => setAsked(null)}>Leave it</Button>
-            <Button
-              look="main"
-              disabled={reason.trim() === ''}
-              onClick={() => {
-                if (asked) store.addFact({ kind: 'acknowledgement', caution_id: asked.id, reason })
-                setAsked(null)
-                setReason('')
-              }}
-            >
-              Put away
-            </Button>
-          </div>
-        </div>
-      </Dialog>
+      {asked ? (
+        <PutAwayDialog
+          caution={asked}
+          onClose={() => setAsked(null)}
+          onPutAway={(reason) => {
+            store.addFact({ kind: 'acknowledgement', caution_id: asked.id, reason })
+            setAsked(null)
+          }}
+        />
+      ) : null}
     </section>
   )
 }

@@ -4,13 +4,9 @@ import { Redo2, Undo2 } from 'lucide-react'
 import Link from 'next/link'
 import { useState } from 'react'
 import type { JobView, Sending } from '../../client/jobStore'
-import { Button, Notice, TextField } from '../look'
-import { Dialog } from '../look/Dialog'
+import { Button, Notice } from '../look'
 import { useJob } from '../state/useJob'
-import { BallparkDialog } from './BallparkDialog'
-import { DetailsDialog } from './DetailsDialog'
-import { HistoryDialog } from './HistoryDialog'
-import { KeptDialog } from './KeptDialog'
+import { BallparkDialog, DetailsDialog, HistoryDialog, KeptDialog, TakeBackDialog } from './dialogs'
 import { SetBackNotice } from './SetBackNotice'
 
 /** Why edits cannot be sent. */
@@ -41,7 +37,6 @@ function whereTheyAre(view: JobView): string {
 export function JobHeader({ jobId }: { jobId: string }) {
   const { view, store, derived, job } = useJob()
   const [dialog, setDialog] = useState<'details' | 'history' | 'reason' | 'ballpark' | 'kept' | null>(null)
-  const [reason, setReason] = useState('')
   const [said, setSaid] = useState<string | null>(null)
   const { title, address } = derived.job.job
   const calm = view.sending === 'sent' || view.sending === 'sending'
@@ -121,27 +116,16 @@ export function JobHeader({ jobId }: { jobId: string }) {
           onClose={() => setDialog(null)}
         />
       ) : null}
-      <DetailsDialog open={dialog === 'details'} onClose={() => setDialog(null)} />
-      <Dialog open={dialog === 'reason'} onClose={() => setDialog(null)} title="Take this hazard back">
-        <div className="flex flex-col gap-3">
-          <p>It stays in the record; the bid no longer says it. Why is it no hazard any more?</p>
-          <TextField label="Reason" value={reason} onChange={setReason} autoFocus />
-          <div className="flex justify-end gap-2">
-            <Button onClick={() => setDialog(null)}>Leave it</Button>
-            <Button
-              look="main"
-              disabled={reason.trim() === ''}
-              onClick={() => {
-                setSaid(store.undo(reason))
-                setReason('')
-                setDialog(null)
-              }}
-            >
-              Take it back
-            </Button>
-          </div>
-        </div>
-      </Dialog>
+      {dialog === 'details' ? <DetailsDialog open onClose={() => setDialog(null)} /> : null}
+      {dialog === 'reason' ? (
+        <TakeBackDialog
+          onClose={() => setDialog(null)}
+          onTake={(reason) => {
+            setSaid(store.undo(reason))
+            setDialog(null)
+          }}
+        />
+      ) : null}
       {dialog === 'history' ? <HistoryDialog jobId={jobId} onClose={() => setDialog(null)} /> : null}
     </>
   )

@@ -13,9 +13,10 @@ import { sourceInView } from '../trace/sourceInView'
 import { useGuess } from '../trace/useGuess'
 import { usePipeline } from '../state/usePipeline'
 import { useFirmWords, useWalk } from '../state/useWalk'
-import { StretchDialog } from '../walk/strip/StretchDialog'
 import { StripTools } from '../walk/strip/StripTools'
 import { CautionBand } from './CautionBand'
+import { fetchAhead } from '../state/whenShown'
+import { StretchDialog } from './dialogs'
 import { JobHeader } from './JobHeader'
 import { count, STAGE_NAMES, stageOf, STAGES, type Stage } from './stages'
 
@@ -92,6 +93,7 @@ function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
     const timer = setTimeout(() => {
       // What cannot be fetched now is fetched when it is opened, or comes from this device.
       for (const fetchTab of Object.values(BODIES)) fetchTab().catch(() => undefined)
+      fetchAhead()
     }, FETCH_AFTER_MS)
     return () => clearTimeout(timer)
   }, [])

@@ -2,7 +2,7 @@
 
 import { CodeRequest, SignInRequest } from '../../core/contract'
 import { useState } from 'react'
-import { z } from 'zod'
+import * as z from 'zod'
 import { failureWords, postJson, type Failure } from '../../client/api'
 import { askWho, endLeftSession } from '../../client/member'
 import { Button, CONTROL, Field } from '../look'

@@ -1,4 +1,4 @@
-import { CERTAINTY_WORDS, type Certainty as Word } from '../../core/trace'
+import { CERTAINTY_WORDS, type Certainty as Word } from '../../core/trace/certainty'
 
 /** Five notches with the word; a figure only where it is asked for. A stated cause carries its person's name instead. */
 export function Certainty({ certainty, by }: { certainty: Word | 'stated'; by?: string | null }) {

@@ -1,9 +1,9 @@
 'use client'
 
 import { startTransition, useEffect, useRef, useState } from 'react'
-import { derive, type Derived } from '../../core/pipeline'
+import type { Derived } from '../../core/pipeline'
 import { live, type JobDocument } from '../../core/job'
-import { nextChecks, type NextCheck } from '../../core/nextCheck'
+import type { NextCheck } from '../../core/nextCheck'
 import type { Answer, Ask, Sent } from '../../workers/derive'
 
 /** Today in a time zone, for the date on a bid's preview. */
@@ -98,7 +98,7 @@ export function usePipeline(job: JobDocument): Pipeline {
       started.terminate()
       worker.current = null
       now.here = true
-      reckonHere(now.last, setPipeline)
+      void reckonHere(now.last, setPipeline)
     }
     return () => {
       started.terminate()
@@ -110,7 +110,7 @@ export function usePipeline(job: JobDocument): Pipeline {
     const now = state.current
     now.last = job
     if (now.here) {
-      const timer = setTimeout(() => reckonHere(job, setPipeline), 0)
+      const timer = setTimeout(() => void reckonHere(job, setPipeline), 0)
       return () => clearTimeout(timer)
     }
     if (!worker.current || now.busy) {
@@ -133,7 +133,12 @@ function ask(worker: Worker, now: State, job: JobDocument): void {
   worker.postMessage(message)
 }
 
-function reckonHere(job: JobDocument, set: (pipeline: Pipeline) => void): void {
+/** The stages are loaded for it only now: nearly every browser has workers, and they load their own. */
+async function reckonHere(job: JobDocument, set: (pipeline: Pipeline) => void): Promise<void> {
+  const [{ derive }, { nextChecks }] = await Promise.all([
+    import('../../core/pipeline'),
+    import('../../core/nextCheck'),
+  ])
   const derived = derive(job, today(job.job.time_zone))
   set({ derived, checks: nextChecks(derived.job, derived.trace) })
 }

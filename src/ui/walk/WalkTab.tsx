@@ -3,18 +3,21 @@
 import { Tabs } from 'radix-ui'
 import { useJob } from '../state/useJob'
 import { WALK_PARTS, type WalkPart } from '../state/useWalk'
-import { BeforePanel } from './papers/BeforePanel'
-import { FeaturePanel } from './house/FeaturePanel'
+import { whenShown } from '../state/whenShown'
 import { FindingForm } from './findings/FindingForm'
 import { FindingList } from './findings/FindingList'
-import { FramingPanel } from './house/FramingPanel'
 import { HousePanel } from './house/HousePanel'
-import { ListPanel } from './papers/ListPanel'
-import { LookedPanel } from './looked/LookedPanel'
-import { MeasuresPanel } from './house/MeasuresPanel'
-import { PhotosPanel } from './photos/PhotosPanel'
-import { ScopeLinePanel } from './strip/ScopeLinePanel'
-import { ToldPanel } from './findings/ToldPanel'
+
+/** Finding is what the walk opens on; its other parts are loaded when they are shown. */
+const BeforePanel = whenShown(() => import('./papers/BeforePanel').then((file) => file.BeforePanel))
+const FeaturePanel = whenShown(() => import('./house/FeaturePanel').then((file) => file.FeaturePanel))
+const FramingPanel = whenShown(() => import('./house/FramingPanel').then((file) => file.FramingPanel))
+const ListPanel = whenShown(() => import('./papers/ListPanel').then((file) => file.ListPanel))
+const LookedPanel = whenShown(() => import('./looked/LookedPanel').then((file) => file.LookedPanel))
+const MeasuresPanel = whenShown(() => import('./house/MeasuresPanel').then((file) => file.MeasuresPanel))
+const PhotosPanel = whenShown(() => import('./photos/PhotosPanel').then((file) => file.PhotosPanel))
+const ScopeLinePanel = whenShown(() => import('./strip/ScopeLinePanel').then((file) => file.ScopeLinePanel))
+const ToldPanel = whenShown(() => import('./findings/ToldPanel').then((file) => file.ToldPanel))
 
 const PARTS = Object.keys(WALK_PARTS) as WalkPart[]
 

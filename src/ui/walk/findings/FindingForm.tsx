@@ -23,12 +23,14 @@ import { PlaceFields } from './PlaceFields'
 import { SpotFields } from './SpotFields'
 import { GradeFields } from './GradeFields'
 import { Picture } from '../../job/Picture'
-import { SignPicker } from './SignPicker'
-import { HazardDialog } from '../looked/HazardDialog'
-import { AgainDialog } from './AgainDialog'
 import { ClipButton } from './ClipButton'
-import { NoteFact } from '../looked/NoteFact'
-import { outsideScope, outsideWords } from '../../../core/scope'
+import { whenShown } from '../../state/whenShown'
+import { outsideScope, outsideWords } from '../../../core/scope/scopeLine'
+
+const SignPicker = whenShown(() => import('./SignPicker').then((file) => file.SignPicker))
+const HazardDialog = whenShown(() => import('../looked/HazardDialog').then((file) => file.HazardDialog))
+const AgainDialog = whenShown(() => import('./AgainDialog').then((file) => file.AgainDialog))
+const NoteFact = whenShown(() => import('../looked/NoteFact').then((file) => file.NoteFact))
 
 type Fields = Partial<EntityOf['finding']>
 

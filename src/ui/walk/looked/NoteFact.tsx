@@ -10,7 +10,8 @@ import {
   type JobDocument,
   type WayToLook,
 } from '../../../core/job'
-import { CHECKS, isSign, SIGN_IDS, SIGNS } from '../../../core/trace'
+import { CHECKS } from '../../../core/catalogue/checks/checks'
+import { isSign, SIGN_IDS, SIGNS } from '../../../core/catalogue/signs'
 import { Button, CheckField, SelectField, TextField } from '../../look'
 import { Dialog } from '../../look/Dialog'
 import { useJob } from '../../state/useJob'

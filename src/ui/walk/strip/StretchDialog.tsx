@@ -3,7 +3,7 @@
 import { useState } from 'react'
 import { newId } from '../../../client/newId'
 import type { EntityOf } from '../../../core/job'
-import { SCOPE_WORDS, type ScopeKind } from '../../../core/scope'
+import { SCOPE_WORDS, type ScopeKind } from '../../../core/scope/scopeLine'
 import { Button, LengthField, Notice, SelectField, TextField } from '../../look'
 import { Dialog } from '../../look/Dialog'
 import { useJob } from '../../state/useJob'

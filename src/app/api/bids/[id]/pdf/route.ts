@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod'
 import { readBidPdf } from '../../../../../server/bids/sentBids'
 import { forMember } from '../../../../../server/http'
 import { Refused } from '../../../../../server/problem'

@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod'
 import { forMember, readJson, readQuery, reply } from '../../../../../server/http'
 import { ChangesRequest } from '../../../../../core/contract'
 import { applyChanges, readChanges } from '../../../../../server/jobs/applyChanges'

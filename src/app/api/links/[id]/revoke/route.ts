@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod'
 import { takeLinkBack } from '../../../../../server/bids/sentBids'
 import { forMember, reply } from '../../../../../server/http'
 import { Refused } from '../../../../../server/problem'

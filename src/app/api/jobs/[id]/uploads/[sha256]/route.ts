@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod'
 import { forMember, readBody, reply } from '../../../../../../server/http'
 import { PART_LIMIT, readUpload, takePart } from '../../../../../../server/photos/uploads'
 import { Refused } from '../../../../../../server/problem'
