@@ -13,7 +13,8 @@ const base = {
   /** How its place and size are known: a usual size put there first is a guess. */
   size_how: HowMeasured,
 }
-const pitch = z.number().min(0).max(36)
+const PITCH = 'A number of inches from 0 to 36.'
+const pitch = z.number(PITCH).min(0, PITCH).max(36, PITCH)
 
 /** A window with its parts: each names a board that a finding can be about. */
 export const WindowFeature = z.strictObject({

@@ -2,28 +2,15 @@
 
 import { useEffect, useState } from 'react'
 import type { MoistureSaid } from '../../../client/devices'
-import { Button, TextField } from '../../look'
+import type { UseFormReturn } from 'react-hook-form'
+import { Button } from '../../look'
+import { BoundText } from '../../look/bound'
 import { useDevices } from '../../state/useDevices'
-
-/** A reading as it is typed or taken from a meter, before it is written down. */
-export type MeterReading = {
-  readonly percent: string
-  readonly reference: string
-  readonly species: string
-  readonly temperature_c: string
-  readonly instrument: string
-}
-export const NO_READING: MeterReading = {
-  percent: '',
-  reference: '',
-  species: '',
-  temperature_c: '',
-  instrument: '',
-}
+import type { FactSaid, FactValues } from './factForm'
 
 /** A moisture reading: typed, or taken from a meter that streams, at the spot and at a dry one beside it. */
-export function MeterFields(props: { value: MeterReading; onChange: (value: MeterReading) => void }) {
-  const { value, onChange } = props
+export function MeterFields({ form }: { form: UseFormReturn<FactValues, unknown, FactSaid> }) {
+  const { control, setValue } = form
   const { meter } = useDevices()
   const [listens, setListens] = useState(false)
   const [said, setSaid] = useState<MoistureSaid | null>(null)
@@ -41,12 +28,9 @@ export function MeterFields(props: { value: MeterReading; onChange: (value: Mete
 
   function take(field: 'percent' | 'reference'): void {
     if (!said) return
-    onChange({
-      ...value,
-      [field]: said.percent.toFixed(1),
-      temperature_c: said.wood_temperature_c === null ? value.temperature_c : String(said.wood_temperature_c),
-      instrument: meter.name,
-    })
+    setValue(field, said.percent.toFixed(1))
+    if (said.wood_temperature_c !== null) setValue('temperature_c', String(said.wood_temperature_c))
+    setValue('instrument', meter.name)
   }
 
   return (
@@ -87,35 +71,17 @@ export function MeterFields(props: { value: MeterReading; onChange: (value: Mete
         ) : null}
       </div>
       <div className="grid grid-cols-2 gap-3">
-        <TextField
-          label="Reading, %"
-          inputMode="decimal"
-          value={value.percent}
-          onChange={(percent) => onChange({ ...value, percent })}
-        />
-        <TextField
+        <BoundText control={control} name="percent" label="Reading, %" inputMode="decimal" />
+        <BoundText
+          control={control}
+          name="reference"
           label="Dry reference spot, %"
           inputMode="decimal"
-          value={value.reference}
-          onChange={(reference) => onChange({ ...value, reference })}
           hint="on the same member; may stay empty"
         />
-        <TextField
-          label="Species, if known"
-          value={value.species}
-          onChange={(species) => onChange({ ...value, species })}
-        />
-        <TextField
-          label="Wood temperature, °C"
-          inputMode="decimal"
-          value={value.temperature_c}
-          onChange={(temperature_c) => onChange({ ...value, temperature_c })}
-        />
-        <TextField
-          label="Meter"
-          value={value.instrument}
-          onChange={(instrument) => onChange({ ...value, instrument })}
-        />
+        <BoundText control={control} name="species" label="Species, if known" />
+        <BoundText control={control} name="temperature_c" label="Wood temperature, °C" inputMode="decimal" />
+        <BoundText control={control} name="instrument" label="Meter" />
       </div>
     </div>
   )
