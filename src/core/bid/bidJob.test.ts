@@ -1,5 +1,6 @@
 import { expect, test } from '@jest/globals'
 import { alderHouse, emptyJob, workItem, sillNose, smallHouse } from '../../../tests/support/jobs'
+import type { ResponseItem } from '../job'
 import { derive } from '../pipeline'
 import { addDays } from './addDays'
 import { beforeSending } from './bidJob'
@@ -108,4 +109,45 @@ test('what keeps it from being sent is said', () => {
   expect(beforeSending(derive(job, '2026-05-04'))).toEqual([])
   const unpriced = { ...job, rates: { ...job.rates!, section_cents_per_ft: {} } }
   expect(beforeSending(derive(unpriced, '2026-05-04'))[0]).toContain('No rate for 5/4x4')
+})
+
+test('sides go in rows of at most 90 ft, in the order they are walked', () => {
+  const long = [50, 40, 50, 40]
+  const job = smallHouse()
+  const sides = job.sides.map((side, n) => ({ ...side, length: (long[n]! * 768) as never }))
+  const { drawings } = derive({ ...job, sides }, '2026-05-04').bid
+  expect(drawings.map(({ drawing }) => drawing.sides.map((side) => side.letter).join(''))).toEqual([
+    'AB',
+    'CD',
+  ])
+})
+
+const listed = (number: string): ResponseItem => ({
+  id: `item-${number}`,
+  removed: false,
+  number,
+  words: 'the gate',
+  order: Number(number),
+  answer: null,
+  how: '',
+  receipt_seen: null,
+  finding_ids: [],
+})
+
+test('what keeps it from being sent names the item, and counts the answers that are open', () => {
+  const job = smallHouse({
+    work_items: [
+      workItem('a', { method: 'own-work', component: 'fascia', name: 'Box in the beam' }),
+      workItem('b', { method: 'own-work', component: 'fascia', name: 'Mend the gate' }),
+    ],
+    response_items: [listed('1'), listed('2')],
+  })
+  const missing = beforeSending(derive(job, '2026-05-04'))
+  expect(missing).toContain('Answer every item of the response list: 1, 2 are open.')
+  expect(missing.some((words) => words.startsWith('Box in the beam: '))).toBe(true)
+  expect(missing.some((words) => words.startsWith('Mend the gate: '))).toBe(true)
+  const one = { ...job, response_items: [listed('1')] }
+  expect(beforeSending(derive(one, '2026-05-04'))).toContain(
+    'Answer every item of the response list: 1 is open.',
+  )
 })

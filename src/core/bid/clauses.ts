@@ -45,7 +45,6 @@ function declinedWords(stages: Stages, job: JobDocument): string {
 function mendsDecay({ scope }: Stages, job: JobDocument): boolean {
   const mended = new Set(
     scope.items
-      .filter((item) => item.row?.sells)
       .flatMap((item) => item.spots.filter(({ standing }) => standing === 'ours'))
       .flatMap((spot) => spot.finding_ids),
   )

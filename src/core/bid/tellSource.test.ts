@@ -16,3 +16,11 @@ test('findings are counted out: one, two, and several', () => {
   expect(told('ledger-unflashed')).toMatch(/^Findings 10 and 23 are consistent with/)
   expect(told('head-flashing-short')).toMatch(/^Findings 2, 3, 5, 15, 16 and 17 are consistent with/)
 })
+
+test('what has no place has no fix to name: the cause, how sure, and what follows', () => {
+  const placed = trace.sources.find(({ letter }) => letter !== null)!
+  const words = tellSource({ ...placed, letter: null, cause: 'ordinary-exposure' }, [], job)
+  expect(words).toContain('consistent with')
+  expect(words).not.toContain('The fix at the source')
+  expect(words).not.toContain(placed.seat_words)
+})

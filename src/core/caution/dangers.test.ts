@@ -269,3 +269,13 @@ test('who is held by whom', () => {
   expect(hangsOn('subfloor', 'pier')).toBe(true)
   expect(hangsOn('fascia', 'ledger')).toBe(false)
 })
+
+test('a danger at a place told in words bears on its own finding: what lies somewhere else in words is not there', () => {
+  const told = (n: number, words: string, part: string, grade: Grade) => ({
+    ...finding({ n, words: '', component: part, at: { side: 'a', ft: 4, up_in: 12 }, grade }),
+    place: { kind: 'words' as const, words },
+  })
+  const soft = told(1, 'under the stair', 'mudsill', 3)
+  const sound = told(2, 'behind the shed', 'mudsill', 1)
+  expect(standings(jobOf([soft, sound]))).toEqual(['waits', 'ours'])
+})

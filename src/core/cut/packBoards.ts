@@ -48,16 +48,16 @@ function packOn(stock: Length, stocks: readonly Length[], pieces: readonly CutPi
   for (const piece of pieces) {
     // Every piece after the first costs a cut as well.
     const at = room.first(piece.length + KERF)
-    const board = at === null ? undefined : open[at]
-    if (board && at !== null) {
-      board.used += piece.length + KERF
-      board.cuts.push(piece)
-      room.set(at, board.capacity - board.used)
-    } else {
+    if (at === null) {
       const capacity = Math.max(stock, shortestFor(piece.length))
       open.push({ used: piece.length, capacity, cuts: [piece] })
       room.set(open.length - 1, capacity - piece.length)
+      continue
     }
+    const board = open[at]!
+    board.used += piece.length + KERF
+    board.cuts.push(piece)
+    room.set(at, board.capacity - board.used)
   }
   return open.map(({ used, cuts }) => {
     const bought = shortestFor(used)

@@ -37,3 +37,8 @@ test('shares lose no cent, and none is a cent off its exact part', () => {
     ),
   )
 })
+
+test('weights that come to less than one share all the same', () => {
+  expect(shareCents(300 as Cents, [0.5, 0.25])).toEqual([200, 100])
+  expect(shareCents(5 as Cents, [0, 0])).toEqual([3, 2])
+})

@@ -52,3 +52,22 @@ test('any rectangle closes, walked either way round', () => {
     }),
   )
 })
+
+test('the corners of a walked rectangle, the start at nothing; the turn that nobody said is what is left', () => {
+  const walk = parseWalk('42 L 30 L 42 L 30')
+  if (!walk.ok) throw new Error('not read')
+  const corners = closing(walk.value).corners_ft.map(([x, y]) => [Math.round(x) + 0, Math.round(y) + 0])
+  expect(corners).toEqual([
+    [0, 0],
+    [42, 0],
+    [42, 30],
+    [0, 30],
+    [0, 0],
+  ])
+  // Three corners of 60° to the left leave 180° for the last; to the right, −180°.
+  const last = (text: string) => {
+    const read = parseWalk(text)
+    return read.ok && read.value.at(-1)?.turn_deg
+  }
+  expect([last('10 L60 10 L60 10 L60 10'), last('10 R60 10 R60 10 R60 10')]).toEqual([180, -180])
+})

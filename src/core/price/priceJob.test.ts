@@ -96,6 +96,7 @@ test('a section without a rate is named', () => {
   expect(made.missing).toEqual(['5/4x4 finger-jointed primed pine'])
   const [row] = made.no_rates
   expect(row).toMatchObject({ table: 'section_cents_per_ft', unit: 'ft' })
+  expect(JSON.stringify(made.lines[0]!.arithmetic)).toContain('ft bought × $0.00/ft')
   // A rate put where it says makes the price that the shipped rate makes.
   const shipped = noseJob().rates!.section_cents_per_ft
   const mended = price(rates(noseJob(), { section_cents_per_ft: { [row!.id]: shipped[row!.id]! } }))
@@ -155,4 +156,40 @@ test('overhead is told on cost and on sales: the same price either way', () => {
   // (1 − 0.12) × 0.35 ÷ 1.35 = 22.81 % of sales; and 0.25 ÷ (1 − 0.12 − 0.25) = 39.68 % of cost.
   expect(told(noseJob())).toEqual([35, 22.81])
   expect(told(rates(noseJob(), { overhead: { basis: 'sales', share: 0.25 } }))).toEqual([39.68, 25])
+})
+
+test('a small item pays the visit of its job: its share is all of it, though it takes less than an hour', () => {
+  const job = smallHouse({
+    work_items: [
+      workItem('r', {
+        method: 'own-work',
+        component: 'fascia',
+        name: 'Tighten the hinge',
+        lines: [{ kind: 'hours', what: 'hinge', hours: 0.5 }],
+      }),
+    ],
+  })
+  const { arithmetic } = price(job).lines[0]!
+  const share = arithmetic.parts![0]!.parts!.find(({ label }) => label.startsWith('Share of visits'))
+  expect(share?.value).toBeGreaterThan(0)
+  expect(share?.value).toBe(price(job).shared.value)
+})
+
+test('a price that was typed for work nobody reckoned has no material in it to tax', () => {
+  const job = rates(
+    smallHouse({
+      work_items: [workItem('r', { method: 'own-work', component: 'fascia', name: 'Hinge' })],
+      typed_prices: [
+        {
+          id: 't',
+          removed: false,
+          on: { kind: 'item', item_id: 'r' },
+          cents: dollars(100),
+          reason: 'agreed',
+        },
+      ],
+    }),
+    { tax: { rule: 'on-sale', rate: 0.1 }, minimum_per_visit_cents: dollars(0) },
+  )
+  expect(price(job)).toMatchObject({ items_cents: 10000, tax_cents: 0 })
 })

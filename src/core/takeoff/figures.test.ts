@@ -190,3 +190,19 @@ test('advice asks for one of its signs, whatever else was seen', () => {
   const [first] = house({ findings: [leg] }).scope.advice[0]!.methods
   expect(first).toMatchObject({ method: 're-seal', reasons: ['Surface only, and a joint is open.'] })
 })
+
+test('the two legs of a window are two boards: found on both, both are renewed; twice on one, one', () => {
+  const leg = (n: number, ft: number) =>
+    at(n, 'side-casing', {
+      at: { side: 'a', ft, up_in: 60, feature: 'window-a1' },
+      length_in: 10,
+      grade: 3,
+    })
+  const pieces = (of: ReturnType<typeof leg>[]): number =>
+    house({ findings: of, work_items: [mend('r', of, 'replace-member')] }).takeoff.items[0]!.pieces.reduce(
+      (sum, piece) => sum + piece.count,
+      0,
+    )
+  // Window A1 stands from 10 ft to 13 ft.
+  expect([pieces([leg(1, 10), leg(2, 12.9)]), pieces([leg(1, 10), leg(2, 10.2)])]).toEqual([2, 1])
+})
