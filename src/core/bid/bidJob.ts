@@ -1,3 +1,4 @@
+import { BID_SAYS } from '../catalogue/sentences/bid'
 import { partName } from '../catalogue'
 import { whereOf, type Caution } from '../caution'
 import { scaledLength } from '../geometry'
@@ -22,9 +23,6 @@ import { clausesOf } from './clauses'
 import { BID_VERSION } from './raiseBid'
 import { sourcePairs } from './sourcePairs'
 import type { Stages } from './stages'
-
-const LOCAL_CODE =
-  'Local code, the authority having jurisdiction, product instructions and licensed practice prevail over anything in this bid.'
 
 /** A row of the strip is drawn for a page of this many pixels; a longer strip goes on two rows or more. */
 const ROW_PX = 760
@@ -70,8 +68,8 @@ function causeWords(finding: Finding, trace: Trace): string | null {
   const traced = trace.findings.find((each) => each.finding_id === finding.id)
   if (!traced?.cause) return null
   const name = causeOf(traced.cause).name.toLowerCase()
-  if (traced.stated) return `Consistent with: ${name}, in the judgement of ${traced.stated.by}.`
-  return `Consistent with: ${name} (${traced.certainty}).`
+  if (traced.stated) return BID_SAYS.statedCause(name, traced.stated.by)
+  return BID_SAYS.tracedCause(name, String(traced.certainty))
 }
 
 /** A picture for the bid with what was drawn over it; a length drawn on a picture with a scale says its figure. */
@@ -126,15 +124,15 @@ export function bidJob(job: JobDocument, stages: Stages, preparedOn: string): Bi
       const grade = gradeOf(finding)
       return {
         number: findingNumber(finding, job),
-        part: finding.component ? partName(finding.component) : 'part not named',
+        part: finding.component ? partName(finding.component) : BID_SAYS.partNotNamed,
         where: [whereOf(finding, job), standingOf(finding, job)].filter(Boolean).join(', '),
         size: [
           quantityWords(sizeOfFinding(finding)),
-          finding.extent?.how === 'guessed' ? 'judged from below' : '',
+          finding.extent?.how === 'guessed' ? BID_SAYS.fromBelow : '',
         ]
           .filter(Boolean)
           .join(', '),
-        grade: grade === null ? 'not touched' : GRADE_NAMES[grade],
+        grade: grade === null ? BID_SAYS.notTouched : GRADE_NAMES[grade],
         words: finding.words,
         suspected: finding.suspected,
         cause: causeWords(finding, stages.trace),
@@ -145,12 +143,15 @@ export function bidJob(job: JobDocument, stages: Stages, preparedOn: string): Bi
     beside,
     adjustment: price.kind === 'priced' ? price.adjustment : null,
     tax_cents: price.kind === 'priced' ? price.tax_cents : (0 as Cents),
-    tax_words: job.rates?.tax.rule === 'on-cost' || job.rates?.tax.rule === 'none' ? 'included' : 'sales tax',
+    tax_words:
+      job.rates?.tax.rule === 'on-cost' || job.rates?.tax.rule === 'none'
+        ? BID_SAYS.taxIncluded
+        : BID_SAYS.taxOnTop,
     total_cents: price.kind === 'priced' ? price.total_cents : (0 as Cents),
     source_pairs: sourcePairs(stages, job),
     clauses: clausesOf(job, stages, preparedOn),
     not_looked: stages.coverage.paragraph,
-    local_code: LOCAL_CODE,
+    local_code: BID_SAYS.localCode,
     drawings: drawRows(job, stages),
   }
 }
@@ -159,27 +160,23 @@ export function bidJob(job: JobDocument, stages: Stages, preparedOn: string): Bi
 export function beforeSending(stages: Stages): string[] {
   const { price, scope, list } = stages
   const missing: string[] = []
-  const nameOf = (id: string): string => scope.items.find((item) => item.id === id)?.name ?? 'An item'
-  if (scope.items.length === 0) missing.push('Choose at least one repair in Scope.')
+  const nameOf = (id: string): string =>
+    scope.items.find((item) => item.id === id)?.name ?? BID_SAYS.unnamedItem
+  if (scope.items.length === 0) missing.push(BID_SAYS.chooseSomething)
   if (list.open.length > 0) {
-    missing.push(
-      `Answer every item of the response list: ${list.open.map((item) => item.number).join(', ')} ${list.open.length === 1 ? 'is' : 'are'} open.`,
-    )
+    missing.push(BID_SAYS.answerList(list.open.map((item) => item.number)))
   }
   const taken = stages.trace.sources.filter(
     (source) => source.letter !== null && scope.fixes[source.letter] === 'taken',
   )
   for (const source of taken) {
-    missing.push(
-      `The fix of source ${source.letter} was taken and nothing in the bid does it: take it again in Trace, or note that it is declined.`,
-    )
+    missing.push(BID_SAYS.takenNotDone(String(source.letter)))
   }
-  if (price.kind === 'withheld') missing.push('Prices are not for your role; ask the office to send.')
-  if (price.kind === 'no-room')
-    missing.push('Overhead and profit leave nothing for the work: lower one of them.')
+  if (price.kind === 'withheld') missing.push(BID_SAYS.moneyWithheld)
+  if (price.kind === 'no-room') missing.push(BID_SAYS.noRoom)
   if (price.kind !== 'priced') return missing
   if (price.missing.length > 0) {
-    missing.push(`No rate for ${price.missing.join(', ')}: say it in Price, or type a price on the item.`)
+    missing.push(BID_SAYS.noRate(price.missing))
   }
   for (const line of [...price.lines, ...price.apart]) {
     for (const why of line.lacks) missing.push(`${nameOf(line.item_id)}: ${why}`)
@@ -188,12 +185,10 @@ export function beforeSending(stages: Stages): string[] {
     (line) => line.sell_cents === 0 && line.includedIn === null && line.lacks.length === 0,
   )
   for (const line of free) {
-    missing.push(`${nameOf(line.item_id)} comes to $0: type a price, or say that it is left out.`)
+    missing.push(BID_SAYS.comesToNothing(nameOf(line.item_id)))
   }
   for (const id of price.idle) {
-    missing.push(
-      `A price is typed for ${nameOf(id)}, and nothing of it is ours to sell: choose work of ours there, or take the price back.`,
-    )
+    missing.push(BID_SAYS.typedForNothing(nameOf(id)))
   }
   return missing
 }

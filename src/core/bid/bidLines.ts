@@ -1,3 +1,4 @@
+import { BID_SAYS } from '../catalogue/sentences/bid'
 import { rowsOf } from '../firmValues/rows'
 import { paintedArea } from '../geometry'
 import { findingNumber } from '../house'
@@ -68,10 +69,7 @@ export function itemLine(item: ScopeItem, job: JobDocument, price: Price): BidMo
     price_cents: line?.sell_cents ?? (0 as Cents),
     life: lifeWords(item.life_years),
     warranty: rowsOf(job.settings).warranty(item.warranty),
-    notices: [
-      ...item.notices,
-      ...(line?.includedIn ? ['The board is renewed with another item here, and paid for there.'] : []),
-    ],
+    notices: [...item.notices, ...(line?.includedIn ? [BID_SAYS.paidElsewhere] : [])],
     pending_engineer: false,
   }
 }

@@ -1,3 +1,4 @@
+import { BID_SAYS } from '../catalogue/sentences/bid'
 import type { JobDocument } from '../job'
 import type { FixStanding } from '../scope'
 import { causeOf } from '../trace'
@@ -7,12 +8,11 @@ import type { Stages } from './stages'
 
 /** How the fix of a source stands, for whoever reads the bid. */
 const FIX_WORDS: Readonly<Record<FixStanding, (fix: string) => string>> = {
-  fixed: (fix) => `Its fix is in this bid: ${fix}.`,
-  named: (fix) =>
-    `Its fix is named in this bid and is not in its price: ${fix}. Until it is done, recurrence there is excluded from the warranty.`,
-  taken: (fix) => `Its fix was taken and is not in this bid yet: ${fix}.`,
-  declined: (fix) => `Its fix was declined: ${fix}. Recurrence there is excluded from the warranty.`,
-  open: (fix) => `Its fix is not in this bid (${fix}); recurrence there is excluded from the warranty.`,
+  fixed: BID_SAYS.fixFixed,
+  named: BID_SAYS.fixNamed,
+  taken: BID_SAYS.fixTaken,
+  declined: BID_SAYS.fixDeclined,
+  open: BID_SAYS.fixOpen,
 }
 
 /** Sources with their fixes, and how each stands. */

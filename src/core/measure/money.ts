@@ -1,3 +1,5 @@
+const USD = new Intl.NumberFormat('en-US', { style: 'currency', currency: 'USD' })
+
 declare const unit: unique symbol
 
 /** Money in whole cents. */
@@ -50,7 +52,5 @@ export function shareCents(total: Cents, weights: readonly number[]): Cents[] {
  * formatCents(2346000) // => '$23,460.00'
  */
 export function formatCents(amount: Cents): string {
-  const sign = amount < 0 ? '-' : ''
-  const [whole, part] = (Math.abs(amount) / 100).toFixed(2).split('.')
-  return `${sign}$${whole!.replaceAll(/\B(?=(\d{3})+$)/g, ',')}.${part}`
+  return USD.format(amount / 100)
 }

@@ -1,3 +1,4 @@
+import { WORK_SAYS } from '../catalogue/sentences/work'
 import type { CutPlan, GoodsPlan, SectionPlan } from '../cut'
 import type { Figure } from '../explain/figure'
 import type { EntityOf } from '../job'
@@ -137,7 +138,7 @@ export function cannotBeBought(item_id: string, cut: CutPlan): string[] {
   return cut.sections.flatMap((plan) =>
     plan.tooLong
       .filter((piece) => piece.owner === item_id)
-      .map((piece) => `${plan.name} ${shown(toFeet(piece.length), 2)} ft long in one piece`),
+      .map((piece) => WORK_SAYS.inOnePiece(plan.name, shown(toFeet(piece.length), 2))),
   )
 }
 

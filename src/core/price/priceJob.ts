@@ -1,3 +1,4 @@
+import { WORK_SAYS } from '../catalogue/sentences/work'
 import { cutJob, type CutPlan } from '../cut'
 import type { Figure } from '../explain/figure'
 import { rowsOf } from '../firmValues/rows'
@@ -163,10 +164,7 @@ function lineOf(
       ),
     )
   }
-  const long = cannotBeBought(item.id, of.cut).map(
-    (what) =>
-      `${what} cannot be bought: the yard has nothing as long. Shorten it, add its length to the stock, or type a price.`,
-  )
+  const long = cannotBeBought(item.id, of.cut).map((what) => WORK_SAYS.lacksStock(what))
   return {
     item_id: item.id,
     computed_cents: reached,

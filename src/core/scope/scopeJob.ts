@@ -1,3 +1,4 @@
+import { WORK_SAYS } from '../catalogue/sentences/work'
 import { lifeOf, methodName, partName, type Life, type MethodRow, type WARRANTIES } from '../catalogue'
 import { dangersAt, type Danger } from '../caution'
 import { rowsOf } from '../firmValues/rows'
@@ -94,7 +95,7 @@ function warnings(placed: Placed, context: Context): string[] {
       .filter(({ row }) => row.effect === 'warns' && row.onWork !== '')
       .map(({ row }) => row.onWork),
   )
-  return [...new Set([...blocked.map((each) => `Chosen against advice: ${each.reasons[0]}`), ...onWork])]
+  return [...new Set([...blocked.map((each) => WORK_SAYS.againstAdvice(each.reasons[0] ?? '')), ...onWork])]
 }
 
 function itemOf(placed: Placed, context: Context): ScopeItem {
@@ -112,19 +113,15 @@ function itemOf(placed: Placed, context: Context): ScopeItem {
   const notices = warnings(placed, context)
   for (const source of isFix ? [] : open) {
     const decision = decisionOn(source, job)
-    const why =
-      decision?.decision === 'declined'
-        ? ` Declined by ${decision.by}${decision.reason ? `: ${decision.reason}` : ''}; the warranty is limited for that.`
-        : ''
-    notices.push(`Source ${source.letter} not fixed: ${causeOf(source.cause).ifOnlyEffect}${why}`)
+    const why = decision?.decision === 'declined' ? WORK_SAYS.fixDeclined(decision.by, decision.reason) : ''
+    notices.push(
+      WORK_SAYS.sourceNotFixed(String(source.letter), `${causeOf(source.cause).ifOnlyEffect}${why}`),
+    )
   }
   const untraced = item.finding_ids.some((id) => trace.unexplained.includes(id))
-  if (untraced && row?.sells)
-    notices.push('Effect only: the source is not known, so the warranty is class G.')
+  if (untraced && row?.sells) notices.push(WORK_SAYS.effectOnly)
   if (row === null) {
-    notices.push(
-      'This program does not know the method: it is kept as it came, and priced only when a price is typed.',
-    )
+    notices.push(WORK_SAYS.unknownMethod)
   }
   const stays = (open.length > 0 && !isFix) || untraced
   const first = spots[0]
@@ -143,7 +140,7 @@ function itemOf(placed: Placed, context: Context): ScopeItem {
     finding_ids: item.finding_ids,
     spots,
     standing,
-    why: standing === 'ours' ? '' : (first?.why ?? 'no place left'),
+    why: standing === 'ours' ? '' : (first?.why ?? WORK_SAYS.noPlaceLeft),
     where: [...new Set(spots.map((spot) => spot.where))].join('; '),
     seen: lengths.length === 0 ? null : (lengths.reduce((sum, each) => sum + each, 0) as Length),
     guessed: spots.some((spot) => spot.guessed),

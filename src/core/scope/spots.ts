@@ -1,3 +1,4 @@
+import { WORK_SAYS } from '../catalogue/sentences/work'
 import { partOf } from '../catalogue'
 import { dangersAt, placeWords, type Danger, type WorkSpot } from '../caution'
 import { drawnLength, findingBox, placeOf } from '../geometry'
@@ -107,7 +108,7 @@ function wholeSide(side_id: string, index: number, item: WorkItem, job: JobDocum
   const side = byId(job.sides, side_id)
   const common = {
     at: { kind: 'whole-side', side_id } as const,
-    where: side ? `${side.facing} ${side.letter}` : 'a side that was removed',
+    where: side ? `${side.facing} ${side.letter}` : WORK_SAYS.sideRemoved,
     finding_ids: item.finding_ids,
     times: 1,
     courses: 1,

@@ -1,3 +1,4 @@
+import { WORK_SAYS } from '../catalogue/sentences/work'
 import type { MethodRow, PartRow } from '../catalogue'
 import { rowsOf } from '../firmValues/rows'
 import { cornersOf, drawnLength, overGround, paintedArea, type PaintedArea } from '../geometry'
@@ -46,7 +47,7 @@ export type WorkedPlace = {
 
 /** What a length is taken for when nobody measured one. Ours, flagged wherever it is used. */
 const UNMEASURED = feet(2)
-const UNMEASURED_WORDS = 'Length not measured: taken as 2 ft.'
+const UNMEASURED_WORDS = WORK_SAYS.unmeasured
 /** What a head is taken for where no opening is noted. */
 const USUAL_HEAD = feet(4)
 /** How far one board of siding stands over the next. */
@@ -121,8 +122,7 @@ function letIn(spots: readonly ItemSpot[], part: PartRow, job: JobDocument): Str
       const mine = cuts
         .filter((each) => each.cut.from >= cut.from && each.cut.to <= cut.to)
         .map((each) => each.spot)
-      const notes =
-        mine.length > 1 ? [`${mine.length} soft places in one piece: they lie too near for two.`] : []
+      const notes = mine.length > 1 ? [WORK_SAYS.nearPlaces(mine.length)] : []
       return {
         spots: mine,
         member,
@@ -151,10 +151,7 @@ function wholeMembers(spots: readonly ItemSpot[], part: PartRow, job: JobDocumen
       ...group,
       length: longestSeen,
       whole: true,
-      notes: [
-        `Length of the whole ${part.name} not known: taken as the soft part with its cut-backs, at least. Measure it.`,
-        ...unmeasured(group.spots),
-      ],
+      notes: [WORK_SAYS.wholeUnknown(part.name), ...unmeasured(group.spots)],
     }
   })
 }
@@ -198,7 +195,7 @@ function pastTheWall(spots: readonly ItemSpot[], part: PartRow | null, job: JobD
     const side = byId(job.sides, side_id)
     if (!side || side.length === null || station + (spot.seen ?? 0) <= side.length) return []
     return [
-      `Reaches ${formatLength((station + (spot.seen ?? 0) - side.length) as Length)} past the end of side ${side.letter}: what lies round the corner is a place of its own.`,
+      WORK_SAYS.pastTheWall(formatLength((station + (spot.seen ?? 0) - side.length) as Length), side.letter),
     ]
   })
 }
@@ -226,7 +223,7 @@ function worked(stretch: Stretch, item: ScopeItem, part: PartRow, job: JobDocume
     material,
     joint: rule.joint,
     least: inches(rule.least_in),
-    why: whole ? 'whole member' : 'seen + cut-back at each cut end, at least the least piece',
+    why: whole ? WORK_SAYS.whyWhole : WORK_SAYS.whyLetIn,
   } as const
   const longer = whole
     ? length
@@ -241,7 +238,7 @@ function worked(stretch: Stretch, item: ScopeItem, part: PartRow, job: JobDocume
     { ...piece, length, count: times * courses * boards * (legs === 2 && longer !== length ? 1 : legs) },
   ]
   if (legs === 2 && longer !== length) {
-    pieces.push({ ...piece, length: longer, count: times, why: 'second leg, so that the joints stagger' })
+    pieces.push({ ...piece, length: longer, count: times, why: WORK_SAYS.whySecondLeg })
   }
   return {
     where: first.where,
@@ -270,9 +267,9 @@ function heads(spots: readonly ItemSpot[], item: ScopeItem, job: JobDocument): W
     return {
       ...made,
       head,
-      pieces: made.pieces.map((piece) => ({ ...piece, why: 'head casing, whole' })),
+      pieces: made.pieces.map((piece) => ({ ...piece, why: WORK_SAYS.whyHead })),
       notes: [
-        ...(opening ? [] : ['No opening noted: head taken as 4 ft.']),
+        ...(opening ? [] : [WORK_SAYS.noOpening]),
         ...made.notes.filter((note) => note !== UNMEASURED_WORDS),
       ],
     }
@@ -317,8 +314,8 @@ function wholeSide(spot: ItemSpot, job: JobDocument): WorkedPlace[] {
       pieces: [],
       area,
       head: null,
-      notes: [area.how, ...(side.length === null ? ['Side not measured yet: length as drawn.'] : [])],
-      lacks: area.gross_ft2 <= 0 ? ['Nothing here is painted: brick and shingles are not.'] : [],
+      notes: [area.how, ...(side.length === null ? [WORK_SAYS.sideAsDrawn] : [])],
+      lacks: area.gross_ft2 <= 0 ? [WORK_SAYS.nothingPainted] : [],
     },
   ]
 }

@@ -1,3 +1,4 @@
+import { WORK_SAYS } from '../catalogue/sentences/work'
 import type { PartRow } from '../catalogue'
 import { dressedSize, formatLength, type Length } from '../measure'
 
@@ -27,5 +28,5 @@ export function sectionFor(
 }
 
 export function tooWideWords(width: Length): string {
-  return `No section of the yard is ${formatLength(width)} wide: say the section on the item, or type a price.`
+  return WORK_SAYS.lacksSection(formatLength(width))
 }

@@ -1,3 +1,4 @@
+import { WORK_SAYS } from '../catalogue/sentences/work'
 import { goodOf, methodOf, partOf } from '../catalogue'
 import { leadRule } from '../caution'
 import { rowsOf, type ReckonedRows } from '../firmValues/rows'
@@ -73,14 +74,14 @@ type Drafted = {
 }
 
 function noRecipeWords(item: ScopeItem): string | null {
-  if (item.row === null) return 'The method is not known here: type a price, or choose another.'
+  if (item.row === null) return WORK_SAYS.lacksMethod
   const { recipe } = item.row
   if (!item.row.sells) return null
-  if (recipe === null) return 'Own work has no recipe: type a price, or give it lines of its own.'
+  if (recipe === null) return WORK_SAYS.lacksLines
   if (!recipe.byPart) return null
   const part = partOf(item.component)
   if (part?.task && part.piece) return null
-  return `No recipe for ${part?.name ?? 'this part'} yet: type a price, or refer it.`
+  return WORK_SAYS.lacksRecipe(part?.name ?? 'this part')
 }
 
 /** Whole boards of the house, by the first item that renews each. */
@@ -246,7 +247,7 @@ function ownPieces(item: ScopeItem): Piece[] {
             count: line.count,
             joint: 'none' as const,
             least: inches(0),
-            why: 'a line of its own',
+            why: WORK_SAYS.whyOwnLine,
           },
         ]
       : [],
@@ -255,7 +256,7 @@ function ownPieces(item: ScopeItem): Piece[] {
 
 function ownGoods(item: ScopeItem): Consumable[] {
   return item.item.lines.flatMap((line) =>
-    line.kind === 'good' ? [consumable(line.good, line.quantity, 'a line of its own')] : [],
+    line.kind === 'good' ? [consumable(line.good, line.quantity, WORK_SAYS.whyOwnLine)] : [],
   )
 }
 
@@ -276,7 +277,7 @@ function liftDays(drafts: readonly Drafted[], hours: number, rows: ReckonedRows)
   )
   if (!high || goodOf('lift-day') === null) return []
   const days = Math.max(1, Math.ceil(hours / (2 * rows.days.day_h)))
-  return [consumable('lift-day', days, 'work over 30 ft, for two people')]
+  return [consumable('lift-day', days, WORK_SAYS.whyLift)]
 }
 
 /** Pieces, goods and hours of every item's places that count, and what the visits share. Places that do not count take nothing. */
@@ -325,7 +326,7 @@ export function takeoffJob(job: JobDocument, scope: Scope, of: TakeoffOf = {}): 
       notes: [
         ...new Set([
           ...draft.places.flatMap((place) => place.notes),
-          ...(draft.includedIn ? ['The board is renewed by another item here; it is charged there.'] : []),
+          ...(draft.includedIn ? [WORK_SAYS.renewedElsewhere] : []),
         ]),
       ],
       lacks: draft.lacks,

@@ -1,3 +1,4 @@
+import { HOUSE_SAYS } from '../catalogue/sentences/house'
 import { byId, FEATURE_WORDS, type JobDocument } from '../job'
 import { closing, type Closing } from '../measure'
 
@@ -18,32 +19,31 @@ export function problemsOf(
 ): string[] {
   const problems: string[] = []
   if (notPermitted.length > 0) {
-    problems.push(
-      `Opened without a permission noted: ${notPermitted.join(', ')}. Note who permitted opening; until then it is not counted as done.`,
-    )
+    problems.push(HOUSE_SAYS.notPermitted(notPermitted))
   }
   if (closed && closed.gap > CLOSES_WITHIN_64) {
-    problems.push(
-      `The sides do not close: they miss the start by ${(closed.gap / 64).toFixed(1)} in. Check the lengths.`,
-    )
+    problems.push(HOUSE_SAYS.doesNotClose((closed.gap / 64).toFixed(1)))
   }
   if (closed && Math.abs(closed.turn_error_deg) > 0.01) {
-    problems.push(`The corners turn ${(360 + closed.turn_error_deg).toFixed(0)}°, not 360°. Check the turns.`)
+    problems.push(HOUSE_SAYS.cornersTurn((360 + closed.turn_error_deg).toFixed(0)))
   }
   for (const finding of job.findings) {
     const { place } = finding
     if (place.kind !== 'side') continue
     const side = byId(job.sides, place.side_id)
-    if (!side) problems.push(`Finding ${finding.number ?? ''}: its side was removed. Give it a place again.`)
+    if (!side) problems.push(HOUSE_SAYS.sideGone(String(finding.number ?? '')))
     else if (side.length !== null && place.station > side.length) {
-      problems.push(`Finding ${finding.number ?? ''} lies past the end of side ${side.letter}.`)
+      problems.push(HOUSE_SAYS.pastTheEnd(String(finding.number ?? ''), side.letter))
     }
   }
   for (const feature of job.features) {
     const side = byId(job.sides, feature.side_id)
     if (side && side.length !== null && feature.station + feature.width > side.length) {
       problems.push(
-        `${FEATURE_WORDS[feature.kind]} ${side.letter}${feature.number} reaches past the end of side ${side.letter}.`,
+        HOUSE_SAYS.featurePastTheEnd(
+          `${FEATURE_WORDS[feature.kind]} ${side.letter}${feature.number}`,
+          side.letter,
+        ),
       )
     }
   }

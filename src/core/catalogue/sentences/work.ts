@@ -1,0 +1,36 @@
+/** What is said of a piece of work: why it stands as it does, what is not known of it, what is missing for a price. */
+export const WORK_SAYS = {
+  noPlaceLeft: 'no place left',
+  sideRemoved: 'a side that was removed',
+  againstAdvice: (reason: string) => `Chosen against advice: ${reason}`,
+  sourceNotFixed: (letter: string, follows: string) => `Source ${letter} not fixed: ${follows}`,
+  fixDeclined: (by: string, reason: string) =>
+    ` Declined by ${by}${reason ? `: ${reason}` : ''}; the warranty is limited for that.`,
+  effectOnly: 'Effect only: the source is not known, so the warranty is class G.',
+  unknownMethod:
+    'This program does not know the method: it is kept as it came, and priced only when a price is typed.',
+  unmeasured: 'Length not measured: taken as 2 ft.',
+  nearPlaces: (many: number) => `${many} soft places in one piece: they lie too near for two.`,
+  wholeUnknown: (part: string) =>
+    `Length of the whole ${part} not known: taken as the soft part with its cut-backs, at least. Measure it.`,
+  pastTheWall: (length: string, side: string) =>
+    `Reaches ${length} past the end of side ${side}: what lies round the corner is a place of its own.`,
+  noOpening: 'No opening noted: head taken as 4 ft.',
+  sideAsDrawn: 'Side not measured yet: length as drawn.',
+  nothingPainted: 'Nothing here is painted: brick and shingles are not.',
+  renewedElsewhere: 'The board is renewed by another item here; it is charged there.',
+  whyWhole: 'whole member',
+  whyLetIn: 'seen + cut-back at each cut end, at least the least piece',
+  whySecondLeg: 'second leg, so that the joints stagger',
+  whyHead: 'head casing, whole',
+  whyOwnLine: 'a line of its own',
+  whyLift: 'work over 30 ft, for two people',
+  lacksMethod: 'The method is not known here: type a price, or choose another.',
+  lacksLines: 'Own work has no recipe: type a price, or give it lines of its own.',
+  lacksRecipe: (part: string) => `No recipe for ${part} yet: type a price, or refer it.`,
+  lacksSection: (width: string) =>
+    `No section of the yard is ${width} wide: say the section on the item, or type a price.`,
+  lacksStock: (what: string) =>
+    `${what} cannot be bought: the yard has nothing as long. Shorten it, add its length to the stock, or type a price.`,
+  inOnePiece: (section: string, ft: string) => `${section} ${ft} ft long in one piece`,
+} as const
