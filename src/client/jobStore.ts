@@ -26,16 +26,11 @@ import { PictureStore } from './pictureStore'
 import { allLost, bringingBack, lostThere, madeAnew, type SetBack } from './setBack'
 import { merge, stateOf, unnumbered } from './serverAnswer'
 import type { Snapshot } from './snapshot'
+import { UndoHistory } from './undoHistory'
 
 export type { Sending } from './exchange'
 
 export type { JobView } from './jobView'
-
-type Undoable = { readonly change: Change; readonly before: Readonly<Record<string, unknown>> }
-
-function wantsReason(last: Undoable | undefined): boolean {
-  return last?.change.op === 'fact' && last.change.fact.kind === 'hazard'
-}
 
 /**
  * The job on this device: what the server has, with the edits on top that it has not taken yet.
@@ -50,8 +45,7 @@ export class JobStore {
   private server: JobState
   private head: string | null
   private shown: JobState
-  private undoable: Undoable[] = []
-  private redoable: Undoable[] = []
+  private readonly history = new UndoHistory()
   private listeners = new Set<() => void>()
   private view: JobView
   private refused: string | null = null
@@ -152,9 +146,9 @@ export class JobStore {
       unreadableEdits: this.queue.unreadable,
       refusedPictures: this.pictures.refused.map(({ sha256, refused }) => ({ sha256, why: refused ?? '' })),
       setBack: this.setBack?.lost ?? null,
-      canUndo: this.undoable.length > 0,
-      canRedo: this.redoable.length > 0,
-      undoWantsReason: wantsReason(this.undoable.at(-1)),
+      canUndo: this.history.last !== undefined,
+      canRedo: this.history.lastUndone !== undefined,
+      undoWantsReason: this.history.wantsReason,
       overruled: this.overruled,
       clockOff_min: Math.abs(off_ms) > CLOCK_TOLERANCE_MS ? Math.round(off_ms / 60_000) : null,
     }
@@ -238,21 +232,19 @@ export class JobStore {
   }
 
   private edit(wish: unknown): string | null {
-    const redoable = this.redoable
-    this.redoable = []
-    const said = this.apply(wish)
-    if (said !== null) this.redoable = redoable
-    return said
+    return this.apply(wish, () => this.history.forgetUndone())
   }
 
-  private apply(wish: unknown): string | null {
+  /** @param note what an edit that stands means for what was taken back */
+  private apply(wish: unknown, note: () => void): string | null {
     const change = Change.safeParse(wish)
     if (!change.success) return change.error.issues[0]?.message ?? 'That does not fit.'
     // Sent, it would be refused with the whole batch and hold up every later edit.
     if (!isStorable(change.data)) return unstorableWords()
     const result = applyChange(this.shown, change.data)
     if (!result.ok) return changeWords(result.error)
-    this.undoable.push({ change: change.data, before: result.value.before })
+    note()
+    this.history.add({ change: change.data, before: result.value.before })
     this.take(change.data, result.value.state)
     return null
   }
@@ -267,7 +259,7 @@ export class JobStore {
 
   /** Takes the last edit back with an edit of its own. A hazard wants a reason. */
   undo(reason = ''): string | null {
-    const last = this.undoable.at(-1)
+    const { last } = this.history
     if (!last) return null
     const { change } = last
     const back = inverseOf(change, last.before, {
@@ -279,29 +271,27 @@ export class JobStore {
     })
     const result = applyChange(this.shown, back)
     if (!result.ok) return changeWords(result.error)
-    this.undoable.pop()
-    this.redoable.push(last)
+    this.history.tookBack()
     this.take(back, result.value.state)
     return null
   }
 
   /** Does again what was last taken back. A fact is written down anew: taking back and restating are both on record. */
   redo(): string | null {
-    const last = this.redoable.at(-1)
+    const last = this.history.lastUndone
     if (!last) return null
     const { change } = last
-    const said =
+    const again =
       change.op === 'fact'
-        ? this.apply({ ...this.fresh(), op: 'fact', fact: { ...change.fact, id: newId(), at: now() } })
-        : this.apply({
+        ? { ...this.fresh(), op: 'fact', fact: { ...change.fact, id: newId(), at: now() } }
+        : {
             ...this.fresh(),
             op: 'set',
             entity: change.entity,
             base: this.baseOf(change.entity),
             fields: change.op === 'create' ? { removed: false } : change.fields,
-          })
-    if (said === null) this.redoable.pop()
-    return said
+          }
+    return this.apply(again, () => this.history.madeAgain())
   }
 
   dismissRefused(): void {
@@ -351,7 +341,7 @@ export class JobStore {
   /** An edit the server does not take is put aside with its sentence; the others go on. */
   private async setAside(changeId: string, why: string): Promise<void> {
     this.refused = why
-    this.undoable = this.undoable.filter(({ change }) => change.id !== changeId)
+    this.history.drop(changeId)
     await this.queue.setAside(changeId, why)
     this.rebuild()
   }
@@ -366,8 +356,7 @@ export class JobStore {
       this.setBack = found.setBack
       this.startFrom(found.theirs)
     }
-    this.undoable = []
-    this.redoable = []
+    this.history.clear()
     this.rebuild()
   }
 
