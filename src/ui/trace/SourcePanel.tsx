@@ -10,8 +10,10 @@ import { Button, Panel, TextField } from '../look'
 import { Dialog } from '../look/Dialog'
 import { useJob } from '../state/useJob'
 import { useStateCause } from './useStateCause'
-import { WeightsDialog } from './WeightsDialog'
 import { causeName, numberOf, reasonWords } from './words'
+import { whenShown } from '../state/whenShown'
+
+const WeightsDialog = whenShown(() => import('./WeightsDialog').then((file) => file.WeightsDialog))
 
 /** One source: reasons for and against, what it follows from, the second best, what if only the rot is repaired, and the fix. */
 export function SourcePanel({ source, know }: { source: Source; know: () => void }) {
@@ -62,7 +64,9 @@ export function SourcePanel({ source, know }: { source: Source; know: () => void
           In the handbook
         </a>
       </div>
-      <WeightsDialog key={source.cause} source={source} open={weights} onClose={() => setWeights(false)} />
+      {weights ? (
+        <WeightsDialog key={source.cause} source={source} open onClose={() => setWeights(false)} />
+      ) : null}
       <details className="mt-2">
         <summary className="font-head text-[14px] text-chalk-text underline touch:min-h-11">
           In plain words, for the owner

@@ -7,12 +7,14 @@ import { useJob } from '../state/useJob'
 import { ChecksPanel } from './ChecksPanel'
 import { GuardList } from './GuardList'
 import { GuessedWords, GuessPanel } from './GuessPanel'
-import { KnowCauseDialog } from './KnowCauseDialog'
 import { RankedPanel } from './RankedPanel'
 import { SourceList } from './SourceList'
 import { sourceInView } from './sourceInView'
 import { SourcePanel } from './SourcePanel'
 import { useGuess } from './useGuess'
+import { whenShown } from '../state/whenShown'
+
+const KnowCauseDialog = whenShown(() => import('./KnowCauseDialog').then((file) => file.KnowCauseDialog))
 
 /** Sources behind the findings, why they are thought so, what to check next, and the word of whoever knows better. */
 export function TraceTab() {
@@ -65,7 +67,9 @@ export function TraceTab() {
           </div>
         ) : null}
       </div>
-      <KnowCauseDialog key={about.join()} open={know} onClose={() => setKnow(false)} findingIds={about} />
+      {know ? (
+        <KnowCauseDialog key={about.join()} open onClose={() => setKnow(false)} findingIds={about} />
+      ) : null}
     </div>
   )
 }

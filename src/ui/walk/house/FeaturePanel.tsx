@@ -13,8 +13,10 @@ import { formatLength } from '../../../core/measure'
 import { Awl, Button, Notice, Panel } from '../../look'
 import { useJob } from '../../state/useJob'
 import { FEATURE_NAMES } from './freshFeature'
-import { FeatureDialog } from './FeatureDialog'
 import { freshFinding } from '../findings/fresh'
+import { whenShown } from '../../state/whenShown'
+
+const FeatureDialog = whenShown(() => import('./FeatureDialog').then((file) => file.FeatureDialog))
 
 const GRADES = [0, 1, 2, 3, 4] as const
 

@@ -6,10 +6,12 @@ import { formatLength, spreadClosing } from '../../../core/measure'
 import { Button, Notice, Panel } from '../../look'
 import { useJob } from '../../state/useJob'
 import { CoveragePanel } from '../looked/CoveragePanel'
-import { FeatureDialog } from './FeatureDialog'
-import { HouseDialog } from './HouseDialog'
-import { SideDialog } from './SideDialog'
 import { WalkOrderForm } from './WalkOrderForm'
+import { whenShown } from '../../state/whenShown'
+
+const FeatureDialog = whenShown(() => import('./FeatureDialog').then((file) => file.FeatureDialog))
+const HouseDialog = whenShown(() => import('./HouseDialog').then((file) => file.HouseDialog))
+const SideDialog = whenShown(() => import('./SideDialog').then((file) => file.SideDialog))
 
 /** The house: its sides, what is on them, and what was looked at on the chosen one. */
 export function HousePanel() {
@@ -96,7 +98,7 @@ export function HousePanel() {
         </Button>
       </div>
       {side ? <CoveragePanel side={side} /> : null}
-      <HouseDialog open={dialog === 'house'} onClose={() => setDialog(null)} />
+      {dialog === 'house' ? <HouseDialog open onClose={() => setDialog(null)} /> : null}
       {dialog === 'side' ? <SideDialog sideId={editing} onClose={() => setDialog(null)} /> : null}
       {dialog === 'feature' && side ? (
         <FeatureDialog sideId={side.id} onClose={() => setDialog(null)} />
