@@ -30,6 +30,8 @@ function sizeWords(spot: ItemSpot, job: JobDocument): string {
       ? `${paintedArea(side, job, spot.stretch).gross_ft2.toFixed(0)} ft² of wall`
       : ''
   }
+  if (spot.area_ft2 !== null) return `${spot.area_ft2.toFixed(0)} ft²`
+  if (spot.counted && spot.seen === null) return spot.times > 1 ? `${spot.times} of them` : ''
   const size = spot.seen === null ? 'length not measured' : formatLength(spot.seen)
   const many = spot.courses > 1 ? `${spot.courses} courses of ` : spot.times > 1 ? `${spot.times} × ` : ''
   return `${many}${size}${spot.guessed ? ', judged from below' : ''}`

@@ -3,6 +3,7 @@ export { methodName, METHODS, methodOf, lifeOf } from './methods'
 export {
   WARRANTIES,
   type Advice,
+  type Along,
   type Life,
   type MethodRow,
   type Per,

@@ -15,6 +15,11 @@ export function sizeOfFinding({ component, extent, count }: Finding): Quantity |
     : { kind: 'length', length: extent }
 }
 
+/** The area of a size in square feet; null where it is no area. */
+export function areaOf_ft2(size: Quantity | null): number | null {
+  return size?.kind === 'area' ? size.area / FT_64 ** 2 : null
+}
+
 /** A size as places of one kind: how many alike, how many boards above one another at each, and how long each is. */
 export function oneOfSize(size: Quantity | null): {
   readonly times: number

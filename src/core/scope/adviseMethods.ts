@@ -80,7 +80,10 @@ export function adviseMethods(
     cause: cause ? causeOf(cause) : null,
   }
   const order = { recommended: 0, allowed: 1, blocked: 2 } as const
-  return METHODS.filter((method) => method.answers === 'findings')
+  // What answers a source is offered where that source is found, and nowhere else.
+  const offered = (method: MethodRow): boolean =>
+    method.answers === 'findings' || (method.answers === 'source' && of.cause?.fix?.method === method.id)
+  return METHODS.filter(offered)
     .map((method) => adviceOn(method, of))
     .sort((a, b) => order[a.verdict] - order[b.verdict])
 }

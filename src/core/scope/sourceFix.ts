@@ -1,9 +1,77 @@
-import { newWorkItem, type JobDocument, type WorkItem } from '../job'
+import { methodOf, type Along } from '../catalogue'
+import { drawnLength, eaveRun, placeOf, planArea_ft2, type WallBox } from '../geometry'
+import { byId, newWorkItem, type JobDocument, type Quantity, type WorkItem } from '../job'
+import { feet } from '../measure'
 import { causeOf, type Source } from '../trace'
 
+type Place = WorkItem['places'][number]
+
+const FT2_64 = feet(1) * feet(1)
+const ONE: Quantity = { kind: 'count', count: 1, how: 'counted' }
+const area = (of: number): Quantity => ({
+  kind: 'area',
+  area: Math.round(of),
+  low: null,
+  high: null,
+  how: 'scaled',
+})
+
+/** How much there is to do at one place of a source. Lengths are scaled from the drawing: who tapes them puts his own. */
+function sizeAt(along: Along, box: WallBox, job: JobDocument): Quantity | null {
+  const side = byId(job.sides, box.side_id)
+  const long = (value: number): Quantity => ({
+    kind: 'length',
+    length: { value: Math.max(0, Math.round(value)) as never, how: 'scaled', low: null, high: null },
+  })
+  switch (along) {
+    case 'each':
+      return ONE
+    case 'run':
+      return long(Math.max(box.right - box.left, box.top - box.bottom))
+    case 'roof-edge': {
+      if (!side) return null
+      return long(side.roof_edge === 'eave' ? eaveRun(side, job).length : drawnLength(side, job))
+    }
+    case 'wall':
+      return area((box.right - box.left) * (box.top - box.bottom))
+    case 'plan': {
+      const ft2 = planArea_ft2(job)
+      return ft2 === null ? null : area(ft2 * FT2_64)
+    }
+  }
+}
+
+/** Where a source is mended: at each of its places on the wall; one that is on no wall, at its first finding. */
+function placesOf(source: Source, along: Along, job: JobDocument): Place[] {
+  const boxes =
+    along === 'plan' ? [] : source.places.length > 0 ? source.places : source.seat ? [source.seat] : []
+  if (boxes.length === 0) {
+    const first = byId(job.findings, source.finding_ids[0])
+    const at = first ? placeOf(first, job) : ({ kind: 'none' } as const)
+    const nowhere = { side_id: '', left: 0, right: 0, bottom: 0, top: 0 } as WallBox
+    const size = along === 'plan' || along === 'each' ? sizeAt(along, nowhere, job) : null
+    return [{ at, size, height: null }]
+  }
+  // A roof edge is one run a side, however many places on it show the fault.
+  const once =
+    along === 'roof-edge'
+      ? boxes.filter((box, n) => boxes.findIndex((each) => each.side_id === box.side_id) === n)
+      : boxes
+  return once.map((box, index): Place => {
+    const feature_id = source.feature_ids.length === boxes.length ? (source.feature_ids[index] ?? null) : null
+    const station = (along === 'roof-edge' ? 0 : Math.max(0, Math.round(box.left))) as never
+    const height = { value: Math.max(0, Math.round(box.top)) as never, from: 'grade' as const }
+    return {
+      at: { kind: 'side', side_id: box.side_id, station, height, feature_id },
+      size: sizeAt(along, box, job),
+      height: null,
+    }
+  })
+}
+
 /**
- * The item that fixes a source over everything it reaches: by our method, by another trade, or told in words and priced by hand
- * where no method does it yet.
+ * The item that fixes a source over everything it reaches: at the source itself by a method that answers it, at its findings by one
+ * that mends them so, or by another trade.
  *
  * Ends: null where there is nothing to fix, or no finding names a part.
  */
@@ -12,11 +80,14 @@ export function itemForFix(source: Source, job: JobDocument, id: string): WorkIt
   const findings = job.findings.filter((each) => source.finding_ids.includes(each.id))
   const first = findings.find((each) => each.component !== null)
   if (!fix || !first) return null
+  const row = fix.method === null ? null : methodOf(fix.method)
+  const atSource = row?.answers === 'source'
   return newWorkItem({
     id,
     finding_ids: [...source.finding_ids],
     method: fix.method ?? 'own-work',
-    component: first.component,
+    component: atSource ? null : first.component,
+    places: atSource ? placesOf(source, row.along, job) : [],
     name: fix.method === null || fix.method === 'refer' ? fix.words : '',
     note: fix.words,
     cures: [source.cause],

@@ -4,6 +4,7 @@ import { dangersAt, placeWords, type Danger, type WorkSpot } from '../caution'
 import { drawnLength, findingBox, placeOf } from '../geometry'
 import {
   byId,
+  areaOf_ft2,
   oneOfSize,
   sizeOfFinding,
   type Finding,
@@ -54,6 +55,10 @@ export type ItemSpot = {
   readonly times: number
   /** Boards above one another. */
   readonly courses: number
+  /** Said as an area; null where it was not. */
+  readonly area_ft2: number | null
+  /** Counted, not measured: so many of them, whatever their length. */
+  readonly counted: boolean
   /** Length seen damaged, before any cut-back; null when nobody measured one. */
   readonly seen: Length | null
   /** Said for the item itself: the length of the work, not of the damage. */
@@ -77,7 +82,7 @@ type Drafted = Omit<ItemSpot, 'standing' | 'why' | 'hand_over'>
 function sized(
   size: Quantity | null,
   component: string | null,
-): Pick<ItemSpot, 'times' | 'courses' | 'seen' | 'guessed'> {
+): Pick<ItemSpot, 'times' | 'courses' | 'seen' | 'guessed' | 'area_ft2' | 'counted'> {
   const { times, courses, length } = oneOfSize(size)
   const inCourses = partOf(component)?.piece?.courses ?? false
   return {
@@ -85,6 +90,8 @@ function sized(
     courses: inCourses ? Math.max(courses, times) : 1,
     seen: length?.value ?? null,
     guessed: length?.how === 'guessed',
+    area_ft2: areaOf_ft2(size),
+    counted: size?.kind === 'count',
   }
 }
 
@@ -115,6 +122,8 @@ function wholeSide(side_id: string, index: number, item: WorkItem, job: JobDocum
     seen: null,
     given: false,
     guessed: false,
+    area_ft2: null,
+    counted: false,
     height: null,
     face_width: null,
   }
@@ -127,6 +136,26 @@ function wholeSide(side_id: string, index: number, item: WorkItem, job: JobDocum
     stretch: { from: part.from, to: part.to },
     outside: outsideAt(side_id, (part.from + part.to) / 2, job),
   }))
+}
+
+/** How far a finding lies from a place: on another side, or nowhere on a wall, as far as can be. */
+function farFrom(at: WorkSpot, finding: Finding, job: JobDocument): number {
+  const place = placeOf(finding, job)
+  if (at.kind !== 'side' || place.kind !== 'side' || at.side_id !== place.side_id)
+    return Number.POSITIVE_INFINITY
+  if (at.feature_id !== null && at.feature_id === place.feature_id) return -1
+  return Math.abs(at.station - place.station)
+}
+
+/** The findings of an item that its place answers: of several places, each finding belongs to the nearest. */
+function findingsAt(index: number, item: WorkItem, job: JobDocument): readonly string[] {
+  if (item.places.length === 1) return item.finding_ids
+  return item.finding_ids.filter((id) => {
+    const finding = byId(job.findings, id)
+    if (!finding) return false
+    const far = item.places.map(({ at }) => farFrom(at, finding, job))
+    return far.indexOf(Math.min(...far)) === index && Number.isFinite(far[index])
+  })
 }
 
 function fromPlace(
@@ -153,7 +182,7 @@ function fromPlace(
       at,
       stretch: null,
       where: placeWords(at, job),
-      finding_ids: item.places.length === 1 ? item.finding_ids : [],
+      finding_ids: findingsAt(index, item, job),
       ...known,
       given: place.size !== null,
       height: place.height,

@@ -1,5 +1,5 @@
 import { WORK_SAYS } from '../catalogue/sentences/work'
-import type { MethodRow, PartRow } from '../catalogue'
+import type { MethodRow, PartRow, Per } from '../catalogue'
 import { rowsOf } from '../firmValues/rows'
 import { cornersOf, drawnLength, overGround, paintedArea, type PaintedArea } from '../geometry'
 import { byId, type JobDocument } from '../job'
@@ -38,6 +38,8 @@ export type WorkedPlace = {
   readonly top: Length
   readonly pieces: readonly Piece[]
   readonly area: PaintedArea | null
+  /** Area that was said of it; null where none was. */
+  readonly ft2: number | null
   /** Width over the casings, where a head is flashed. */
   readonly head: Length | null
   readonly notes: readonly string[]
@@ -252,6 +254,7 @@ function worked(stretch: Stretch, item: ScopeItem, part: PartRow, job: JobDocume
     pieces,
     area: null,
     head: null,
+    ft2: null,
     notes: [...stretch.notes, ...pastTheWall(spots, part, job), ...(note ? [note] : [])],
     lacks: choice.kind === 'too-wide' ? [tooWideWords(choice.width)] : [],
   }
@@ -276,7 +279,14 @@ function heads(spots: readonly ItemSpot[], item: ScopeItem, job: JobDocument): W
   })
 }
 
-function plain(spot: ItemSpot, part: PartRow | null, job: JobDocument): WorkedPlace {
+const BY_AREA: ReadonlySet<Per> = new Set<Per>(['ft2', '100 ft2', '32 ft2'])
+const BY_LENGTH: ReadonlySet<Per> = new Set<Per>(['ft', '100 ft', 'head-metal-ft'])
+
+/** A place where no wood is renewed: what its recipe counts by must be known. */
+function plain(spot: ItemSpot, part: PartRow | null, row: MethodRow, job: JobDocument): WorkedPlace {
+  const per = [...(row.recipe?.tasks ?? []), ...(row.recipe?.goods ?? [])].map((each) => each.per)
+  const needsArea = per.some((each) => BY_AREA.has(each))
+  const needsLength = row.recipe === null || row.recipe.byPart || per.some((each) => BY_LENGTH.has(each))
   const length = seenOf(spot)
   return {
     where: spot.where,
@@ -290,8 +300,9 @@ function plain(spot: ItemSpot, part: PartRow | null, job: JobDocument): WorkedPl
     pieces: [],
     area: null,
     head: null,
-    notes: [...unmeasured([spot]), ...pastTheWall([spot], part, job)],
-    lacks: [],
+    ft2: spot.area_ft2,
+    notes: [...(needsLength ? unmeasured([spot]) : []), ...pastTheWall([spot], part, job)],
+    lacks: needsArea && spot.area_ft2 === null ? [WORK_SAYS.lacksArea] : [],
   }
 }
 
@@ -314,6 +325,7 @@ function wholeSide(spot: ItemSpot, job: JobDocument): WorkedPlace[] {
       pieces: [],
       area,
       head: null,
+      ft2: null,
       notes: [area.how, ...(side.length === null ? [WORK_SAYS.sideAsDrawn] : [])],
       lacks: area.gross_ft2 <= 0 ? [WORK_SAYS.nothingPainted] : [],
     },
@@ -350,7 +362,7 @@ export function placesOf(
   const wood = row.recipe?.wood ?? null
   if (row.answers === 'side') return spots.flatMap((spot) => wholeSide(spot, job))
   if (wood === 'head-casing') return heads(spots, item, job)
-  if (wood === null || !part?.piece) return spots.map((spot) => plain(spot, part, job))
+  if (wood === null || !part?.piece) return spots.map((spot) => plain(spot, part, row, job))
   const stretches = wood === 'member' ? wholeMembers(spots, part, job) : letIn(spots, part, job)
   return stretches.map((stretch) => worked(stretch, item, part, job))
 }

@@ -94,7 +94,7 @@ export const CLADDING_CAUSES = {
     for: { 'short-or-staple-fasteners': 5, 'panel-backing-soft': 4, 'rows-lifting': 3, 'nail-stain': 2 },
     against: { 'shakes-well-nailed': 0.1, 'rows-tight': 0.2 },
     odds: { shingle: 2.5 },
-    fix: ['Solid backing and ring-shank stainless nails', null, 8, 24],
+    fix: ['Solid backing and ring-shank stainless nails', 'shake-backing', 8, 24],
     only: 'The next gale lifts the next row.',
   }),
   'expansion-without-gaps': c({
@@ -114,7 +114,7 @@ export const CLADDING_CAUSES = {
     },
     against: { 'gap-eighth-or-more': 0.1 },
     odds: { hardboard: 1.5 },
-    fix: ['Cut the butts to gaps and re-nail', null, 2, 6],
+    fix: ['Cut the butts to gaps and re-nail', 'butt-gaps', 2, 6],
     only: 'The new board bows as well.',
   }),
   'nails-overdriven': c({

@@ -65,7 +65,7 @@ export const EARLIER_WORK_CAUSES = {
     damages: [...ANY],
     for: { 'some-openings-have-it-others-not': 5, 'rot-around-patch': 2, 'rot-older-than-patch': 3 },
     against: { 'original-fabric': 0.2 },
-    fix: ['Do the rest the same way, source first', null, 2, 10],
+    fix: ['Do the rest the same way, source first', 'replace-member', 2, 10],
     only: 'The part that was left goes on.',
   }),
 } as const

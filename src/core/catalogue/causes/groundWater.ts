@@ -30,7 +30,7 @@ export const GROUND_WATER_CAUSES = {
     against: { 'soil-falls-away': 0.15, 'downhill-side-wet': 0.3, 'every-bay-alike': 0.5 },
     odds: { clay: 1.4, 'sand-or-gravel': 0.6 },
     leadsTo: ['lateral-pressure', 'support-washed-out', 'settlement', 'heave', 'crawl-vapour'],
-    fix: ['Grade the soil away: 6 in in the first 10 ft (local code governs)', null, 4, 16],
+    fix: ['Grade the soil away: 6 in in the first 10 ft (local code governs)', 'regrade', 4, 16],
     only: 'The foot of the wall stays wet.',
     basis: 'published',
   }),
@@ -58,7 +58,7 @@ export const GROUND_WATER_CAUSES = {
       'base-rot-on-paved-side-only': 4,
     },
     against: { 'paving-falls-away': 0.15, 'rot-all-sides': 0.3 },
-    fix: ['Cut the slab back or seal and drain the joint', null, 4, 16],
+    fix: ['Cut the slab back or seal and drain the joint', 'paving-joint', 4, 16],
     only: 'Stands in water after every rain.',
   }),
   'splash-back': c({
@@ -83,7 +83,7 @@ export const GROUND_WATER_CAUSES = {
     for: { 'dirt-specks-to-18-in': 6, 'fades-upward': 4, 'hard-ground-below': 3, 'no-gutter-above': 3 },
     against: { 'wide-eave-and-gutter': 0.2, 'planted-bed-below': 0.2, 'damage-above-24-in': 0.1 },
     odds: { 'no-overhang': 1.4, 'wide-overhang': 0.6 },
-    fix: ['Gutter above, or stone in place of hard ground', null, 2, 8],
+    fix: ['Gutter above, or stone in place of hard ground', 'stone-strip', 2, 8],
     only: 'Wet again with every rain; expect half the life.',
   }),
   'soil-on-wood': c({
@@ -112,7 +112,7 @@ export const GROUND_WATER_CAUSES = {
     },
     against: { 'six-inches-clear': 0.05, 'uncovered-stretch-as-bad': 0.3, 'gap-enough': 0.1 },
     leadsTo: ['subterranean-termites', 'carpenter-ants', 'dampwood-termites'],
-    fix: ['Clear the soil to 6 in below the cladding', null, 1, 6],
+    fix: ['Clear the soil to 6 in below the cladding', 'clear-soil', 1, 6],
     only: 'Rots again where covered; expect 3 to 5 years.',
     basis: 'common practice',
   }),
@@ -150,7 +150,7 @@ export const GROUND_WATER_CAUSES = {
     },
     against: { 'membrane-or-pad-seen': 0.1, 'upper-part-also-wet': 0.3 },
     odds: { 'built-before-1960': 1.4 },
-    fix: ['Membrane or a stand-off base under the wood', null, 1, 4],
+    fix: ['Membrane or a stand-off base under the wood', 'stand-off', 1, 4],
     only: 'The new foot drinks as the old one did.',
   }),
   'equipment-discharge': c({
@@ -163,7 +163,7 @@ export const GROUND_WATER_CAUSES = {
     for: { 'pipe-end-wet': 7, 'one-place-below-pipe': 5, 'season-of-use': 3 },
     against: { 'run-out-6-ft': 0.1 },
     leadsTo: ['settlement', 'support-washed-out'],
-    fix: ['Lead the pipe 6 ft out', null, 0.5, 3],
+    fix: ['Lead the pipe 6 ft out', 'pipe-out', 0.5, 3],
     only: 'Wet all the season it runs.',
   }),
 } as const

@@ -55,7 +55,7 @@ export const INSIDE_CAUSES = {
       'independent-of-rain': 2,
     },
     against: { 'line-insulated-dry': 0.1, 'in-heating-season': 0.2 },
-    fix: ['Wrap the line', null, 1, 4],
+    fix: ['Wrap the line', 'wrap-line', 1, 4],
     only: 'Drips again next summer.',
   }),
   'crawl-vapour': c({
@@ -74,7 +74,7 @@ export const INSIDE_CAUSES = {
     },
     against: { 'ground-cover-intact': 0.2, 'one-bay-only': 0.1, 'dry-elsewhere': 0.2 },
     odds: { slab: 0.02, 'decay-climate-high': 1.3 },
-    fix: ['Ground cover, laps sealed, and air', null, 8, 24],
+    fix: ['Ground cover, laps sealed, and air', 'ground-cover', 8, 24],
     only: 'New wood takes up the same damp; expect 5 to 10 years.',
     basis: 'common practice',
   }),
@@ -87,7 +87,7 @@ export const INSIDE_CAUSES = {
     damages: ['roof-deck', 'rafter', 'sheathing', 'stud', 'ceiling', 'soffit', 'joist', 'subfloor'],
     for: { 'duct-disconnected': 25, lint: 8, 'mildew-round-path': 3, 'worse-in-winter': 2 },
     against: { 'duct-outside-and-tight': 0.05 },
-    fix: ['Duct to the outside, taped and hung', null, 1, 4],
+    fix: ['Duct to the outside, taped and hung', 'vent-out', 1, 4],
     only: 'Mould and rot again each winter.',
   }),
   'attic-air-leak': c({
@@ -105,7 +105,7 @@ export const INSIDE_CAUSES = {
     },
     against: { 'only-after-rain': 0.1, 'one-spot-only': 0.1, 'drips-in-any-rain': 0.2 },
     odds: { 'cold-winters': 1.8 },
-    fix: ['Seal the ceiling, lead fans outside, balance the vents', null, 4, 16],
+    fix: ['Seal the ceiling, lead fans outside, balance the vents', 'attic-seal', 4, 16],
     only: 'New decking goes black again.',
   }),
   'roof-leak-down': c({

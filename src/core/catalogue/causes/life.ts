@@ -186,7 +186,7 @@ export const LIFE_CAUSES = {
     for: { 'stems-in-laps': 30, 'roots-in-joint': 6, 'damp-behind-plants': 3, 'shade-side': 1.5 },
     against: { 'plants-cleared-dry': 0.2, 'damage-away-from-plants': 0.2 },
     odds: { 'shaded-side': 1.3 },
-    fix: ['Clear the plants and keep 18 in free', null, 1, 4],
+    fix: ['Clear the plants and keep 18 in free', 'clear-plants', 1, 4],
     only: 'Grown over again in two years.',
   }),
 } as const

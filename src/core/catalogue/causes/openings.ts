@@ -126,7 +126,7 @@ export const OPENING_CAUSES = {
       'every-bay-alike': 0.2,
     },
     odds: { 'built-after-1985': 1.3 },
-    fix: ['Take the unit out, set a pan, put it back', null, 4, 10],
+    fix: ['Take the unit out, set a pan, put it back', 'unit-pan', 4, 10],
     only: 'The new sill is wet from below; expect 3 to 6 years.',
   }),
   'sill-slope-or-drip': c({
@@ -167,7 +167,7 @@ export const OPENING_CAUSES = {
       'every-bay-alike': 0.1,
       'rim-wet-along-length': 0.3,
     },
-    fix: ['Door out, pan in, door back', null, 4, 9],
+    fix: ['Door out, pan in, door back', 'door-pan', 4, 9],
     only: 'Wet again with wind-driven rain.',
   }),
   'storm-weeps-shut': c({

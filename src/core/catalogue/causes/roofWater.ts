@@ -28,7 +28,7 @@ export const ROOF_WATER_CAUSES = {
     },
     odds: { 'shaded-side': 1.3, 'decay-climate-high': 1.2 },
     leadsTo: ['splash-back', 'grade-slopes-in'],
-    fix: ['Clean the gutter, add outlets or a larger gutter', null, 2, 8],
+    fix: ['Clean the gutter, add outlets or a larger gutter', 'gutter-clean', 2, 8],
     only: 'Wet again at the next heavy rain; expect 3 to 6 years, not 12 to 20.',
   }),
   'gutter-mis-hung': c({
@@ -51,7 +51,7 @@ export const ROOF_WATER_CAUSES = {
       'damage-at-outlet-only': 0.5,
       'deck-edge-soft-along-run': 0.5,
     },
-    fix: ['Re-hang the gutter to fall', null, 2, 6],
+    fix: ['Re-hang the gutter to fall', 'gutter-re-hang', 2, 6],
     only: 'The new fascia stays wet at the low point; expect 3 to 6 years.',
   }),
   'gutter-none': c({
@@ -65,7 +65,7 @@ export const ROOF_WATER_CAUSES = {
     for: { 'no-gutter-where-roofs-meet': 5, 'drip-line-on-wall-below': 4, 'no-gutter-above': 2 },
     against: { 'wide-eave-and-gutter': 0.1 },
     leadsTo: ['splash-back'],
-    fix: ['Gutter and downspout there, led away', null, 3, 8],
+    fix: ['Gutter and downspout there, led away', 'gutter-new', 3, 8],
     only: 'Every rain lands on the new work.',
   }),
   'gutter-end-in-wall': c({
@@ -78,7 +78,7 @@ export const ROOF_WATER_CAUSES = {
     damages: [...WALL, 'corner-board', 'fascia', 'head-casing', 'side-casing'],
     for: { 'end-cap-touches-siding': 10, 'wet-fan-at-gutter-end': 12, 'siding-swollen-at-gutter-end': 3 },
     against: { 'gutter-end-clear-and-flashed': 0.1 },
-    fix: ['Cut the gutter end back an inch and flash behind it', null, 2, 5],
+    fix: ['Cut the gutter end back an inch and flash behind it', 'gutter-end-flashed', 2, 5],
     only: 'The wall is wet behind the new siding within a season.',
   }),
   'leader-blocked': c({
@@ -92,7 +92,7 @@ export const ROOF_WATER_CAUSES = {
     for: { 'leader-blocked': 6, 'backs-up-at-outlet': 5, 'damage-at-outlet-only': 4 },
     against: { 'outlet-runs-free': 0.15 },
     odds: { 'shaded-side': 1.4 },
-    fix: ['Clear and re-fit the outlet and downspout', null, 1, 4],
+    fix: ['Clear and re-fit the outlet and downspout', 'leader-clear', 1, 4],
     only: 'Runs over at the same spot in the next storm.',
   }),
   'leader-at-wall': c({
@@ -111,7 +111,7 @@ export const ROOF_WATER_CAUSES = {
     },
     against: { 'discharge-4-ft-away': 0.15, 'damage-over-8-ft-from-outlet': 0.2 },
     leadsTo: ['support-washed-out', 'settlement', 'lateral-pressure', 'heave'],
-    fix: ['Lead the water 4 ft or more away', null, 1, 4],
+    fix: ['Lead the water 4 ft or more away', 'leader-away', 1, 4],
     only: 'The new foot of the wall is wetted by the whole roof; expect half the life.',
     basis: 'common practice',
   }),
@@ -130,7 +130,7 @@ export const ROOF_WATER_CAUSES = {
       'stain-on-back-of-fascia': 3,
     },
     against: { 'drip-edge-present': 0.1, 'rot-only-at-joints': 0.3 },
-    fix: ['Slide a drip edge under the first shingle along the whole run', null, 2, 6],
+    fix: ['Slide a drip edge under the first shingle along the whole run', 'drip-edge', 2, 6],
     only: 'Roof water keeps drawing back under the shingle; expect 3 to 6 years.',
   }),
   'roof-debris': c({
@@ -148,7 +148,7 @@ export const ROOF_WATER_CAUSES = {
     },
     against: { 'roof-clean-and-dry': 0.2 },
     odds: { 'shaded-side': 1.5 },
-    fix: ['Clear the dam, cut the limb back, re-lay the lifted shingles', null, 2, 6],
+    fix: ['Clear the dam, cut the limb back, re-lay the lifted shingles', 'roof-clear', 2, 6],
     only: 'The dam builds again each autumn.',
   }),
   'step-flashing': c({
@@ -175,7 +175,7 @@ export const ROOF_WATER_CAUSES = {
       'damage-only-at-roof-line': 3,
     },
     against: { 'proper-steps-seen': 0.15, 'wet-starts-over-3-ft-above-roof': 0.15 },
-    fix: ['New step flashing woven with the shingles, barrier over it', null, 6, 16],
+    fix: ['New step flashing woven with the shingles, barrier over it', 'step-flashing', 6, 16],
     only: 'The wall rots again from the roof line; expect 3 to 6 years.',
   }),
   'kick-out-missing': c({
@@ -203,7 +203,7 @@ export const ROOF_WATER_CAUSES = {
       'gutter-end-dies-into-cladding': 3,
     },
     against: { 'diverter-there-dry-below': 0.08, 'damage-above-eave-end': 0.1 },
-    fix: ['Kick-out flashing at the roof end, siding opened below', null, 4, 10],
+    fix: ['Kick-out flashing at the roof end, siding opened below', 'kick-out', 4, 10],
     only: 'The roof keeps emptying into the wall.',
     basis: 'common practice',
   }),
@@ -221,7 +221,7 @@ export const ROOF_WATER_CAUSES = {
       'ceiling-stain-beside-chimney': 3,
     },
     against: { 'reglet-metal-sound': 0.2, 'wet-only-inside-flue': 0.2 },
-    fix: ['Cricket and counter-flashing let into the masonry', null, 8, 20],
+    fix: ['Cricket and counter-flashing let into the masonry', 'refer', 8, 20],
     only: 'Leaks again in the next storm.',
   }),
   'chase-cover': c({
@@ -238,7 +238,7 @@ export const ROOF_WATER_CAUSES = {
       'chase-rot-worst-at-top': 4,
     },
     against: { 'cover-sound-and-sloped': 0.05, 'damage-only-at-roof-line': 0.2 },
-    fix: ['New sloped chase cover with turned edges', null, 3, 8],
+    fix: ['New sloped chase cover with turned edges', 'chase-cover', 3, 8],
     only: 'The new siding rots from inside.',
   }),
   'pipe-collar': c({
@@ -255,7 +255,7 @@ export const ROOF_WATER_CAUSES = {
       'drips-in-any-rain': 2,
     },
     against: { 'collar-pliable': 0.15, 'stain-upslope-of-pipe': 0.1 },
-    fix: ['New collar woven into the shingles', null, 1, 3],
+    fix: ['New collar woven into the shingles', 'pipe-collar', 1, 3],
     only: 'The ceiling stains again at the next rain.',
   }),
   valley: c({
@@ -268,7 +268,7 @@ export const ROOF_WATER_CAUSES = {
     damages: [...EDGE, 'roof-deck', 'lap-siding', 'ceiling', 'base-course', 'sheathing'],
     for: { 'two-slopes-meet': 4, 'stain-at-valley-foot': 5, 'valley-debris-or-worn': 3 },
     against: { 'valley-dry-after-storm': 0.1, 'deck-edge-soft-along-run': 0.3 },
-    fix: ['Diverter and larger outlet at the valley, or a new valley', null, 3, 10],
+    fix: ['Diverter and larger outlet at the valley, or a new valley', 'refer', 3, 10],
     only: 'The valley keeps emptying on the same spot; expect 3 to 6 years.',
   }),
   'roof-worn': c({
@@ -314,7 +314,7 @@ export const ROOF_WATER_CAUSES = {
       'rot-only-under-metal-edge': 3,
     },
     against: { 'drip-hem-clear': 0.15, 'roof-is-shingled': 0.05 },
-    fix: ['Drip hem standing 1/2 in clear', null, 2, 6],
+    fix: ['Drip hem standing 1/2 in clear', 'drip-edge', 2, 6],
     only: 'The new crown is wet at the first rain.',
   }),
   'ice-or-blown-rain': c({
@@ -332,7 +332,7 @@ export const ROOF_WATER_CAUSES = {
     },
     against: { 'mild-site-no-wind-side': 0.2, 'began-in-summer': 0.2 },
     odds: { 'cold-winters': 3, 'mild-winters': 0.4, windswept: 1.5 },
-    fix: ['Air-seal and insulate over the plate; membrane at the eave at the next roof', null, 4, 16],
+    fix: ['Air-seal and insulate over the plate; membrane at the eave at the next roof', 'attic-seal', 4, 16],
     only: 'Comes again with the next hard winter or gale.',
   }),
   'roof-storm-damage': c({

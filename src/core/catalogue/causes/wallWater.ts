@@ -25,7 +25,7 @@ export const WALL_WATER_CAUSES = {
     damages: ['water-table', 'lap-siding', 'sheathing', 'frieze-board', 'stucco'],
     for: { 'band-without-flashing': 5, 'wet-above-band': 4 },
     against: { 'band-flashed': 0.1 },
-    fix: ['Flashing over the band, tucked behind the barrier', null, 3, 10],
+    fix: ['Flashing over the band, tucked behind the barrier', 'band-flashing', 3, 10],
     only: 'The new band holds water as the old one did; expect 4 to 8 years.',
   }),
   'joint-open': c({
@@ -152,7 +152,7 @@ export const WALL_WATER_CAUSES = {
     },
     against: { 'barrier-seen-right': 0.05, 'sheathing-dry-at-three-spots': 0.15 },
     odds: { 'built-before-1960': 1.5 },
-    fix: ['Barrier renewed where opened', null, 8, 40],
+    fix: ['Barrier renewed where opened', 'barrier-renewed', 8, 40],
     only: 'The wall behind stays open to water.',
   }),
   'penetration-unflashed': c({
@@ -170,7 +170,7 @@ export const WALL_WATER_CAUSES = {
       'plate-loose-at-hole': 2,
     },
     against: { 'sealed-with-block-dry': 0.15, 'damage-above-hole': 0.1 },
-    fix: ['Block and flashing at the hole', 're-seal', 1, 3],
+    fix: ['Block and flashing at the hole', 'penetration-flashing', 1, 3],
     only: 'Wet again below the hole.',
   }),
   'ledger-unflashed': c({
@@ -241,7 +241,7 @@ export const WALL_WATER_CAUSES = {
     for: { 'no-weep-screed': 4, 'bloom-at-base': 4, 'sheathing-soft-2-in-up': 6, 'plate-stained': 3 },
     against: { 'screed-clear': 0.05, 'dry-at-base': 0.15 },
     odds: { stucco: 3 },
-    fix: ['Cut the stucco base back and set a screed', null, 6, 20],
+    fix: ['Cut the stucco base back and set a screed', 'weep-screed', 6, 20],
     only: 'The plate stays wet behind new stucco.',
   }),
   sprinkler: c({
@@ -263,7 +263,7 @@ export const WALL_WATER_CAUSES = {
     for: { 'mineral-arc': 8, 'wet-in-dry-season': 6, 'head-aimed-at-wall': 4, 'one-side-2-to-4-ft': 3 },
     against: { 'no-irrigation': 0.01, 'damage-above-6-ft': 0.1 },
     odds: { irrigation: 2, 'no-irrigation': 0.02 },
-    fix: ['Turn or move the head', null, 0.3, 1],
+    fix: ['Turn or move the head', 'sprinkler', 0.3, 1],
     only: 'Wet again every watering day.',
   }),
   'sun-driven-vapour': c({
@@ -281,7 +281,7 @@ export const WALL_WATER_CAUSES = {
     },
     against: { 'shaded-wall-as-bad': 0.2 },
     odds: { brick: 1.6, stucco: 1.4 },
-    fix: ['A drained gap behind the cladding, or a film that breathes', null, 16, 60],
+    fix: ['A drained gap behind the cladding, or a film that breathes', 'drained-gap', 16, 60],
     only: 'The inner face goes mouldy again each summer.',
   }),
   'exterior-leak-in': c({
@@ -293,7 +293,7 @@ export const WALL_WATER_CAUSES = {
     damages: ['joist', 'subfloor', 'girder', 'rim-joist', 'mudsill', 'interior-wall', 'ceiling'],
     for: { 'along-one-wall': 5, 'only-after-rain': 3, 'dry-elsewhere': [2, 'contrast'] },
     against: { 'every-bay-alike': 0.2, 'independent-of-rain': 0.15 },
-    fix: ['Find where the wall leaks and mend that first', null, 2, 10],
+    fix: ['Find where the wall leaks and mend that first', 'refer', 2, 10],
     only: 'Wet again from the wall.',
   }),
 } as const

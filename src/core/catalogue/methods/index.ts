@@ -3,9 +3,19 @@ import { FINISH } from './finish'
 import type { Life, MethodRow } from './method'
 import { NEW_WOOD } from './newWood'
 import { WITHOUT_RECIPE } from './none'
+import { GROUND_AND_INSIDE_FIXES } from './sources/groundAndInside'
+import { ROOF_WATER_FIXES } from './sources/roofWater'
+import { WALL_WATER_FIXES } from './sources/wallWater'
 
 /** Every method, in the order a list shows them. */
-export const METHODS: readonly MethodRow[] = [...NEW_WOOD, ...FINISH, ...WITHOUT_RECIPE]
+export const METHODS: readonly MethodRow[] = [
+  ...NEW_WOOD,
+  ...FINISH,
+  ...ROOF_WATER_FIXES,
+  ...WALL_WATER_FIXES,
+  ...GROUND_AND_INSIDE_FIXES,
+  ...WITHOUT_RECIPE,
+]
 const ROWS = byId(METHODS)
 
 /** The row of a method; null for an id this catalogue does not know. */

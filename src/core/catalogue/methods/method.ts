@@ -49,6 +49,10 @@ export type Per =
   | 'head-metal-ft'
   /** A hundred square feet of painted wall, gross, and a square foot of its true surface, net of large openings. */
   | '100 ft2 gross'
+  /** A square foot of the place, where an area was said of it; and a hundred, and 32: a sheet. */
+  | 'ft2'
+  | '100 ft2'
+  | '32 ft2'
   | 'ft2 surface'
 
 /** How a method is reckoned at one place. */
@@ -73,13 +77,21 @@ export type Recipe = {
   readonly paint_ft2: { readonly per: Per; readonly times: number } | null
 }
 
-/** What a method answers: findings, or the whole of a side. */
-export type Answers = 'findings' | 'side'
+/** What a method answers: findings, the whole of a side, or a source at its place. */
+export type Answers = 'findings' | 'side' | 'source'
+
+/**
+ * How far the fix of a source goes: once at each of its places; along its run; along the whole roof edge of its side; over the wall its
+ * place covers; over the plan of the house.
+ */
+export type Along = 'each' | 'run' | 'roof-edge' | 'wall' | 'plan'
 
 export type MethodRow = Row & {
   /** What it does, for the owner. */
   readonly cures: string
   readonly answers: Answers
+  /** Of a method that answers a source. */
+  readonly along: Along
   /** We do work and are paid for it; else it is listed, never charged. */
   readonly sells: boolean
   /** What it is listed as when it sells nothing. */
@@ -119,6 +131,7 @@ export function method(of: Written): MethodRow {
   return {
     source: 'our judgement',
     answers: 'findings',
+    along: 'each',
     sells: true,
     standsAs: null,
     lifeByMaterial: {},

@@ -28,6 +28,7 @@ export const WORK_SAYS = {
   lacksMethod: 'The method is not known here: type a price, or choose another.',
   lacksLines: 'Own work has no recipe: type a price, or give it lines of its own.',
   lacksRecipe: (part: string) => `No recipe for ${part} yet: type a price, or refer it.`,
+  lacksArea: 'The area is not known: say it on the item, or type a price.',
   lacksSection: (width: string) =>
     `No section of the yard is ${width} wide: say the section on the item, or type a price.`,
   lacksStock: (what: string) =>
