@@ -15,6 +15,14 @@ const FIX_WORDS: Readonly<Record<FixStanding, (fix: string) => string>> = {
   open: BID_SAYS.fixOpen,
 }
 
+/** What is done about a source: the items of the bid that cure it, as they are called there. */
+function doneBy(letter: string, { scope }: Stages): string {
+  const names = scope.items
+    .filter((item) => item.fixes.includes(letter) && item.spots.some(({ standing }) => standing === 'ours'))
+    .map(({ name }) => `${name[0]!.toLowerCase()}${name.slice(1)}`)
+  return [...new Set(names)].join('; ') || 'handed over by whoever does it'
+}
+
 /** Sources with their fixes, and how each stands. */
 export function sourcePairs(stages: Stages, job: JobDocument): BidModel['source_pairs'] {
   return stages.trace.sources.flatMap((source) => {
@@ -27,7 +35,9 @@ export function sourcePairs(stages: Stages, job: JobDocument): BidModel['source_
         fix: fix?.words ?? 'none needed',
         findings: numbersOf(source.finding_ids, job).join(', '),
         fixed: standing === 'fixed',
-        standing: FIX_WORDS[standing](fix?.words ?? 'none needed'),
+        standing: FIX_WORDS[standing](
+          standing === 'fixed' ? doneBy(source.letter, stages) : (fix?.words ?? 'none needed'),
+        ),
       },
     ]
   })

@@ -6,6 +6,8 @@ import { causeOf, type Source } from '../trace'
 
 type Place = WorkItem['places'][number]
 
+/** Nobody grades or flashes less than this, however short the damage. Our judgement. */
+const LEAST_RUN = feet(4)
 const FT2_64 = feet(1) * feet(1)
 const ONE: Quantity = { kind: 'count', count: 1, how: 'counted' }
 const area = (of: number): Quantity => ({
@@ -27,7 +29,7 @@ function sizeAt(along: Along, box: WallBox, job: JobDocument): Quantity | null {
     case 'each':
       return ONE
     case 'run':
-      return long(Math.max(box.right - box.left, box.top - box.bottom))
+      return long(Math.max(LEAST_RUN, box.right - box.left, box.top - box.bottom))
     case 'roof-edge': {
       if (!side) return null
       return long(side.roof_edge === 'eave' ? eaveRun(side, job).length : drawnLength(side, job))
