@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals'
 import { alderHouse, emptyJob, workItem, sillNose, smallHouse } from '../../../tests/support/jobs'
-import type { ResponseItem } from '../job'
+import type { Quantity, ResponseItem } from '../job'
 import { derive } from '../pipeline'
 import { addDays } from './addDays'
 import { beforeSending } from './bidJob'
@@ -150,4 +150,40 @@ test('what keeps it from being sent names the item, and counts the answers that 
   expect(beforeSending(derive(one, '2026-05-04'))).toContain(
     'Answer every item of the response list: 1 is open.',
   )
+})
+
+test('who, where, when: what was noted is told, and what was not is said or left out', () => {
+  const first = (of: object): string => {
+    const job = smallHouse()
+    return derive({ ...job, job: { ...job.job, ...of } }, '2026-05-04').bid.clauses[0]!.text
+  }
+  const told = first({ walked_on: '2026-05-02', weather: 'dry', present: 'the owner', asked: 'a price' })
+  expect(told.replaceAll('\u00a0', ' ')).toContain('Looked at on May 2, 2026. Weather: dry.')
+  expect(told).toContain('Present: the owner. Asked for: a price')
+  expect(told).not.toContain('not noted')
+  const bare = first({ walked_on: null, weather: '', present: '' })
+  expect(bare).toContain('Day of the walk not noted.')
+  expect(bare).not.toMatch(/Weather|Present/)
+})
+
+test('how much: so many of what is counted, square feet of what is an area, nothing said of one', () => {
+  const quantity = (method: string, size: Quantity): string | undefined => {
+    const place = { at: { kind: 'none' as const }, size, height: null }
+    const items = [workItem('r', { method, component: null, places: [place] })]
+    return derive(smallHouse({ work_items: items }), '2026-05-04').bid.items[0]?.quantity
+  }
+  expect(quantity('kick-out', { kind: 'count', count: 3, how: 'counted' })).toBe('3 of them')
+  expect(quantity('kick-out', { kind: 'count', count: 1, how: 'counted' })).toBe('')
+  const area = { kind: 'area', area: 120 * 768 * 768, low: null, high: null, how: 'taped' } as const
+  expect(quantity('barrier-renewed', area)).toBe('120 ft²')
+})
+
+test('decayed wood is spoken of only where soft wood is mended', () => {
+  const has = (grade: 1 | 2): boolean => {
+    const nose = sillNose({ stated_grade: grade })
+    const items = [workItem('r', { method: 'piece-in', component: 'sill-nose', finding_ids: [nose.id] })]
+    const { bid: made } = derive(smallHouse({ findings: [nose], work_items: items }), '2026-05-04')
+    return made.clauses.some(({ number }) => number === 36)
+  }
+  expect([has(1), has(2)]).toEqual([false, true])
 })

@@ -64,3 +64,15 @@ test('a face without money has no figure anywhere', () => {
   )
   expect(text).not.toMatch(/\$\d/)
 })
+
+test('the total says whether tax is in it, and tax that is not stands above it', () => {
+  const sum = (of: Partial<typeof alder>) =>
+    sectionsOf({ ...alder, ...of }, { prices: true })
+      .flatMap(({ blocks }) => blocks)
+      .find((block) => block.kind === 'sum')
+  expect(sum({ tax_words: 'included' })).toMatchObject({ name: 'Total, tax included', rows: [] })
+  expect(sum({ tax_words: 'sales tax', tax_cents: 1234 as never })).toMatchObject({
+    name: 'Total',
+    rows: [{ name: 'Sales tax', amount: '$12.34' }],
+  })
+})

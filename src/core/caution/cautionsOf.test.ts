@@ -96,3 +96,25 @@ test('nothing is ever called safe', () => {
   const words = JSON.stringify(cautionsOf(alderHouse()).all).replaceAll(/lead-safe|make safe/gi, '')
   expect(words).not.toMatch(/\bsafe\b/i)
 })
+
+test('a caution is put away by its own word, not by one that was said of another', () => {
+  const facts = [
+    hazard('one', {}),
+    hazard('two', {}),
+    {
+      kind: 'acknowledgement',
+      id: 'seen',
+      by: 'Imke Solvane',
+      at: '2026-05-04T09:00:00Z',
+      caution_id: 'one',
+      reason: 'told the owner',
+    } as Fact,
+  ]
+  const { all } = cautionsOf(smallHouse({ facts }))
+  const said = all.find((each) => each.what.startsWith('one'))
+  const caution_id = said!.id
+  const again = cautionsOf(
+    smallHouse({ facts: [...facts.slice(0, 2), { ...facts[2]!, caution_id } as Fact] }),
+  ).all
+  expect(again.map((each) => each.acknowledged !== null)).toEqual(again.map((each) => each.id === caution_id))
+})

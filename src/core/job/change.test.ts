@@ -192,3 +192,12 @@ test('an edit that sets nothing is none', () => {
   expect(Change.safeParse(empty).success).toBe(false)
   expect(Change.safeParse({ ...empty, fields: { pitch_in_12: 4 } }).success).toBe(true)
 })
+
+test('a letter that is free stays what it was given', () => {
+  const side = { ...smallHouse().sides[0]!, id: 'side-f', letter: 'F', order: 9 }
+  const state = apply(
+    start(),
+    Change.parse({ ...head(), op: 'create', entity: { kind: 'side', id: 'side-f' }, body: side }),
+  )
+  expect(state.job.sides.at(-1)).toMatchObject({ id: 'side-f', letter: 'F' })
+})

@@ -99,6 +99,8 @@ test('edits of repairs and area work that wait in an old queue become edits of w
     fields: { removed: true },
   })
   expect(set('area_work', { condition: 'light' })).toMatchObject({ entity, fields: { condition: 'light' } })
+  // What said nothing of a place sets none: the places that are there stay.
+  expect(Object.keys((set('repair', { note: 'x' }) as { fields: object }).fields)).toEqual(['note'])
   expect(set('repair', { count: 4 })).toMatchObject({
     fields: { places: [{ at: { kind: 'none' }, size: { kind: 'count', count: 4 } }] },
   })

@@ -193,3 +193,10 @@ test('a price that was typed for work nobody reckoned has no material in it to t
   )
   expect(price(job)).toMatchObject({ items_cents: 10000, tax_cents: 0 })
 })
+
+test('the arithmetic of the tax says how it is charged, by the rule of the firm', () => {
+  const how = (rule: 'on-cost' | 'none'): string =>
+    price(rates(noseJob(), { tax: { rule, rate: 0.08 } })).arithmetic[0]!.how
+  expect(how('on-cost')).toContain('already inside each item')
+  expect(how('none')).toBe('no sales tax')
+})

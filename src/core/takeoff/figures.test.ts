@@ -1,9 +1,11 @@
 import { expect, test } from '@jest/globals'
 import { finding, paintItem, sillNose, smallHouse, workItem } from '../../../tests/support/jobs'
 import { at, house, lengths, mend, one, priced } from '../../../tests/support/priced'
+import { partOf } from '../catalogue'
 import { jointed } from '../cut'
 import { feet, inches } from '../measure'
 import { wallReach } from './factors'
+import { memberAt } from './member'
 
 /** Single figures of take-off and cutting, each reckoned by hand. */
 
@@ -205,4 +207,43 @@ test('the two legs of a window are two boards: found on both, both are renewed; 
     )
   // Window A1 stands from 10 ft to 13 ft.
   expect([pieces([leg(1, 10), leg(2, 12.9)]), pieces([leg(1, 10), leg(2, 10.2)])]).toEqual([2, 1])
+})
+
+test('the yard is asked for just the boards that are cut from, by length, the longest first', () => {
+  const lines = [7, 7, 7, 3].map((ft) => ({
+    kind: 'piece' as const,
+    section: '1x8',
+    material: 'clear-cedar',
+    length: feet(ft),
+    count: 1,
+  }))
+  const { cut } = house({
+    work_items: [workItem('r', { method: 'own-work', component: 'fascia', name: 'Box', lines })],
+  })
+  // 7 + 7 in one of 16 ft with a kerf between, 7 + 3 in one of 12.
+  expect(cut.sections[0]!.buy).toEqual([
+    { stock: feet(16), count: 1 },
+    { stock: feet(12), count: 1 },
+  ])
+  expect(cut.boards).toBe(2)
+})
+
+test('where the damage begins on its member: from the casing for a sill, from the sill for a leg, never before it', () => {
+  const job = smallHouse()
+  const spot = (ft: number, up_in: number) =>
+    ({
+      at: {
+        kind: 'side',
+        side_id: 'side-a',
+        station: feet(ft),
+        height: { value: inches(up_in), from: 'floor-1' },
+        feature_id: 'window-a1',
+      },
+    }) as never
+  const start = (part: string, ft: number, up_in: number): number =>
+    memberAt(partOf(part), spot(ft, up_in), job)!.start!
+  // Window A1 stands from 10 ft, its casings 5-1/2 in wide, its sill 30 in over the floor: a sill begins with the casing.
+  expect([start('window-sill', 9.5, 30), start('window-sill', 11, 30)]).toEqual([0, inches(12 + 5.5)])
+  expect([start('sill-nose', 9.5, 30), start('sill-nose', 11, 30)]).toEqual([0, inches(12 + 5.5)])
+  expect([start('side-casing', 10, 42), start('side-casing', 10, 20)]).toEqual([inches(12), 0])
 })
