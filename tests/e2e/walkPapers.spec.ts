@@ -12,6 +12,12 @@ async function openFront(page: Page): Promise<{ picture: Locator; box: { width: 
     .setInputFiles({ name: 'front.jpg', mimeType: 'image/jpeg', buffer: await drawnFront() })
   await page.getByRole('button', { name: 'Draw on photo 1' }).click()
   const picture = page.getByRole('dialog').getByRole('img', { name: /^Drawn over it/ })
+  // The drawing is as large as its picture once that is there: measured before, both taps fall on one point.
+  const shape = async (): Promise<number> => {
+    const box = await picture.boundingBox()
+    return box ? box.height / box.width : 0
+  }
+  await expect.poll(shape).toBeCloseTo(800 / 1200, 1)
   return { picture, box: (await picture.boundingBox())! }
 }
 
