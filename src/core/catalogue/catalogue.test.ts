@@ -2,7 +2,7 @@ import { expect, test } from '@jest/globals'
 import { PART_PHRASES, MATERIAL_PHRASES } from '../shorthand/vocabulary'
 import { CAUSE_IDS, causeOf, PRIORS } from '../trace'
 import {
-  byId,
+  rowsById,
   CAUTIONS,
   cautionOf,
   goodOf,
@@ -73,7 +73,7 @@ test('every caution says what it does to work, and one id is one row', () => {
     expect(cautionOf(row.id)).toBe(row)
     if (row.effect !== 'warns') expect(row.onWork).toMatch(/\.$/)
   }
-  expect(() => byId([{ id: 'a' }, { id: 'a' }])).toThrow('two rows of the catalogue are called a')
+  expect(() => rowsById([{ id: 'a' }, { id: 'a' }])).toThrow('two rows of the catalogue are called a')
 })
 
 test('an id that is not known is shown as it stands, and guessed at by nobody', () => {

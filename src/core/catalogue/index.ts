@@ -1,4 +1,4 @@
-export { byId, type Row, type Source } from './row'
+export { rowsById, type Row, type Source } from './row'
 export { methodName, METHODS, methodOf, lifeOf } from './methods'
 export {
   WARRANTIES,

@@ -9,7 +9,7 @@ export type Row = {
 }
 
 /** Rows by their ids. @throws Error when two rows have one id: a fault of the catalogue, found by the first test that loads it. */
-export function byId<T extends { readonly id: string }>(rows: readonly T[]): ReadonlyMap<string, T> {
+export function rowsById<T extends { readonly id: string }>(rows: readonly T[]): ReadonlyMap<string, T> {
   const map = new Map<string, T>()
   for (const row of rows) {
     if (map.has(row.id)) throw new Error(`two rows of the catalogue are called ${row.id}`)

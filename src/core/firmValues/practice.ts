@@ -1,5 +1,5 @@
 import { DECAYED_WOOD_SCHOOLS } from '../catalogue'
-import { startingRates, startingSettings } from '../job'
+import { startingRates, startingSettings, TAX_RULES, TAX_WORDS } from '../job'
 import { dollars } from '../measure'
 import { MINE, number, type Kept, type Place, type Shipped, type Takes } from './value'
 
@@ -66,12 +66,6 @@ export function practice(): Shipped[] {
   ]
 }
 
-const TAX_RULES = [
-  { id: 'on-cost', name: 'paid on material we buy' },
-  { id: 'on-sale', name: 'charged on the material part of the price' },
-  { id: 'on-total', name: 'charged on the whole price' },
-  { id: 'none', name: 'no sales tax' },
-]
 const OVERHEAD_BASES = [
   { id: 'cost', name: 'on cost' },
   { id: 'sales', name: 'on the price' },
@@ -122,7 +116,11 @@ export function money(): Shipped[] {
       takes: { kind: 'choice', of: OVERHEAD_BASES },
     }),
     rate('profit_share', 'profit, of the price', 'of 1', 1, number(0, 0.95)),
-    tax('rule', { name: 'sales tax is', unit: '', takes: { kind: 'choice', of: TAX_RULES } }),
+    tax('rule', {
+      name: 'sales tax is',
+      unit: '',
+      takes: { kind: 'choice', of: TAX_RULES.map((id) => ({ id, name: TAX_WORDS[id] })) },
+    }),
     tax('rate', { name: 'rate of sales tax', unit: 'of 1', takes: number(0, 0.5) }),
     rate('minimum_per_visit_cents', 'least price of a visit', '$', 100, number(0, 100_000)),
     rate('disposal_cents_per_yd3', 'dump fee', '$ a yd³', 100, number(0, 10_000)),

@@ -36,10 +36,7 @@ export const TASK_FIELDS = ['set_up_h', 'low', 'typical', 'high'] as const
 export const PIECE_FIELDS = ['cut_back_in', 'least_in'] as const
 /** Lives of a method, and which end of each. */
 export const LIVES = ['life', 'lifeUncured'] as const
-/**
- * Openings over a size are taken off the painted surface. Common practice: the size of a large window; estimators take from 10 to
- * 40 ft².
- */
+/** Openings over this size are taken off the surface that paint is bought for, never off labour. Our judgement: a large window. */
 export const DEDUCT_ABOVE_FT2 = 12
 
 type Values = EntityOf['settings']['values']

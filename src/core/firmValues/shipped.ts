@@ -97,7 +97,7 @@ function sizes(): Shipped[] {
     group: 'Sizes of new pieces',
     name: 'openings over this size are taken off what is painted',
     unit: 'ft²',
-    source: 'common practice',
+    source: MINE,
     shipped: DEDUCT_ABOVE_FT2,
     takes: number(0, 200),
   })

@@ -3,7 +3,7 @@ export * from './values'
 export { KnowledgeId, type ComponentId, type MaterialId, type MethodId } from './components'
 export { Facing, PersonRole, Spot, Surroundings, WORK_STATES, WorkPlace, type WorkState } from './entities'
 export { FEATURE_WORDS, FIXTURES, ON_ROOF } from './features'
-export { Rates, Settings } from './settings'
+export { Rates, Settings, TAX_RULES, TAX_WORDS } from './settings'
 export {
   AREAS,
   AREA_IDS,

@@ -4,6 +4,16 @@ import { CentsValue, Id, ShortWords, Words } from './values'
 /** A rate is never below nothing. */
 const RateValue = CentsValue.refine((cents) => cents >= 0, 'a rate cannot be below $0')
 
+/** Rules by which sales tax is charged, as they are told. */
+export const TAX_WORDS = {
+  'on-cost': 'paid on material we buy',
+  'on-sale': 'charged on the material part of the price',
+  'on-total': 'charged on the whole price',
+  none: 'no sales tax',
+} as const
+export type TaxRule = keyof typeof TAX_WORDS
+export const TAX_RULES = Object.keys(TAX_WORDS) as [TaxRule, ...TaxRule[]]
+
 /**
  * What a firm decides and a job pins at its creation, without money: the crew's face may carry it.
  * Judgement overrides are here by cause and sign, each with its reason.
@@ -60,7 +70,7 @@ export const Rates = z.strictObject({
   /** Profit as a share of the sell price. */
   profit_share: z.number().min(0).max(1),
   tax: z.strictObject({
-    rule: z.enum(['on-cost', 'on-sale', 'on-total', 'none']),
+    rule: z.enum(TAX_RULES),
     rate: z.number().min(0).max(0.5),
   }),
   minimum_per_visit_cents: RateValue,

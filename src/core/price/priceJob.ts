@@ -2,7 +2,7 @@ import { WORK_SAYS } from '../catalogue/sentences/work'
 import { cutJob, type CutPlan } from '../cut'
 import type { Figure } from '../explain/figure'
 import { rowsOf } from '../firmValues/rows'
-import type { JobDocument, Rates } from '../job'
+import { TAX_WORDS, type JobDocument, type Rates } from '../job'
 import { addCents, dollars, formatCents, shareCents, type Cents } from '../measure'
 import { PRICED_APART, type Scope, type ScopeItem } from '../scope'
 import { takeoffJob, type Takeoff } from '../takeoff'
@@ -77,13 +77,6 @@ export type Price =
 
 type Money = z.infer<typeof Rates>
 type By = { readonly basis: 'cost' | 'sales'; readonly overhead: number; readonly profit: number }
-
-const TAX_WORDS = {
-  'on-cost': 'paid on material we buy',
-  'on-sale': 'charged on the material part of the price',
-  'on-total': 'charged on the whole price',
-  none: 'no sales tax',
-} as const
 
 /** What every item comes to before minimum and typed prices. */
 type Reckoned = {

@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import type { EntityOf } from '../../core/job'
+import { TAX_RULES, TAX_WORDS, type EntityOf } from '../../core/job'
 import { dollars } from '../../core/measure'
 import { Panel, SelectField, TextField } from '../look'
 import { useJob } from '../state/useJob'
@@ -96,12 +96,7 @@ export function RatesPanel() {
           onChange={(value) =>
             set({ tax: { ...rates.tax, rule: value as EntityOf['rates']['tax']['rule'] } })
           }
-          choices={[
-            { value: 'on-cost', label: 'on material we buy' },
-            { value: 'on-sale', label: 'on material sold' },
-            { value: 'on-total', label: 'on the whole price' },
-            { value: 'none', label: 'none' },
-          ]}
+          choices={TAX_RULES.map((value) => ({ value, label: TAX_WORDS[value] }))}
         />
       </div>
     </Panel>

@@ -1,4 +1,4 @@
-import { byId, type Row } from '../row'
+import { rowsById, type Row } from '../row'
 
 /** Kinds of caution, for the mark beside the words. */
 export type CautionKind =
@@ -188,7 +188,7 @@ export const CAUTIONS: readonly CautionRow[] = [
     holdsFor: 'place',
   }),
 ]
-const ROWS = byId(CAUTIONS)
+const ROWS = rowsById(CAUTIONS)
 
 /** @throws Error for a caution no row has: whoever raises one must say what it means. */
 export function cautionOf(id: string): CautionRow {

@@ -1,4 +1,4 @@
-import { byId, type Row } from '../row'
+import { rowsById, type Row } from '../row'
 
 /** Where the words of a clause come from. */
 export type ClauseWords =
@@ -47,4 +47,4 @@ export const CLAUSES: readonly ClauseRow[] = [
 ]
 
 /** One id and one number are one clause. */
-export const CLAUSE_BY_ID = byId(CLAUSES)
+export const CLAUSE_BY_ID = rowsById(CLAUSES)

@@ -1,4 +1,4 @@
-import { byId, type Row } from '../row'
+import { rowsById, type Row } from '../row'
 
 /** What is bought by the package, not cut from a board. Priced by the unit, bought in whole packages once a job. */
 export type GoodRow = Row & {
@@ -52,7 +52,7 @@ export const GOODS: readonly GoodRow[] = [
   good('duct', 'Duct', 'ft', 'length', [5], 4.2),
   good('vent-hood', 'Vent hood', 'piece', 'piece', [1], 28),
 ]
-const ROWS = byId(GOODS)
+const ROWS = rowsById(GOODS)
 
 export function goodOf(id: string): GoodRow | null {
   return ROWS.get(id) ?? null

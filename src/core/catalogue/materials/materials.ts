@@ -1,4 +1,4 @@
-import { byId, type Row } from '../row'
+import { rowsById, type Row } from '../row'
 
 /** What a member is made of. `price_times`: its boards over those of finger-jointed primed pine; null: never bought as such. */
 export type MaterialRow = Row & { readonly price_times: number | null; readonly known: boolean }
@@ -22,7 +22,7 @@ export const MATERIALS: readonly MaterialRow[] = [
   row('treated', 'preservative-treated wood', 0.8),
   row('unknown', 'not known', null, false),
 ]
-const ROWS = byId(MATERIALS)
+const ROWS = rowsById(MATERIALS)
 
 export function materialOf(id: string): MaterialRow | null {
   return ROWS.get(id) ?? null
@@ -56,7 +56,7 @@ export const CLADDINGS: readonly CladdingRow[] = [
   clad('board-and-batten', 'board and batten', true, 1.2),
   clad('unknown', 'not known', true, 1.1),
 ]
-const CLAD = byId(CLADDINGS)
+const CLAD = rowsById(CLADDINGS)
 export function claddingOf(id: string): CladdingRow | null {
   return CLAD.get(id) ?? null
 }

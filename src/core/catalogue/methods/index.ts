@@ -1,4 +1,4 @@
-import { byId } from '../row'
+import { rowsById } from '../row'
 import { FINISH } from './finish'
 import type { Life, MethodRow } from './method'
 import { NEW_WOOD } from './newWood'
@@ -16,7 +16,7 @@ export const METHODS: readonly MethodRow[] = [
   ...GROUND_AND_INSIDE_FIXES,
   ...WITHOUT_RECIPE,
 ]
-const ROWS = byId(METHODS)
+const ROWS = rowsById(METHODS)
 
 /** The row of a method; null for an id this catalogue does not know. */
 export function methodOf(id: string): MethodRow | null {

@@ -1,4 +1,4 @@
-import { byId } from '../row'
+import { rowsById } from '../row'
 import { CLADDING } from './cladding'
 import { DECK } from './deck'
 import { FRAME, GROUND, INSIDE, OTHER } from './frame'
@@ -19,7 +19,7 @@ export const PARTS: readonly PartRow[] = [
   ...OTHER,
 ]
 
-const ROWS = byId(PARTS)
+const ROWS = rowsById(PARTS)
 
 /** The row of a part; null for an id this catalogue does not know. */
 export function partOf(id: string | null): PartRow | null {

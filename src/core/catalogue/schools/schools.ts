@@ -1,4 +1,4 @@
-import { byId, type Row } from '../row'
+import { rowsById, type Row } from '../row'
 
 /** One way of a question on which good practice differs: what the firm does, what others do, and why; as the owner reads it. */
 export type SchoolRow = Row & { readonly says: string }
@@ -19,4 +19,4 @@ export const DECAYED_WOOD_SCHOOLS: readonly SchoolRow[] = [
   },
 ]
 /** Schools by their ids. */
-export const DECAYED_WOOD_SCHOOL_BY_ID = byId(DECAYED_WOOD_SCHOOLS)
+export const DECAYED_WOOD_SCHOOL_BY_ID = rowsById(DECAYED_WOOD_SCHOOLS)

@@ -1,4 +1,4 @@
-import { byId, type Row } from '../row'
+import { rowsById, type Row } from '../row'
 
 /** When a task's set-up is paid: once at each place, once for each side, once a visit or once a job. */
 export type SetUp = 'place' | 'side' | 'visit' | 'job'
@@ -245,7 +245,7 @@ export const TASKS: readonly TaskRow[] = [
     GROUND,
   ),
 ]
-const ROWS = byId(TASKS)
+const ROWS = rowsById(TASKS)
 
 /** @throws Error for a task no row has: a method that names it could never be reckoned. */
 export function taskOf(id: string): TaskRow {
