@@ -67,6 +67,25 @@ test('a drip edge goes along the whole roof edge of its side, with its overhangs
   })
 })
 
+test('places of several features keep their own; a roof edge of several is one run a side and no feature’s', () => {
+  const on = (side_id: string, left: number) => ({ ...box(left, left + 1), side_id })
+  const places = [on('side-a', 8), on('side-a', 20), on('side-c', 5)]
+  const feature_ids = ['f1', 'f2', 'f3']
+  const features = (cause: Source['cause']) =>
+    itemForFix(source({ cause, repeated: true, places, feature_ids }), job, 'r')!.places.map(({ at }) =>
+      at.kind === 'side' ? [at.side_id, at.feature_id] : null,
+    )
+  expect(features('kick-out-missing')).toEqual([
+    ['side-a', 'f1'],
+    ['side-a', 'f2'],
+    ['side-c', 'f3'],
+  ])
+  expect(features('no-drip-edge')).toEqual([
+    ['side-a', null],
+    ['side-c', null],
+  ])
+})
+
 test('ground is graded along the run of its source; a kick-out is one; ground cover is the plan', () => {
   const size = (cause: Source['cause']) => itemForFix(source({ cause }), job, 'r')!.places[0]!.size
   expect(size('grade-slopes-in')).toMatchObject({ length: { value: feet(6) } })

@@ -60,7 +60,9 @@ function placesOf(source: Source, along: Along, job: JobDocument): Place[] {
       ? boxes.filter((box, n) => boxes.findIndex((each) => each.side_id === box.side_id) === n)
       : boxes
   return once.map((box, index): Place => {
-    const feature_id = source.feature_ids.length === boxes.length ? (source.feature_ids[index] ?? null) : null
+    // Each place has its feature only where they go in pairs; a roof edge is the side's.
+    const paired = along !== 'roof-edge' && source.feature_ids.length === boxes.length
+    const feature_id = paired ? (source.feature_ids[index] ?? null) : null
     const station = (along === 'roof-edge' ? 0 : Math.max(0, Math.round(box.left))) as never
     const height = { value: Math.max(0, Math.round(box.top)) as never, from: 'grade' as const }
     return {
