@@ -1,4 +1,5 @@
 export { rowsById, type Row, type Source } from './row'
+export { needOf, NEEDS, type NeedId, type NeedRow } from './methods/needs'
 export { methodName, METHODS, methodOf, lifeOf } from './methods'
 export {
   WARRANTIES,
@@ -7,11 +8,13 @@ export {
   type Life,
   type MethodRow,
   type Per,
+  type PieceUse,
   type Recipe,
+  type TaskUse,
   type When,
 } from './methods/method'
 export { DECAYED_WOOD_SCHOOL_BY_ID, DECAYED_WOOD_SCHOOLS, type SchoolRow } from './schools/schools'
-export { partName, partOf, PARTS } from './parts'
+export { damagedAs, partName, partOf, PARTS } from './parts'
 export type { AssemblyId, GoodUse, MemberSpan, PartRow, PieceRule, SectionRule } from './parts/part'
 export { GOODS, goodName, goodOf, packagesFor, type GoodRow, type Packages } from './materials/goods'
 export {

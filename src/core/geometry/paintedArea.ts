@@ -13,6 +13,9 @@ export type PaintedArea = {
   readonly gross_ft2: number
   /** True surface for material: larger openings off, laps and roughness on. */
   readonly surface_ft2: number
+  /** The wall whatever it is clad with, masonry apart: openings in, and larger ones off. */
+  readonly wall_ft2: number
+  readonly wall_net_ft2: number
   /** Height of the wall over the ground it is painted from, as the mean of its two ends. */
   readonly height: Length
   readonly how: string
@@ -78,8 +81,11 @@ export function paintedArea(
   const net = whole > 0 ? Math.max(0, gross - (off * gross) / whole) : 0
   const rough =
     gross > 0 ? painted.reduce((sum, { row, area }) => sum + area * (row?.surface ?? 1), 0) / gross : 1
+  const wall = clad.reduce((sum, { row, area }) => sum + (row?.masonry ? 0 : area), 0)
   return {
     gross_ft2: gross / FT2,
+    wall_ft2: wall / FT2,
+    wall_net_ft2: whole > 0 ? Math.max(0, wall - (off * wall) / whole) / FT2 : 0,
     surface_ft2: (net * rough) / FT2,
     height: Math.max(0, top - (ground(from) + ground(to)) / 2) as Length,
     how: `${toFeet(wide as Length).toFixed(2)} ft of wall, ${(gross / FT2).toFixed(1)} ft² painted${

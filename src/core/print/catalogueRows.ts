@@ -25,6 +25,7 @@ import { CAUSE_IDS, causeOf } from '../trace'
 export function canReckon(method: MethodRow, part: PartRow): boolean {
   const { recipe } = method
   if (recipe === null || method.answers !== 'findings') return false
+  if (method.serves !== null && !method.serves.includes(part.id)) return false
   if (recipe.byPart && (part.task === null || part.piece === null)) return false
   return !method.advice.some(
     ({ verdict, when }) =>

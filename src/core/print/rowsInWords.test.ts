@@ -37,7 +37,7 @@ test('a row as a carpenter reads it', () => {
     'rim joist',
     'from local soft on: ledger or rim soft',
   ])
-  expect(row(ledger, 'Hours')).toBe('no recipe yet: a price is typed, or it is referred')
+  expect(row(ledger, 'Hours')).toMatch(/^by its repair: renew the ledger, shored, /)
   const off = cautionEntries()[0]
   expect([off?.name, row(off, 'Holds for')]).toEqual(['Keep off', 'the whole assembly, and what hangs on it'])
   expect(row(off, 'On work')).toMatch(/^nothing is sold there: /)

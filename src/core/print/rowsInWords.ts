@@ -3,6 +3,7 @@ import {
   CLAUSES,
   cautionOf,
   METHODS,
+  needOf,
   partName,
   PARTS,
   taskOf,
@@ -88,6 +89,7 @@ function methodEntry(method: MethodRow): Entry {
         .map((id) => causeOf(id).name.toLowerCase())
         .join(', '),
     },
+    { name: 'Needs', words: method.needs.map((need) => needOf(need).name).join(', ') },
     { name: 'Recommended', words: adviceWords(method.advice, 'recommended') },
     { name: 'Blocked', words: adviceWords(method.advice, 'blocked') },
     { name: 'Lasts, source cured', words: years(method.life) },
@@ -118,8 +120,12 @@ function pieceWords({ piece }: PartRow): string {
 
 function partEntry(part: PartRow): Entry {
   const task = part.task && taskOf(part.task.task)
+  const kits = METHODS.filter((method) => method.serves?.includes(part.id) && canReckon(method, part))
   const rows = [
-    { name: 'Carries load', words: part.bears ? 'yes: soft, an engineer goes first' : '' },
+    {
+      name: 'Carries load',
+      words: part.bears ? 'yes: soft, it is shored and renewed, or an engineer goes first' : '',
+    },
     { name: 'Held by', words: part.heldBy.map(partName).join(', ') },
     {
       name: 'Keep off',
@@ -138,7 +144,9 @@ function partEntry(part: PartRow): Entry {
       name: 'Hours',
       words: task
         ? `${task.name}: ${task.set_up_h} h a ${task.set_up_per} and ${task.low} / ${task.typical} / ${task.high} h a ${task.unit}`
-        : 'no recipe yet: a price is typed, or it is referred',
+        : kits.length > 0
+          ? `by its repair: ${kits.map((kit) => kit.name.toLowerCase()).join(', ')}`
+          : 'no recipe yet: a price is typed, or it is referred',
     },
     { name: 'Basis', words: part.source },
   ]

@@ -43,9 +43,9 @@ test.each<[string, Finding['component'], Finding['stated_grade'], MethodId, stri
   expect(verdict(part(component, grade), method)).toBe(expected)
 })
 
-test('no patch is sold on a keep-off item: only referring is left', () => {
+test('no patch is sold on a keep-off item: what shores first is left, or referring', () => {
   const open = advise(part('ledger', 3, ['ledger-nails-only'])).filter((each) => each.verdict !== 'blocked')
-  expect(open.map((each) => each.method)).toEqual(['refer'])
+  expect(open.map((each) => each.method)).toEqual(['ledger-renew', 'deck-rebuild', 'refer', 'deck-take-down'])
 })
 
 test('an open joint at the surface is re-sealed', () => {

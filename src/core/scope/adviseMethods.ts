@@ -1,4 +1,4 @@
-import { METHODS, partOf, type MethodRow, type PartRow, type When } from '../catalogue'
+import { METHODS, methodOf, partOf, type MethodRow, type PartRow, type When } from '../catalogue'
 import { dangersAt, type Danger } from '../caution'
 import { placeOf } from '../geometry'
 import { gradeOf, type Finding, type JobDocument } from '../job'
@@ -82,8 +82,12 @@ export function adviseMethods(
   const order = { recommended: 0, allowed: 1, blocked: 2 } as const
   // What answers a source is offered where that source is found, and nowhere else.
   const offered = (method: MethodRow): boolean =>
-    method.answers === 'findings' || (method.answers === 'source' && of.cause?.fix?.method === method.id)
+    of.cause?.fix?.method === method.id ||
+    (method.answers === 'findings' &&
+      (method.serves === null || (of.part !== null && method.serves.includes(of.part.id))))
+  // What is made for the part goes before what serves any.
+  const made = (method: string): number => (methodOf(method)?.serves ? 0 : 1)
   return METHODS.filter(offered)
     .map((method) => adviceOn(method, of))
-    .sort((a, b) => order[a.verdict] - order[b.verdict])
+    .sort((a, b) => order[a.verdict] - order[b.verdict] || made(a.method) - made(b.method))
 }

@@ -1,11 +1,20 @@
 import { WORK_SAYS } from '../catalogue/sentences/work'
-import { lifeOf, methodName, partName, type Life, type MethodRow, type WARRANTIES } from '../catalogue'
+import {
+  lifeOf,
+  methodName,
+  needOf,
+  partName,
+  type Life,
+  type MethodRow,
+  type WARRANTIES,
+} from '../catalogue'
 import { dangersAt, type Danger } from '../caution'
 import { rowsOf } from '../firmValues/rows'
 import { isDamage, type JobDocument, type WorkItem } from '../job'
 import type { Length } from '../measure'
 import { causeOf, type Trace } from '../trace'
 import { adviseMethods, type MethodAdvice } from './adviseMethods'
+import { openDangers } from './openDangers'
 import { cures, decisionOn, fixStanding, type FixStanding, type Placed } from './sourceDecision'
 import { SCOPE_KINDS } from './scopeLine'
 import { spotsOf, type ItemSpot, type Standing } from './spots'
@@ -41,6 +50,8 @@ export type ScopeItem = {
   readonly outside: string | null
   readonly life_years: Life
   readonly warranty: keyof typeof WARRANTIES
+  /** What must be there before it is begun, for the owner. */
+  readonly needs: readonly string[]
   /** What the person should know about this choice, in plain words. */
   readonly notices: readonly string[]
   /** Source letters it fixes. */
@@ -149,13 +160,15 @@ function itemOf(placed: Placed, context: Context): ScopeItem {
     outside: standing !== 'ours' && item.state === 'ours' && isByLine(standing) ? (first?.why ?? null) : null,
     life_years: row ? lifeOf(row, item.material, stays) : [0, 0],
     warranty: stays && warranty !== 'none' ? 'G' : warranty,
+    needs: (row?.needs ?? []).map((need) => needOf(need).says),
     notices,
     fixes: cured.flatMap((source) => (source.letter ? [source.letter] : [])),
   }
 }
 
 /** Methods for every finding, and the items that the choices make. */
-export function scopeJob(job: JobDocument, trace: Trace, dangers: readonly Danger[]): Scope {
+export function scopeJob(job: JobDocument, trace: Trace, all: readonly Danger[]): Scope {
+  const dangers = openDangers(all, job)
   const advice = job.findings.map((finding) => ({
     finding_id: finding.id,
     methods: adviseMethods(finding, { job, trace, dangers }),

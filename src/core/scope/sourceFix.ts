@@ -86,11 +86,14 @@ export function itemForFix(source: Source, job: JobDocument, id: string): WorkIt
   if (!fix || !first) return null
   const row = fix.method === null ? null : methodOf(fix.method)
   const atSource = row?.answers === 'source'
+  // A fix made for a part is done on that part, whatever else shows that it is wanted.
+  const served = findings.find((each) => row?.serves?.includes(each.component ?? ''))
+  const component = row?.serves ? (served?.component ?? row.serves[0] ?? first.component) : first.component
   return newWorkItem({
     id,
     finding_ids: [...source.finding_ids],
     method: fix.method ?? 'own-work',
-    component: atSource ? null : first.component,
+    component: atSource ? null : component,
     places: atSource ? placesOf(source, row.along, job) : [],
     name: fix.method === null || fix.method === 'refer' ? fix.words : '',
     note: fix.words,

@@ -1,9 +1,17 @@
 import { WORK_SAYS } from '../catalogue/sentences/work'
 import type { MethodRow, PartRow, Per } from '../catalogue'
 import { rowsOf } from '../firmValues/rows'
-import { cornersOf, drawnLength, overGround, paintedArea, type PaintedArea } from '../geometry'
-import { byId, type JobDocument } from '../job'
-import { dressedSize, feet, formatLength, inches, longest, shortest, type Length } from '../measure'
+import {
+  cornersOf,
+  drawnLength,
+  featureBox,
+  isOpening,
+  overGround,
+  paintedArea,
+  type PaintedArea,
+} from '../geometry'
+import { byId, type JobDocument, type Side } from '../job'
+import { dressedSize, feet, formatLength, inches, longest, shortest, toFeet, type Length } from '../measure'
 import type { ItemSpot, ScopeItem } from '../scope'
 import { boughtMaterial } from './material'
 import { cutOut, merged, type CutOut } from './cutOut'
@@ -26,8 +34,12 @@ export type Piece = {
 export type WorkedPlace = {
   readonly where: string
   readonly side: string
-  /** Places alike, each with pieces and a set-up of its own. */
+  /** The first of its places in the scope. */
+  readonly spot: ItemSpot
+  /** Pieces or places alike. */
   readonly times: number
+  /** Set-ups of what is set up at each place. */
+  readonly set_ups: number
   /** Length of the work along the member. */
   readonly length: Length
   /** Depth of boards lying side by side; null: one board. */
@@ -38,6 +50,10 @@ export type WorkedPlace = {
   readonly top: Length
   readonly pieces: readonly Piece[]
   readonly area: PaintedArea | null
+  /** Along the side it lies on, for what is done once over a stretch; null where it lies on none. */
+  readonly station: Length | null
+  /** Feet of trim on a stretch of a whole side; null elsewhere. */
+  readonly trim_ft: number | null
   /** Area that was said of it; null where none was. */
   readonly ft2: number | null
   /** Width over the casings, where a head is flashed. */
@@ -244,8 +260,10 @@ function worked(stretch: Stretch, item: ScopeItem, part: PartRow, job: JobDocume
   }
   return {
     where: first.where,
+    spot: first,
     side: sideKey(first),
     times,
+    set_ups: part.together ? 1 : times,
     length,
     across,
     legs,
@@ -253,6 +271,8 @@ function worked(stretch: Stretch, item: ScopeItem, part: PartRow, job: JobDocume
     top: topOf(spots, part.upright ? length : (((courses - 1) * COURSE) as Length), job),
     pieces,
     area: null,
+    station: stationOf(first),
+    trim_ft: null,
     head: null,
     ft2: null,
     notes: [...stretch.notes, ...pastTheWall(spots, part, job), ...(note ? [note] : [])],
@@ -280,7 +300,7 @@ function heads(spots: readonly ItemSpot[], item: ScopeItem, job: JobDocument): W
 }
 
 const BY_AREA: ReadonlySet<Per> = new Set<Per>(['ft2', '100 ft2', '32 ft2'])
-const BY_LENGTH: ReadonlySet<Per> = new Set<Per>(['ft', '100 ft', 'head-metal-ft'])
+const BY_LENGTH: ReadonlySet<Per> = new Set<Per>(['ft', '100 ft'])
 
 /** A place where no wood is renewed: what its recipe counts by must be known. */
 function plain(spot: ItemSpot, part: PartRow | null, row: MethodRow, job: JobDocument): WorkedPlace {
@@ -288,10 +308,14 @@ function plain(spot: ItemSpot, part: PartRow | null, row: MethodRow, job: JobDoc
   const needsArea = per.some((each) => BY_AREA.has(each))
   const needsLength = row.recipe === null || row.recipe.byPart || per.some((each) => BY_LENGTH.has(each))
   const length = seenOf(spot)
+  const opening = openingAt(spot, job)
+  const head = per.includes('head-metal-ft') ? (opening ? overCasings(opening) : USUAL_HEAD) : null
   return {
     where: spot.where,
+    spot,
     side: sideKey(spot),
     times: spot.times,
+    set_ups: part?.together ? Math.min(1, spot.times) : spot.times,
     length,
     across: null,
     legs: 1,
@@ -299,14 +323,40 @@ function plain(spot: ItemSpot, part: PartRow | null, row: MethodRow, job: JobDoc
     top: topOf([spot], part?.upright ? length : feet(0), job),
     pieces: [],
     area: null,
-    head: null,
+    station: stationOf(spot),
+    trim_ft: null,
+    head,
     ft2: spot.area_ft2,
-    notes: [...(needsLength ? unmeasured([spot]) : []), ...pastTheWall([spot], part, job)],
+    notes: [
+      ...(needsLength ? unmeasured([spot]) : []),
+      ...(head !== null && !opening ? [WORK_SAYS.noOpening] : []),
+      ...pastTheWall([spot], part, job),
+    ],
     lacks: needsArea && spot.area_ft2 === null ? [WORK_SAYS.lacksArea] : [],
   }
 }
 
-function wholeSide(spot: ItemSpot, job: JobDocument): WorkedPlace[] {
+/** Feet of trim: the roof edge and the foot over the stretch, its share of the two corners, and round the openings in it. */
+function trimOf(side: Side, job: JobDocument, stretch: { from: Length; to: Length }, height: Length): number {
+  const share = (stretch.to - stretch.from) / Math.max(1, drawnLength(side, job))
+  const round = job.features
+    .filter((feature) => feature.side_id === side.id && isOpening(feature))
+    .map((feature) => featureBox(feature, job))
+    .filter((box) => box.left >= stretch.from && box.right <= stretch.to)
+    .reduce((sum, box) => sum + 2 * (box.right - box.left + (box.top - box.bottom)), 0)
+  return toFeet((2 * (stretch.to - stretch.from) + 2 * height * share + round) as Length)
+}
+
+/** Painted work needs what is painted; work on the wall needs wall that is no masonry. */
+function nothingThere(row: MethodRow, area: PaintedArea): string[] {
+  const onWall = row.recipe?.tasks.some((each) => each.per === '100 ft2 wall') ?? false
+  if (onWall) return area.wall_ft2 <= 0 ? [WORK_SAYS.nothingClad] : []
+  return area.gross_ft2 <= 0 ? [WORK_SAYS.nothingPainted] : []
+}
+
+const stationOf = (spot: ItemSpot): Length | null => (spot.at.kind === 'side' ? spot.at.station : null)
+
+function wholeSide(spot: ItemSpot, row: MethodRow, job: JobDocument): WorkedPlace[] {
   const { at, stretch } = spot
   if (at.kind !== 'whole-side' || stretch === null) return []
   const side = byId(job.sides, at.side_id)
@@ -315,8 +365,10 @@ function wholeSide(spot: ItemSpot, job: JobDocument): WorkedPlace[] {
   return [
     {
       where: spot.where,
+      spot,
       side: side.id,
       times: 1,
+      set_ups: 1,
       length: (stretch.to - stretch.from) as Length,
       across: null,
       legs: 1,
@@ -324,10 +376,12 @@ function wholeSide(spot: ItemSpot, job: JobDocument): WorkedPlace[] {
       top: area.height,
       pieces: [],
       area,
+      station: stretch.from,
+      trim_ft: trimOf(side, job, stretch, area.height),
       head: null,
       ft2: null,
       notes: [area.how, ...(side.length === null ? [WORK_SAYS.sideAsDrawn] : [])],
-      lacks: area.gross_ft2 <= 0 ? [WORK_SAYS.nothingPainted] : [],
+      lacks: nothingThere(row, area),
     },
   ]
 }
@@ -360,7 +414,7 @@ export function placesOf(
 ): WorkedPlace[] {
   const part = rowsOf(job.settings).part(item.component)
   const wood = row.recipe?.wood ?? null
-  if (row.answers === 'side') return spots.flatMap((spot) => wholeSide(spot, job))
+  if (row.answers === 'side') return spots.flatMap((spot) => wholeSide(spot, row, job))
   if (wood === 'head-casing') return heads(spots, item, job)
   if (wood === null || !part?.piece) return spots.map((spot) => plain(spot, part, row, job))
   const stretches = wood === 'member' ? wholeMembers(spots, part, job) : letIn(spots, part, job)

@@ -42,6 +42,13 @@ test.each<[string, Quantity, number, Record<string, number>]>([
   ['roof-clear', ONE, 0.5 + 2.2, {}],
   // A piece a course of 5 in: 12 ÷ 5 = 2.4 a foot.
   ['step-flashing', FT, 0.5 + 30 * 0.55, { 'step-flashing': 72, membrane: 30 }],
+  // A trench of 30 ft, a sump at its end.
+  [
+    'drain-and-sump',
+    FT,
+    1 + 30 * 0.75 + (1 + 8.5),
+    { 'drain-pipe': 31.5, stone: 1.8, 'filter-fabric': 150, 'sump-pump': 1, 'electrician-visit': 1 },
+  ],
   ['kick-out', ONE, 0.4 + 3, { 'kick-out': 1, membrane: 3, sealant: 0.25 }],
   ['chase-cover', ONE, 0.5 + 2.5, { 'chase-cover': 1, sealant: 1 }],
   ['pipe-collar', ONE, 0.3 + 0.9, { 'pipe-collar': 1 }],
@@ -83,7 +90,7 @@ test.each<[string, Quantity, number, Record<string, number>]>([
 
 test('every fix of a source has its example here, and what it counts by is asked for where it is not known', () => {
   const bySource = METHODS.filter(({ answers }) => answers === 'source')
-  expect(bySource).toHaveLength(33)
+  expect(bySource).toHaveLength(34)
   for (const { id, along } of bySource) {
     const item = made(id, null)
     if (along === 'wall' || along === 'plan')

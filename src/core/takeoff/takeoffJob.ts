@@ -3,7 +3,7 @@ import { goodOf, methodOf, partOf } from '../catalogue'
 import { leadRule } from '../caution'
 import { rowsOf, type ReckonedRows } from '../firmValues/rows'
 import type { JobDocument } from '../job'
-import { dressedSize, inches, shareCents, toFeet, toInches } from '../measure'
+import { dressedSize, inches, toFeet, toInches } from '../measure'
 import type { ItemSpot, Scope, ScopeItem } from '../scope'
 import {
   combineFactors,
@@ -14,9 +14,19 @@ import {
   wallReach,
   type Factor,
 } from './factors'
-import { boardAt, placesOf, wholeBoards, type Piece, type WorkedPlace } from './places'
+import { boardAt, placesOf, wholeBoards, type Piece } from './places'
 import { hundredths, type Pace, type TaskHours } from './hours'
-import { consumable, goodsAt, paintBroken, usesAt, type Consumable, type Use } from './uses'
+import {
+  consumable,
+  debrisAt,
+  goodsAt,
+  paintBroken,
+  piecesAt,
+  usesAt,
+  type Consumable,
+  type Use,
+} from './uses'
+import { doneOnce, sharedSetUps, type Drafted } from './shareHours'
 import { shareVisits, type SharedTakeoff } from './visits'
 
 export type ItemTakeoff = {
@@ -63,16 +73,6 @@ function debris(pieces: readonly Piece[]): number {
   return (ft3 * LOOSE) / 27
 }
 
-type Drafted = {
-  readonly item: ScopeItem
-  readonly places: readonly WorkedPlace[]
-  readonly uses: readonly Use[]
-  readonly goods: readonly Consumable[]
-  readonly paint_ft2: number
-  readonly lacks: readonly string[]
-  readonly includedIn: string | null
-}
-
 function noRecipeWords(item: ScopeItem): string | null {
   if (item.row === null) return WORK_SAYS.lacksMethod
   const { recipe } = item.row
@@ -103,7 +103,16 @@ function draftOf(
   of: { readonly job: JobDocument; readonly rows: ReckonedRows },
 ): Drafted {
   const { job } = of
-  const nothing = { item, places: [], uses: [], goods: [], paint_ft2: 0, includedIn: null }
+  const nothing = {
+    item,
+    places: [],
+    uses: [],
+    goods: [],
+    own: [],
+    debris_yd3: 0,
+    paint_ft2: 0,
+    includedIn: null,
+  }
   const none = spots.length === 0 ? null : noRecipeWords(item)
   const own = item.item.lines.length > 0
   if (none !== null) return { ...nothing, lacks: own ? [] : [none] }
@@ -118,44 +127,18 @@ function draftOf(
   const others = spots.map(claimedBy)
   const mine = spots.filter((_, index) => others[index] === null)
   const places = placesOf(item, row, mine, job)
+  const boards = places.flatMap((place) => piecesAt(item, recipe, place, job))
   return {
     item,
     places,
     uses: places.flatMap((place) => usesAt(item, recipe, place, of)),
     goods: places.flatMap((place) => goodsAt(item, recipe, place, job)),
     paint_ft2: places.reduce((sum, place) => sum + paintBroken(item, recipe, place, job), 0),
-    lacks: [...new Set(places.flatMap((place) => place.lacks))],
+    own: boards,
+    debris_yd3: places.reduce((sum, place) => sum + debrisAt(recipe, place, job), 0),
+    lacks: [...new Set([...places.flatMap((place) => place.lacks), ...boards.flatMap((each) => each.lacks)])],
     includedIn: mine.length === 0 ? (others[0] ?? null) : null,
   }
-}
-
-/** Set-ups paid once a side or a job, split over the items that use them by their rate hours, to the hundredth and none lost. */
-function sharedSetUps(
-  drafts: readonly Drafted[],
-  pace: Pace,
-  rows: ReckonedRows,
-): (item: string, task: string) => number {
-  const weights = new Map<string, Map<string, number>>()
-  for (const { item, uses } of drafts) {
-    for (const use of uses) {
-      const task = rows.task(use.task)
-      if (task.set_up_per !== 'side' && task.set_up_per !== 'job') continue
-      const key = `${use.task}/${task.set_up_per === 'side' ? use.place.side : ''}`
-      const byItem = weights.get(key) ?? new Map<string, number>()
-      byItem.set(item.id, (byItem.get(item.id) ?? 0) + use.quantity * task[use.rate ?? pace])
-      weights.set(key, byItem)
-    }
-  }
-  const paid = new Map<string, number>()
-  for (const [key, byItem] of weights) {
-    const task = key.slice(0, key.indexOf('/'))
-    const shares = shareCents(Math.round(rows.task(task).set_up_h * 100) as never, [...byItem.values()])
-    ;[...byItem.keys()].forEach((item, index) => {
-      const of = `${item}/${task}`
-      paid.set(of, (paid.get(of) ?? 0) + shares[index]! / 100)
-    })
-  }
-  return (item, task) => paid.get(`${item}/${task}`) ?? 0
 }
 
 type By = {
@@ -188,8 +171,8 @@ function hoursOf(draft: Drafted, by: By): TaskHours[] {
     const line = lines.get(key)
     if (line) {
       line.quantity += use.quantity
-      line.places += use.place.times
-    } else lines.set(key, { use, factor, quantity: use.quantity, places: use.place.times })
+      line.places += use.place.set_ups
+    } else lines.set(key, { use, factor, quantity: use.quantity, places: use.place.set_ups })
   }
   const said = new Set<string>()
   return [...lines.values()].map(({ use, factor, quantity, places }): TaskHours => {
@@ -290,7 +273,10 @@ export function takeoffJob(job: JobDocument, scope: Scope, of: TakeoffOf = {}): 
     spots: item.spots.filter((spot) => includes(spot, item)),
   }))
   const claims = claimsOf(counted, job)
-  const drafts = counted.map(({ item, spots }) => draftOf(item, spots, claims, { job, rows }))
+  const drafts = doneOnce(
+    counted.map(({ item, spots }) => draftOf(item, spots, claims, { job, rows })),
+    rows,
+  )
   const verdict = leadRule({
     year: job.house?.year_built ?? null,
     outside_ft2: drafts.reduce((sum, each) => sum + each.paint_ft2, 0),
@@ -311,7 +297,11 @@ export function takeoffJob(job: JobDocument, scope: Scope, of: TakeoffOf = {}): 
     const isCounted = counted[index]!.spots.length > 0
     const own = isCounted ? draft.item : null
     const tasks = [...hoursOf(draft, by), ...(own ? ownTasks(own) : [])]
-    const pieces = [...draft.places.flatMap((place) => place.pieces), ...(own ? ownPieces(own) : [])]
+    const pieces = [
+      ...draft.places.flatMap((place) => place.pieces),
+      ...draft.own.map(({ piece }) => piece),
+      ...(own ? ownPieces(own) : []),
+    ]
     const factors = draft.uses.flatMap((use) => factorsOf(use, by))
     const hours = tasks.reduce((sum, each) => sum + each.hours, 0)
     const high = liftDays([draft], hours, rows)
@@ -322,7 +312,11 @@ export function takeoffJob(job: JobDocument, scope: Scope, of: TakeoffOf = {}): 
       tasks,
       factors: [...new Map(factors.map((factor) => [factor.name, factor])).values()],
       hours: hundredths(hours),
-      debris_yd3: debris(draft.places.flatMap((place) => place.pieces)),
+      debris_yd3:
+        debris([
+          ...draft.places.flatMap((place) => place.pieces),
+          ...draft.own.filter(({ replaces }) => replaces).map(({ piece }) => piece),
+        ]) + draft.debris_yd3,
       notes: [
         ...new Set([
           ...draft.places.flatMap((place) => place.notes),
@@ -338,6 +332,7 @@ export function takeoffJob(job: JobDocument, scope: Scope, of: TakeoffOf = {}): 
       hours: items[index]!.hours,
       tasks: items[index]!.tasks.map((task) => task.task),
       paints: methodOf(draft.item.item.method)?.paints ?? false,
+      comes: methodOf(draft.item.item.method)?.visits ?? 1,
       breaksPaint: draft.paint_ft2 > 0,
       places: draft.places,
     })),

@@ -5,7 +5,9 @@ import { addLengths, dressedSize, inches, toFeet, type Length } from '../measure
 import type { ScopeItem } from '../scope'
 import { reachOf } from './factors'
 import type { Pace } from './hours'
-import type { WorkedPlace } from './places'
+import { boughtMaterial } from './material'
+import type { Piece, WorkedPlace } from './places'
+import { sectionFor, tooWideWords } from './section'
 
 /** Goods by what is used, before they are rounded to packages over the job. */
 export type Consumable = {
@@ -26,6 +28,9 @@ export function consumable(id: string, quantity: number, why: string): Consumabl
 function wood_ft(place: WorkedPlace): number {
   return place.pieces.reduce((sum, piece) => sum + toFeet(piece.length) * piece.count, 0)
 }
+
+/** Courses of 6 in to a foot of height. */
+const COURSES_A_FT = 2
 
 /** How many units of a recipe there are at a place. */
 function unitsAt(per: Per, place: WorkedPlace, job: JobDocument): number {
@@ -52,6 +57,12 @@ function unitsAt(per: Per, place: WorkedPlace, job: JobDocument): number {
       return unitsAt('ft2', place, job) / 32
     case 'ft2 surface':
       return place.area?.surface_ft2 ?? 0
+    case '100 ft2 wall':
+      return (place.area?.wall_ft2 ?? 0) / 100
+    case 'course':
+      return ((place.area?.wall_net_ft2 ?? 0) / Math.max(1, toFeet(place.length))) * COURSES_A_FT
+    case 'trim 100 ft':
+      return (place.trim_ft ?? 0) / 100
   }
 }
 
@@ -87,6 +98,53 @@ function ladderUse(place: WorkedPlace, rows: ReckonedRows): Use[] {
   return [{ task: 'ladder-move', quantity: moves * place.times, rate: null, place }]
 }
 
+/** Whether the side of a place has a feature that work there has to move. */
+function hasFeature(kind: string, place: WorkedPlace, job: JobDocument): boolean {
+  return job.features.some((feature) => feature.kind === kind && feature.side_id === place.side)
+}
+
+/** A board of a recipe's own, and whether an old one like it goes. */
+export type OwnPiece = {
+  readonly piece: Piece
+  readonly replaces: boolean
+  readonly lacks: readonly string[]
+}
+
+/** No length of a jointed run of such boards is shorter: two bays. Common practice. */
+const LEAST_OWN = inches(32)
+
+/** Boards of a recipe's own at a place, whole ones, as its part is bought where the recipe does not say. */
+export function piecesAt(item: ScopeItem, recipe: Recipe, place: WorkedPlace, job: JobDocument): OwnPiece[] {
+  return recipe.pieces.map((use): OwnPiece => {
+    const part = rowsOf(job.settings).part(use.like ?? item.component)
+    const choice =
+      use.section !== null || part === null
+        ? null
+        : sectionFor(part, { said: item.item.section, face: place.spot.face_width, casing: null })
+    const { times, plus_in, least_in } = use.long
+    const base = use.long.of === 'height' ? (place.area?.height ?? place.top) : place.length
+    return {
+      piece: {
+        section: use.section ?? (choice?.kind === 'section' ? choice.section : ''),
+        material:
+          use.material ?? (part ? boughtMaterial(item, part, place.spot, job).material : item.material),
+        length: Math.max(Math.round(base * times) + inches(plus_in), inches(least_in)) as Length,
+        count: Math.max(1, Math.ceil(unitsAt(use.per, place, job) * use.times - 1e-9)),
+        joint: use.joint,
+        least: LEAST_OWN,
+        why: use.why,
+      },
+      replaces: use.replaces,
+      lacks: choice?.kind === 'too-wide' ? [tooWideWords(choice.width)] : [],
+    }
+  })
+}
+
+/** Loose debris of a recipe at a place beside the boards it takes out, cubic yards. */
+export function debrisAt(recipe: Recipe, place: WorkedPlace, job: JobDocument): number {
+  return recipe.debris_yd3 === null ? 0 : unitsAt(recipe.debris_yd3.per, place, job) * recipe.debris_yd3.times
+}
+
 /** Tasks at a place, before their hours. */
 export function usesAt(
   item: ScopeItem,
@@ -97,12 +155,14 @@ export function usesAt(
   const condition = item.item.condition
   return [
     ...(recipe.byPart ? partUse(item, place) : []),
-    ...recipe.tasks.map((each): Use => ({
-      task: each.task,
-      quantity: unitsAt(each.per, place, job) * each.times,
-      rate: each.byCondition && condition !== null ? CONDITION[condition]! : null,
-      place,
-    })),
+    ...recipe.tasks
+      .filter(({ where }) => where === undefined || hasFeature(where, place, job))
+      .map((each): Use => ({
+        task: each.byMaterial?.[item.material] ?? each.task,
+        quantity: unitsAt(each.per, place, job) * each.times,
+        rate: each.byCondition && condition !== null ? CONDITION[condition]! : null,
+        place,
+      })),
     ...ladderUse(place, rows),
   ]
 }

@@ -19,6 +19,8 @@ export type Working = {
   readonly hours: number
   readonly tasks: readonly string[]
   readonly paints: boolean
+  /** Times that somebody has to come for it at least. */
+  readonly comes: number
   readonly breaksPaint: boolean
   readonly places: readonly WorkedPlace[]
 }
@@ -75,7 +77,9 @@ export function shareVisits(
   const painting = working.filter((each) => each.paints)
   const mending = working.filter((each) => !each.paints)
   const stays = (hours: number): number => Math.max(1, Math.ceil(days(hours) / calendar.days_a_visit - 1e-9))
-  const visits = painting.length > 0 ? stays(sum(mending)) + stays(sum(painting)) : stays(sum(mending))
+  const comes = Math.max(...working.map((each) => each.comes))
+  const byHours = painting.length > 0 ? stays(sum(mending)) + stays(sum(painting)) : stays(sum(mending))
+  const visits = Math.max(byHours, comes)
   const debris_yd3 = hundredths(of.debris_yd3)
   const tasks = [sharedTask('mobilise', visits, visits, of)]
   if (known.includes('hand-wash')) tasks.push(sharedTask('hand-wash', 0, 1, of))
@@ -84,7 +88,10 @@ export function shareVisits(
   const long = visits > (painting.length > 0 ? 2 : 1)
   return {
     visits,
-    visit_words: `${painting.length > 0 ? 'one to repair and prime, one to paint' : 'one'}${long ? `, each of at most ${calendar.days_a_visit} days` : ''}`,
+    visit_words:
+      comes > byHours
+        ? `${comes}, since something cures or dries between`
+        : `${painting.length > 0 ? 'one to repair and prime, one to paint' : 'one'}${long ? `, each of at most ${calendar.days_a_visit} days` : ''}`,
     people,
     tasks,
     hours: hundredths(tasks.reduce((all, each) => all + each.hours, 0)),

@@ -1,4 +1,4 @@
-import { partName } from '../catalogue'
+import { damagedAs, partName } from '../catalogue'
 import { type WallBox } from '../geometry'
 import { byId, isDamage, type Finding, type JobDocument } from '../job'
 import type { Length } from '../measure'
@@ -257,7 +257,8 @@ function placeWords(used: Used, model: Model, job: JobDocument): string {
   if (words !== '') return words
   const first = model.weighings.find((each) => each.finding.id === used.ids[0])
   const side = byId(job.sides, first?.target.side_id)
-  const part = first?.finding.component ? partName(first.finding.component) : 'the finding'
+  const named = byId(job.findings, first?.finding.id)?.component ?? null
+  const part = named === null ? 'the finding' : partName(named)
   return side ? `${side.facing}, at ${part}` : 'place not known yet'
 }
 
@@ -362,7 +363,9 @@ function letterOf(index: number): string {
  * The search is exact (`explain/explain.ts`); every weight in it is our judgement.
  */
 export function traceJob(job: JobDocument): Trace {
-  const damaged: readonly Finding[] = job.findings.filter(isDamage)
+  const damaged: readonly Finding[] = job.findings
+    .filter(isDamage)
+    .map((finding) => ({ ...finding, component: damagedAs(finding.component) }))
   const model = modelOf(job, damaged)
   const explained = explain(model.problem)
   const used = usedIn(model, explained)

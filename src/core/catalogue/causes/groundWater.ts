@@ -131,7 +131,7 @@ export const GROUND_WATER_CAUSES = {
     },
     against: { 'dry-at-wet-season-peak': 0.1, 'only-after-roof-rain-one-corner': 0.3 },
     leadsTo: ['crawl-vapour', 'support-washed-out', 'settlement'],
-    fix: ['Drain and sump to a named outlet', 'refer', 16, 60],
+    fix: ['Drain and sump to a named outlet', 'drain-and-sump', 16, 60],
     only: 'The new feet stand in water again.',
   }),
   'no-capillary-break': c({

@@ -114,7 +114,7 @@ export const LIFE_CAUSES = {
       'bees-hover-in-spring': 5,
     },
     against: { 'painted-hardwood-or-plastic': 0.1, 'oval-or-tiny-holes': 0.02, 'ragged-rows': 0.1 },
-    fix: ['Plug and paint after treatment', 'refer', 0.5, 2],
+    fix: ['Plug and paint after treatment', 'pest-close', 0.5, 2],
     only: 'Drilled again in spring.',
   }),
   'wood-beetles': c({
@@ -154,7 +154,7 @@ export const LIFE_CAUSES = {
     ],
     for: { 'droppings-or-hair': 8, 'chewed-edge-sound-around': 6, noises: 3, 'torn-vent': 4 },
     against: { 'hole-edges-rotten': 0.3, 'no-traces-of-animals': 0.1 },
-    fix: ['Close and screen the way in, out of season', 'refer', 1, 4],
+    fix: ['Close and screen the way in, out of season', 'pest-close', 1, 4],
     only: 'They come back.',
   }),
   woodpecker: c({

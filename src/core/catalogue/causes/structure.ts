@@ -86,7 +86,7 @@ export const STRUCTURE_CAUSES = {
     for: { 'daylight-in-bearing': 8, 'pier-leaning': 6, 'soft-line-in-floor': 4, 'washout-at-pier': 3 },
     against: { 'pier-snug-plumb': 0.1, 'floor-even': 0.3 },
     odds: { piers: 1.6, slab: 0.05 },
-    fix: ['Re-set the support on a footing; shore first', 'refer', 4, 12],
+    fix: ['Re-set the support on a footing; shore first', 'post-pad-new', 4, 12],
     only: 'The floor stays springy.',
   }),
   'support-washed-out': c({
@@ -97,7 +97,7 @@ export const STRUCTURE_CAUSES = {
     for: { 'washout-at-pier': 6, 'silt-at-wall': 2, 'erosion-at-outlet': 2, 'daylight-in-bearing': 2 },
     against: { 'pier-snug-plumb': 0.15 },
     leadsTo: ['pier-displaced'],
-    fix: ['Lead the water away, then a new pad', 'refer', 4, 12],
+    fix: ['Lead the water away, then a new pad', 'post-pad-new', 4, 12],
     only: 'The new pad is washed out like the old one.',
   }),
   'pad-unlevel': c({
@@ -108,7 +108,7 @@ export const STRUCTURE_CAUSES = {
     for: { 'pads-on-sod-or-fill': 5, 'shims-fanned': 5, 'same-end-low': 4, 'soft-probe-at-pad': 4 },
     against: { 'pads-on-gravel-flat': 0.1, 'skirt-even': 0.3 },
     odds: { piers: 2, slab: 0.05 },
-    fix: ['New pads on undisturbed ground; re-level', 'refer', 4, 16],
+    fix: ['New pads on undisturbed ground; re-level', 'home-pier-new', 4, 16],
     only: 'Re-shimmed, it goes down again.',
   }),
   'over-spanned': c({
@@ -144,7 +144,7 @@ export const STRUCTURE_CAUSES = {
       'floor-humped-at-prop': 3,
     },
     against: { 'footing-and-plate-proper': 0.1 },
-    fix: ['A support on a footing, fixed at the top; shore first', 'refer', 3, 10],
+    fix: ['A support on a footing, fixed at the top; shore first', 'post-pad-new', 3, 10],
     only: 'Sinks, and the floor with it.',
   }),
   'embedded-steel': c({
@@ -176,7 +176,7 @@ export const STRUCTURE_CAUSES = {
       'connector-rusted': 3,
     },
     against: { 'connectors-complete': 0.05, 'no-slip-no-rust': 0.5 },
-    fix: ['The right connector, all holes filled; keep off until then', 'refer', 1, 6],
+    fix: ['The right connector, all holes filled; keep off until then', 'hanger-new', 1, 6],
     only: 'The joint can let go without warning.',
     reach: [12, 12, 12, 24],
   }),
@@ -194,7 +194,7 @@ export const STRUCTURE_CAUSES = {
       'ledger-gap-over-eighth': 6,
     },
     against: { 'ledger-bolted-dry': 0.1, 'deck-freestanding': 0.02 },
-    fix: ['Keep off; shore, then re-fasten or rebuild', 'refer', 8, 24],
+    fix: ['Keep off; shore, then re-fasten or rebuild', 'ledger-renew', 8, 24],
     only: 'A deck can come away from the wall without warning.',
     basis: 'published',
   }),
@@ -263,7 +263,7 @@ export const STRUCTURE_CAUSES = {
     damages: ['floor', 'joist', 'girder', 'mudsill'],
     for: { 'soft-end-at-bearing': 8, 'soft-line-in-floor': 3, 'daylight-in-bearing': 1.5 },
     against: { 'dry-and-hard-all-round': 0.1, 'floor-even': 0.3 },
-    fix: ['Find the water first; shore, then renew the bearing', 'refer', 4, 16],
+    fix: ['Find the water first; shore, then renew the bearing', 'mudsill-new', 4, 16],
     only: 'Rots again from the same water.',
   }),
   'deck-overload': c({

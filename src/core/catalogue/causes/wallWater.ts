@@ -208,7 +208,7 @@ export const WALL_WATER_CAUSES = {
       'every-bay-alike': 0.2,
     },
     leadsTo: ['ledger-attachment'],
-    fix: ['Cap flashing under the barrier, membrane, end dams', 'refer', 8, 24],
+    fix: ['Cap flashing under the barrier, membrane, end dams', 'ledger-flash', 8, 24],
     only: 'The rim goes on rotting where nobody sees it.',
     basis: 'common practice',
   }),

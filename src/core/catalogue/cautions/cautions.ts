@@ -21,17 +21,25 @@ export type CautionRow = Row & {
   readonly effect: CautionEffect
   /** What is said of work there, where it is stopped, waits or is warned of. */
   readonly onWork: string
+  /** Answered by work that shores first and renews the part that it is about. */
+  readonly endsWithRebuild: boolean
   /** Whether the whole assembly is meant, and what hangs on it, or the place alone. */
   readonly holdsFor: 'what-hangs-on-it' | 'place' | 'house'
 }
 
-const caution = (of: Omit<CautionRow, 'source'>): CautionRow => ({ source: 'common practice', ...of })
+type Written = Omit<CautionRow, 'source' | 'endsWithRebuild'> & Partial<CautionRow>
+const caution = (of: Written): CautionRow => ({
+  source: 'common practice',
+  endsWithRebuild: false,
+  ...of,
+})
 const FALLS = 'it can come down under people without warning'
 const EATEN = 'new wood is eaten too'
 
 export const CAUTIONS: readonly CautionRow[] = [
   caution({
     id: 'keep-off',
+    endsWithRebuild: true,
     name: 'keep off',
     kind: 'keep-off',
     rank: 1,
@@ -71,6 +79,7 @@ export const CAUTIONS: readonly CautionRow[] = [
   }),
   caution({
     id: 'structural-decay',
+    endsWithRebuild: true,
     name: 'carries load and is soft',
     kind: 'engineer',
     rank: 3,
@@ -218,7 +227,7 @@ export const KEEP_OFF_LIST: Readonly<
   'gap-opening': { says: 'gap at the ledger and opening', part: 'ledger' },
   'post-base-soft': { says: 'post base or bearing soft', part: 'deck-post' },
   'beam-not-on-post': { says: 'beam not on its post', part: 'deck-beam' },
-  'hangers-missing-at-height': { says: 'hangers missing at height', part: 'deck-joist' },
+  'hangers-missing-at-height': { says: 'hangers missing at height', part: 'joist-hanger' },
   'stair-not-attached': { says: 'stair not attached or stringer cracked', part: 'stair' },
   'guard-moves': { says: 'guard moves or has no structural posts', part: 'guard' },
   'load-never-designed': { says: 'load it was never built for', part: null },

@@ -7,6 +7,8 @@ export type GoodRow = Row & {
   readonly packages: readonly number[]
   /** What one is called. */
   readonly packageName: string
+  /** Bought and left there, hired by the day, or a trade that comes and is paid for its visit. */
+  readonly kind: 'bought' | 'hired' | 'trade'
   /** What a new firm starts from, dollars a unit. */
   readonly starting_usd: number
 }
@@ -18,7 +20,14 @@ const good = (
   packageName: string,
   packages: readonly number[],
   starting_usd: number,
-): GoodRow => ({ id, name, source: 'our judgement', unit, packageName, packages, starting_usd })
+  kind: GoodRow['kind'] = 'bought',
+): GoodRow => ({ id, name, source: 'our judgement', unit, packageName, packages, starting_usd, kind })
+const piece = (id: string, name: string, usd: number): GoodRow => good(id, name, 'piece', 'piece', [1], usd)
+const hire = (id: string, name: string, usd: number): GoodRow =>
+  good(id, name, 'day', 'day', [1], usd, 'hired')
+/** Half a visit a place: two places are one trip. */
+const trade = (id: string, name: string, usd: number): GoodRow =>
+  good(id, name, 'visit', 'visit', [1], usd, 'trade')
 
 export const GOODS: readonly GoodRow[] = [
   good('fasteners', 'Fasteners, ring-shank', 'lb', 'box', [1, 5, 10], 9),
@@ -27,7 +36,7 @@ export const GOODS: readonly GoodRow[] = [
   good('sealant', 'Sealant', 'cartridge', 'cartridge', [1], 8.5),
   good('head-cap', 'Head cap metal', 'ft', 'length', [10], 3.2),
   good('membrane', 'Membrane flashing', 'ft', 'roll', [33, 75], 1.1),
-  good('lift-day', 'Lift, hired', 'day', 'day', [1], 380),
+  hire('lift-day', 'Lift, hired', 380),
   good('gutter', 'Gutter', 'ft', 'length', [10], 2.6),
   good('gutter-hanger', 'Gutter hanger', 'piece', 'piece', [1], 2.2),
   good('downspout', 'Downspout', 'ft', 'length', [10], 2.4),
@@ -51,6 +60,75 @@ export const GOODS: readonly GoodRow[] = [
   good('pipe-wrap', 'Pipe wrap', 'ft', 'length', [6], 1.3),
   good('duct', 'Duct', 'ft', 'length', [5], 4.2),
   good('vent-hood', 'Vent hood', 'piece', 'piece', [1], 28),
+  // Sheets and what they are set with.
+  piece('sheathing-sheet', 'Sheathing sheet, 4 × 8', 32),
+  piece('subfloor-sheet', 'Subfloor sheet, 4 × 8', 48),
+  piece('panel-sheet', 'Panel siding sheet, 4 × 8', 58),
+  piece('soffit-sheet', 'Soffit panel sheet, 4 × 8', 42),
+  good('adhesive', 'Construction adhesive', 'tube', 'tube', [1], 9),
+  good('structural-screws', 'Structural screws', 'piece', 'box', [50], 1.1),
+  good('roofing', 'Shingles to tie in', 'ft²', 'bundle', [33], 1.3),
+  // Openings.
+  good('epoxy', 'Epoxy filler and consolidant', 'pint', 'set', [2], 26),
+  good('filler', 'Wood filler', 'pint', 'tin', [1], 14),
+  good('glass', 'Glass, cut to size', 'ft²', 'ft²', [1], 16),
+  piece('storm-sash', 'Storm sash, made to measure', 190),
+  piece('door-slab', 'Door slab', 340),
+  piece('door-unit', 'Door unit, pre-hung', 680),
+  piece('storm-door', 'Storm door', 320),
+  piece('window-unit', 'Window unit', 520),
+  good('shutter', 'Shutters', 'pair', 'pair', [1], 170),
+  piece('wall-vent', 'Vent for the wall, screened', 95),
+  good('screen-mesh', 'Screen mesh', 'ft²', 'roll', [25, 100], 0.9),
+  // Cladding.
+  good('shingle', 'Shingles or shakes', 'piece', 'bundle', [90], 0.85),
+  good('lath', 'Lath and paper', 'ft²', 'sheet', [17], 0.9),
+  good('mortar', 'Mortar', 'bag', 'bag', [1], 14),
+  piece('brick', 'Brick to match', 1.6),
+  // Structure.
+  piece('joist-hanger', 'Joist hanger', 5),
+  piece('post-cap', 'Post cap', 26),
+  piece('lateral-tie', 'Lateral tie', 32),
+  piece('framing-tie', 'Framing tie', 2.2),
+  good('anchor', 'Sill anchor', 'piece', 'piece', [1], 6),
+  good('concrete', 'Concrete, 80 lb', 'bag', 'bag', [1], 7),
+  good('form-tube', 'Form tube', 'ft', 'length', [4], 4),
+  good('guard-kit', 'Guard: rails and balusters', 'ft', 'section', [6, 8], 22),
+  piece('porch-column', 'Porch column', 380),
+  good('borate', 'Borate', 'gal', 'jug', [1], 95),
+  good('shims', 'Shims', 'pair', 'pack', [12], 0.9),
+  piece('jack-post', 'Screw-jack post', 62),
+  // Floors and ground.
+  good('insulation', 'Floor insulation', 'ft²', 'bag', [80], 1.05),
+  good('liner', 'Liner', 'ft²', 'roll', [1000], 0.42),
+  piece('crawl-vent', 'Crawl space vent, screened', 26),
+  good('filter-fabric', 'Filter fabric', 'ft²', 'roll', [300], 0.22),
+  piece('sump-pump', 'Sump basin and pump', 360),
+  good('gutter-guard', 'Gutter guard', 'ft', 'length', [4], 3.2),
+  // Slabs, walls, supports.
+  good('grout', 'Non-shrink grout', 'bag', 'bag', [1], 24),
+  good('rust-coat', 'Coat for bare steel', 'quart', 'can', [1], 28),
+  good('crack-resin', 'Resin and ports for a crack of 8 ft', 'kit', 'kit', [1], 82),
+  piece('wall-strap', 'Wall strap and its resin', 210),
+  piece('wall-brace', 'Steel brace', 290),
+  piece('wall-anchor', 'Wall anchor: plates and rod', 430),
+  piece('driven-pier', 'Driven pier with bracket', 690),
+  piece('home-block', 'Block for a pier', 3.4),
+  piece('home-pad', 'Pad under a pier', 34),
+  good('skirting', 'Skirting', 'ft', 'panel', [12], 9),
+  piece('tie-strap', 'Tie strap', 38),
+  // Coats and holds.
+  good('stain', 'Stain', 'gal', 'can', [1, 5], 48),
+  good('deck-coat', 'Deck coating', 'gal', 'can', [1, 5], 52),
+  good('wash', 'Cleaner for mildew', 'gal', 'jug', [1], 14),
+  good('tarp', 'Tarp or wrap, with battens', 'ft²', 'sheet', [96], 0.2),
+  hire('drier-day', 'Drier, hired', 48),
+  hire('trench-day', 'Trencher, hired', 210),
+  // Trades that come for it: what one visit costs, at least.
+  trade('electrician-visit', 'Electrician’s visit', 230),
+  trade('plumber-visit', 'Plumber’s visit', 220),
+  trade('specialist-visit', 'Specialist’s visit', 480),
+  trade('inspector-visit', 'Permit and inspection', 260),
 ]
 const ROWS = rowsById(GOODS)
 

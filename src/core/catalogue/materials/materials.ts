@@ -19,6 +19,7 @@ export const MATERIALS: readonly MaterialRow[] = [
   row('hardboard', 'hardboard', 0.9),
   row('engineered-wood', 'engineered wood', 1),
   row('pvc', 'cellular PVC', 2.2),
+  row('framing', 'framing lumber', 0.5),
   row('treated', 'preservative-treated wood', 0.8),
   row('unknown', 'not known', null, false),
 ]
@@ -31,17 +32,19 @@ export function materialName(id: string): string {
   return ROWS.get(id)?.name ?? `unknown material (${id})`
 }
 
-/** A cladding, and whether a painter paints it: brick is not, shingles are stained. */
+/** A cladding, and whether a painter paints it: brick is not, shingles are stained. Masonry is never stripped. */
 export type CladdingRow = Row & {
   readonly painted: boolean
+  readonly masonry: boolean
   /** True surface over flat wall area. */
   readonly surface: number
 }
-const clad = (id: string, name: string, painted: boolean, surface: number): CladdingRow => ({
+const clad = (id: string, name: string, painted: boolean, surface: number, masonry = false): CladdingRow => ({
   id,
   name,
   source: 'our judgement',
   painted,
+  masonry,
   surface,
 })
 export const CLADDINGS: readonly CladdingRow[] = [
@@ -52,7 +55,7 @@ export const CLADDINGS: readonly CladdingRow[] = [
   clad('panel', 'panel', true, 1.1),
   clad('shingle', 'shingle', false, 1.3),
   clad('stucco', 'stucco', true, 1.4),
-  clad('brick', 'brick', false, 1),
+  clad('brick', 'brick', false, 1, true),
   clad('board-and-batten', 'board and batten', true, 1.2),
   clad('unknown', 'not known', true, 1.1),
 ]

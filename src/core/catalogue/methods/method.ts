@@ -1,4 +1,5 @@
 import type { Row } from '../row'
+import type { NeedId } from './needs'
 
 /** Years to the next work of the same kind, low and high. */
 export type Life = readonly [low: number, high: number]
@@ -54,6 +55,47 @@ export type Per =
   | '100 ft2'
   | '32 ft2'
   | 'ft2 surface'
+  /** A hundred square feet of wall whatever it is clad with, masonry apart; and a course of 6 in over it, openings off. */
+  | '100 ft2 wall'
+  | 'course'
+  /** A hundred feet of trim on a side: roof edge, corners, foot, and round its openings. */
+  | 'trim 100 ft'
+
+/** A task of a recipe. */
+export type TaskUse = {
+  readonly task: string
+  readonly per: Per
+  readonly times: number
+  readonly byCondition?: true
+  /** Only where the side has one: a gutter comes down only where there is one. */
+  readonly where?: 'gutter'
+  /** Another task for what the new one is made of. */
+  readonly byMaterial?: Readonly<Record<string, string>>
+}
+
+/**
+ * Boards of a recipe's own, beside those that the rule of the part gives: a sister beside its joist, the posts of a rebuilt deck. So
+ * many for each unit, whole ones at each place.
+ */
+export type PieceUse = {
+  /** Null: as a part is bought, by what was measured or said of it: the part `like`, or the item's. */
+  readonly section: string | null
+  readonly material: string | null
+  readonly like: string | null
+  readonly per: Per
+  readonly times: number
+  /** How long each is: so many times the length, or the height, of the place and so many inches more, never shorter than the least. */
+  readonly long: {
+    readonly of: 'length' | 'height'
+    readonly times: number
+    readonly plus_in: number
+    readonly least_in: number
+  }
+  readonly joint: 'scarf' | 'butt' | 'none'
+  /** An old one like it is taken out and hauled. */
+  readonly replaces: boolean
+  readonly why: string
+}
 
 /** How a method is reckoned at one place. */
 export type Recipe = {
@@ -61,12 +103,8 @@ export type Recipe = {
   readonly wood: 'cut-out' | 'member' | 'head-casing' | null
   /** The part's own task and goods. */
   readonly byPart: boolean
-  readonly tasks: readonly {
-    readonly task: string
-    readonly per: Per
-    readonly times: number
-    readonly byCondition?: true
-  }[]
+  readonly tasks: readonly TaskUse[]
+  readonly pieces: readonly PieceUse[]
   readonly goods: readonly {
     readonly good: string
     readonly per: Per
@@ -75,6 +113,8 @@ export type Recipe = {
   }[]
   /** Old paint broken, square feet for each unit; null: by the part. */
   readonly paint_ft2: { readonly per: Per; readonly times: number } | null
+  /** Loose debris that is no board counted above, cubic yards for each unit. */
+  readonly debris_yd3: { readonly per: Per; readonly times: number } | null
 }
 
 /** What a method answers: findings, the whole of a side, or a source at its place. */
@@ -90,6 +130,17 @@ export type MethodRow = Row & {
   /** What it does, for the owner. */
   readonly cures: string
   readonly answers: Answers
+  /** Parts it is made for; null: any. */
+  readonly serves: readonly string[] | null
+  /**
+   * It shores first, then renews what carries load, like for like: the member it is chosen for, or all that stands there. What hangs
+   * on a member so renewed is worked on again.
+   */
+  readonly rebuilds: 'member' | 'assembly' | null
+  /** What must be there before it is begun. */
+  readonly needs: readonly NeedId[]
+  /** Times that somebody comes at least, because something has to cure or dry between. */
+  readonly visits: number
   /** Of a method that answers a source. */
   readonly along: Along
   /** We do work and are paid for it; else it is listed, never charged. */
@@ -131,6 +182,10 @@ export function method(of: Written): MethodRow {
   return {
     source: 'our judgement',
     answers: 'findings',
+    serves: null,
+    rebuilds: null,
+    needs: [],
+    visits: 1,
     along: 'each',
     sells: true,
     standsAs: null,
@@ -139,7 +194,7 @@ export function method(of: Written): MethodRow {
     hidesDecay: false,
     advice: [],
     ...of,
-    ...(of.sells === false ? {} : { advice: [...SOLD, ...(of.advice ?? [])] }),
+    ...(of.sells === false ? {} : { advice: [...(of.rebuilds ? FIXES : SOLD), ...(of.advice ?? [])] }),
   }
 }
 
@@ -161,11 +216,17 @@ const SOLD: readonly Advice[] = [
     says: 'Fixes the source: {source}.',
   },
 ]
+/** What shores first is not held up by what it mends. */
+const FIXES: readonly Advice[] = [
+  { verdict: 'recommended', when: { fixesSource: true }, says: 'Fixes the source: {source}.' },
+]
 
 export const NO_RECIPE = {
   wood: null,
   byPart: false,
   tasks: [],
+  pieces: [],
   goods: [],
   paint_ft2: null,
+  debris_yd3: null,
 } as const

@@ -1,4 +1,4 @@
-import { part, pieced, section, whole } from './part'
+import { part, pieced, section, TWO_BY, whole } from './part'
 
 const deck = { assembly: 'deck', awayFromOpenings: true, ageProvesNothing: true } as const
 const TREATED = { usual: 'treated', byCladding: {} } as const
@@ -16,12 +16,13 @@ export const DECK = [
     face_in: 10,
     inSurvey: true,
     piece: whole('a ledger is renewed over its length, shored first'),
-    section: section('2x10'),
+    section: section('2x10', { choices: ['2x8', '2x10', '2x12'] }),
     boughtAs: TREATED,
   }),
   part({
     ...deck,
     id: 'deck-board',
+    together: true,
     countedIn: 'pieces',
     name: 'deck board',
     ageProvesNothing: false,
@@ -35,14 +36,25 @@ export const DECK = [
   part({
     ...deck,
     id: 'deck-joist',
+    together: true,
     countedIn: 'pieces',
     name: 'deck joist',
     bears: true,
-    heldBy: ['ledger', 'deck-beam'],
+    heldBy: ['ledger', 'deck-beam', 'joist-hanger'],
     disturbsPaint: false,
     inSurvey: true,
+    section: section('2x8', { choices: TWO_BY }),
+    boughtAs: TREATED,
   }),
-  part({ ...deck, id: 'deck-beam', name: 'deck beam', bears: true, heldBy: ['deck-post'] }),
+  part({
+    ...deck,
+    id: 'deck-beam',
+    name: 'deck beam',
+    bears: true,
+    heldBy: ['deck-post'],
+    section: section('2x10', { choices: TWO_BY }),
+    boughtAs: TREATED,
+  }),
   part({
     ...deck,
     id: 'deck-post',
@@ -86,11 +98,44 @@ export const DECK = [
   part({
     ...deck,
     id: 'stair-tread',
+    together: true,
     name: 'stair tread',
     ageProvesNothing: false,
     heldBy: ['stair'],
     piece: whole('treads are whole'),
     section: section('5/4x6', { choices: ['5/4x6', '2x10', '2x12'] }),
+    task: { task: 'tread', per: 'piece' },
+    goods: [{ good: 'fasteners', per_ft: 0.05, why: 'two screws a crossing' }],
     boughtAs: TREATED,
+  }),
+  part({
+    ...deck,
+    id: 'stringer',
+    damagedAs: 'stair',
+    countedIn: 'pieces',
+    name: 'stringer',
+    bears: true,
+    heldBy: ['deck-joist'],
+    keepOff: { fromGrade: 2, says: 'stringer not sound' },
+    disturbsPaint: false,
+    inSurvey: true,
+  }),
+  part({
+    ...deck,
+    id: 'joist-hanger',
+    together: true,
+    damagedAs: 'deck-joist',
+    countedIn: 'pieces',
+    name: 'joist hanger',
+    disturbsPaint: false,
+    heldBy: ['ledger', 'deck-beam'],
+  }),
+  part({
+    ...deck,
+    id: 'deck-footing',
+    damagedAs: 'pier',
+    countedIn: 'pieces',
+    name: 'deck footing',
+    disturbsPaint: false,
   }),
 ]

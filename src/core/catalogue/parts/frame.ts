@@ -1,6 +1,11 @@
-import { part } from './part'
+import { part, section, TWO_BY } from './part'
 
-/** What holds walls and floors up. None has a recipe yet: repair of what carries load wants its own kits. */
+const FRAMING = { usual: 'framing', byCladding: {} } as const
+const stud = { assembly: 'wall-frame', bears: true } as const
+const joists = { section: section('2x10', { choices: TWO_BY }), boughtAs: FRAMING } as const
+const studs = { section: section('2x4', { choices: ['2x4', '2x6'] }), boughtAs: FRAMING } as const
+
+/** What holds walls and floors up. Its repair is by kits that shore first; a wall is seldom drawn with its studs. */
 export const FRAME = [
   part({
     id: 'sheathing',
@@ -9,10 +14,38 @@ export const FRAME = [
     assembly: 'wall-frame',
     besideThings: true,
   }),
-  part({ id: 'stud', name: 'wall stud', assembly: 'wall-frame', bears: true, besideThings: true }),
-  part({ id: 'rim-joist', name: 'rim joist', assembly: 'floor-frame', bears: true, ageProvesNothing: true }),
   part({
+    ...stud,
+    ...studs,
+    id: 'stud',
+    together: true,
+    name: 'wall stud',
+    countedIn: 'pieces',
+    besideThings: true,
+  }),
+  part({
+    ...stud,
+    ...studs,
+    id: 'jack-stud',
+    together: true,
+    damagedAs: 'stud',
+    name: 'jack stud',
+    countedIn: 'pieces',
+  }),
+  part({ ...stud, ...studs, id: 'sole-plate', damagedAs: 'stud', name: 'sole plate', usualHeight: 'foot' }),
+  part({ ...stud, ...joists, id: 'header', damagedAs: 'stud', name: 'header' }),
+  part({
+    ...joists,
+    id: 'rim-joist',
+    name: 'rim joist',
+    assembly: 'floor-frame',
+    bears: true,
+    ageProvesNothing: true,
+  }),
+  part({
+    ...joists,
     id: 'joist',
+    together: true,
     countedIn: 'pieces',
     name: 'joist',
     assembly: 'floor-frame',
@@ -31,6 +64,7 @@ export const FRAME = [
     inSurvey: true,
   }),
   part({
+    ...joists,
     id: 'girder',
     name: 'girder',
     assembly: 'floor-frame',
@@ -43,6 +77,8 @@ export const FRAME = [
   }),
   part({
     id: 'mudsill',
+    section: section('2x6', { choices: ['2x4', '2x6', '2x8'] }),
+    boughtAs: { usual: 'treated', byCladding: {} },
     name: 'mudsill',
     assembly: 'floor-frame',
     bears: true,
@@ -51,7 +87,22 @@ export const FRAME = [
     disturbsPaint: false,
     inSurvey: true,
   }),
+  part({
+    id: 'floor-insulation',
+    damagedAs: 'subfloor',
+    name: 'floor insulation',
+    assembly: 'floor-frame',
+    awayFromOpenings: true,
+    disturbsPaint: false,
+  }),
 ]
+
+const base = {
+  assembly: 'foundation',
+  usualHeight: 'foot',
+  awayFromOpenings: true,
+  disturbsPaint: false,
+} as const
 
 export const GROUND = [
   part({
@@ -64,6 +115,7 @@ export const GROUND = [
   }),
   part({
     id: 'foundation-wall',
+    together: true,
     name: 'foundation wall',
     assembly: 'foundation',
     bears: true,
@@ -71,6 +123,27 @@ export const GROUND = [
     awayFromOpenings: true,
   }),
   part({ id: 'slab', name: 'slab', assembly: 'foundation', awayFromOpenings: true }),
+  part({ ...base, id: 'slab-edge', damagedAs: 'slab', name: 'slab edge' }),
+  part({ ...base, id: 'tendon-end', damagedAs: 'slab', name: 'tendon end', countedIn: 'pieces' }),
+  part({ ...base, id: 'crawl-vent', name: 'crawl space vent', countedIn: 'pieces' }),
+  part({
+    ...base,
+    id: 'crawl-floor',
+    damagedAs: 'subfloor',
+    name: 'crawl space floor',
+    usualHeight: 'breast',
+  }),
+  part({
+    ...base,
+    id: 'home-pier',
+    together: true,
+    damagedAs: 'pier',
+    name: 'pier of a manufactured home',
+    countedIn: 'pieces',
+    bears: true,
+  }),
+  part({ ...base, id: 'skirting', name: 'skirting', disturbsPaint: true }),
+  part({ ...base, id: 'tie-strap', together: true, name: 'tie strap', countedIn: 'pieces' }),
 ]
 
 export const INSIDE = [

@@ -4,13 +4,14 @@ import { DECK } from './deck'
 import { FRAME, GROUND, INSIDE, OTHER } from './frame'
 import { OPENING_PARTS } from './openings'
 import type { PartRow } from './part'
-import { ROOF, ROOF_EDGE } from './roofEdge'
+import { PORCH, ROOF, ROOF_EDGE } from './roofEdge'
 
 /** Every part of a house that a finding or an item can be about, in the order a list shows them. */
 export const PARTS: readonly PartRow[] = [
   ...ROOF_EDGE,
   ...CLADDING,
   ...OPENING_PARTS,
+  ...PORCH,
   ...DECK,
   ...FRAME,
   ...ROOF,
@@ -24,6 +25,11 @@ const ROWS = rowsById(PARTS)
 /** The row of a part; null for an id this catalogue does not know. */
 export function partOf(id: string | null): PartRow | null {
   return id === null ? null : (ROWS.get(id) ?? null)
+}
+
+/** The part whose harm a part shares; itself, where it has causes of its own. */
+export function damagedAs(id: string | null): string | null {
+  return partOf(id)?.damagedAs ?? id
 }
 
 /** A part's name. An id that is not known is shown as it stands, never guessed at. */

@@ -2,6 +2,8 @@ import { FIVE_QUARTER, ONE_BY, part, pieced, section, TRIM_GOODS, whole, WOOD } 
 
 const board = { assembly: 'opening', ofOpening: true, goods: TRIM_GOODS, boughtAs: WOOD } as const
 
+const unit = { assembly: 'opening', ofOpening: true, countedIn: 'pieces' } as const
+
 /** Boards of windows and doors. Cut-backs, least pieces and joints: common practice. */
 export const OPENING_PARTS = [
   part({
@@ -62,5 +64,41 @@ export const OPENING_PARTS = [
     piece: whole('door out, pan in'),
     section: section('2x6'),
     task: { task: 'door-sill', per: 'piece' },
+  }),
+  part({
+    ...board,
+    id: 'brick-mould',
+    damagedAs: 'side-casing',
+    name: 'brick mould',
+    upright: true,
+    span: 'leg',
+    piece: whole('a leg costs less than a splice'),
+    section: section('brick-mould'),
+    task: { task: 'brick-mould-leg', per: 'piece' },
+  }),
+  part({
+    ...board,
+    id: 'mullion-post',
+    damagedAs: 'side-casing',
+    name: 'post between units',
+    upright: true,
+    span: 'leg',
+    piece: whole('a post between units is renewed whole'),
+    section: section('2x6', { choices: ['2x4', '2x6'] }),
+    task: { task: 'mullion-post', per: 'piece' },
+  }),
+  part({ ...unit, id: 'sash', damagedAs: 'window-sill', name: 'sash' }),
+  part({ ...unit, id: 'pane', name: 'pane', disturbsPaint: false }),
+  part({ ...unit, id: 'storm-sash', name: 'storm sash', disturbsPaint: false }),
+  part({ ...unit, id: 'window-unit', damagedAs: 'window-sill', name: 'window unit' }),
+  part({ ...unit, id: 'door', damagedAs: 'jamb-foot', name: 'door', countedIn: 'pieces' }),
+  part({ ...unit, id: 'overhead-door', name: 'overhead door' }),
+  part({ ...unit, id: 'shutter', name: 'shutter', awayFromOpenings: false }),
+  part({
+    id: 'wall-vent',
+    name: 'vent in the wall',
+    assembly: 'cladding',
+    countedIn: 'pieces',
+    awayFromOpenings: true,
   }),
 ]

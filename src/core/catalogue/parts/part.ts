@@ -93,12 +93,16 @@ export type PartRow = Row & {
   readonly awayFromOpenings: boolean
   /** Runs past openings and holes, and so has priors for each such place. */
   readonly besideThings: boolean
+  /** What harms it is what harms this part; null: it has causes of its own. */
+  readonly damagedAs: string | null
   /** Working on it breaks a painted surface. */
   readonly disturbsPaint: boolean
   /** Painted or bare wood face, square feet for each foot, that work on it breaks: counts against the lead rule. */
   readonly painted_ft2_per_ft: number
   /** Noted piece by piece in a framing survey. */
   readonly inSurvey: boolean
+  /** Pieces that are counted together lie together: one set-up for all of a place. */
+  readonly together: boolean
   /** What it is counted in beside its length; null: the length alone is the measure. */
   readonly countedIn: 'courses' | 'sheets' | 'pieces' | null
   readonly span: MemberSpan | null
@@ -128,9 +132,11 @@ export function part(of: Written): PartRow {
     ofOpening: false,
     awayFromOpenings: false,
     besideThings: false,
+    damagedAs: null,
     disturbsPaint: true,
     painted_ft2_per_ft: 0.6,
     inSurvey: false,
+    together: false,
     countedIn: null,
     span: null,
     across: null,
@@ -171,6 +177,7 @@ export function section(usual: string, of: Partial<SectionRule> = {}): SectionRu
 
 /** Boards of one thickness, narrow to wide. */
 export const ONE_BY = ['1x2', '1x3', '1x4', '1x6', '1x8', '1x10', '1x12'] as const
+export const TWO_BY = ['2x6', '2x8', '2x10', '2x12'] as const
 export const FIVE_QUARTER = ['5/4x4', '5/4x6'] as const
 
 /** Trim of painted wood: nailed, primed on every face and end, sealed at its joints. */

@@ -1,4 +1,4 @@
-import { ONE_BY, part, pieced, section, TRIM_GOODS, WOOD } from './part'
+import { ONE_BY, part, pieced, section, TRIM_GOODS, whole, WOOD } from './part'
 
 const edge = {
   assembly: 'roof-edge',
@@ -61,7 +61,76 @@ export const ROOF_EDGE = [
     task: { task: 'crown', per: 'ft' },
     goods: TRIM_GOODS,
   }),
-  part({ ...edge, id: 'rafter-tail', name: 'rafter tail', usualHeight: 'breast' }),
+  part({
+    ...edge,
+    id: 'rafter-tail',
+    together: true,
+    name: 'rafter tail',
+    usualHeight: 'breast',
+    countedIn: 'pieces',
+  }),
+  part({
+    ...edge,
+    id: 'sub-fascia',
+    damagedAs: 'fascia',
+    name: 'sub-fascia',
+    span: 'eave-run',
+    disturbsPaint: false,
+    piece: pieced(12, 48, { joint: 'butt', note: 'butt on a tail, a splice block behind' }),
+    section: section('2x6', { choices: ['2x4', '2x6', '2x8'] }),
+    task: { task: 'sub-fascia', per: 'ft' },
+    goods: [{ good: 'fasteners', per_ft: 0.05, why: 'two a bearing' }],
+    boughtAs: { usual: 'framing', byCladding: {} },
+  }),
+  part({
+    ...edge,
+    id: 'eave-return',
+    damagedAs: 'fascia',
+    name: 'eave return',
+    countedIn: 'pieces',
+    piece: whole('one piece, sloped and capped'),
+    section: section('2x10'),
+    task: { task: 'eave-return', per: 'piece' },
+    goods: TRIM_GOODS,
+  }),
+  part({ ...edge, id: 'soffit-panel', damagedAs: 'soffit', name: 'soffit panel', countedIn: 'sheets' }),
+]
+
+/** A porch: what holds its roof, and what lines it. */
+export const PORCH = [
+  part({
+    id: 'porch-column',
+    damagedAs: 'deck-post',
+    name: 'porch column',
+    assembly: 'roof-edge',
+    countedIn: 'pieces',
+    bears: true,
+    upright: true,
+    usualHeight: 'foot',
+    awayFromOpenings: true,
+  }),
+  part({
+    id: 'porch-ceiling',
+    damagedAs: 'soffit',
+    name: 'porch ceiling',
+    assembly: 'roof-edge',
+    usualHeight: 'roof-edge',
+    awayFromOpenings: true,
+    piece: pieced(0, 36, { joint: 'butt', note: 'to a nailer' }),
+    section: section('1x4', { choices: ONE_BY }),
+    task: { task: 'soffit', per: 'ft2' },
+    goods: TRIM_GOODS,
+    boughtAs: WOOD,
+  }),
+  part({
+    id: 'screen',
+    together: true,
+    name: 'screen',
+    assembly: 'opening',
+    countedIn: 'pieces',
+    awayFromOpenings: true,
+    disturbsPaint: false,
+  }),
 ]
 
 export const ROOF = [

@@ -18,6 +18,7 @@ export const WORK_SAYS = {
   noOpening: 'No opening noted: head taken as 4 ft.',
   sideAsDrawn: 'Side not measured yet: length as drawn.',
   nothingPainted: 'Nothing here is painted: brick and shingles are not.',
+  nothingClad: 'Nothing here is stripped: masonry stays.',
   renewedElsewhere: 'The board is renewed by another item here; it is charged there.',
   whyWhole: 'whole member',
   whyLetIn: 'seen + cut-back at each cut end, at least the least piece',

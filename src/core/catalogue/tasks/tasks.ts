@@ -1,52 +1,10 @@
 import { rowsById, type Row } from '../row'
+import { FLOOR_AND_GROUND_TASKS } from './floorAndGround'
+import { REPAIR_TASKS } from './repairs'
+import { STRUCTURE_TASKS } from './structure'
+import { COVERS, GROUND, t, type TaskRow } from './task'
 
-/** When a task's set-up is paid: once at each place, once for each side, once a visit or once a job. */
-export type SetUp = 'place' | 'side' | 'visit' | 'job'
-
-/** A task of labour: productive hours, summed over the people sent, without travel or supply runs. */
-export type TaskRow = Row & {
-  readonly unit: string
-  /** People sent, at least and usually at most. */
-  readonly crew: readonly [least: number, most: number]
-  readonly set_up_h: number
-  readonly set_up_per: SetUp
-  /** Hours per unit. */
-  readonly low: number
-  readonly typical: number
-  readonly high: number
-  /** Breaks old paint: the lead-safe factor applies. */
-  readonly breaksPaint: boolean
-  /** Done at the height of the work: the reach factor applies. */
-  readonly atHeight: boolean
-}
-
-const t = (
-  id: string,
-  name: string,
-  unit: string,
-  crew: readonly [number, number],
-  [set_up_h, set_up_per]: readonly [number, SetUp],
-  [low, typical, high]: readonly [number, number, number],
-  of: Partial<Pick<TaskRow, 'breaksPaint' | 'atHeight'>> = {},
-): TaskRow => ({
-  id,
-  name,
-  source: 'our judgement',
-  unit,
-  crew,
-  set_up_h,
-  set_up_per,
-  low,
-  typical,
-  high,
-  breaksPaint: true,
-  atHeight: true,
-  ...of,
-})
-/** Work from the ground, or counted without regard to height. */
-const GROUND = { breaksPaint: false, atHeight: false } as const
-/** Covers old paint without breaking it. */
-const COVERS = { breaksPaint: false } as const
+export type { SetUp, TaskRow } from './task'
 
 /** Repair rates, our judgement throughout; a firm's own closed jobs replace them. */
 export const TASKS: readonly TaskRow[] = [
@@ -244,6 +202,9 @@ export const TASKS: readonly TaskRow[] = [
     [3, 7, 14],
     GROUND,
   ),
+  ...REPAIR_TASKS,
+  ...STRUCTURE_TASKS,
+  ...FLOOR_AND_GROUND_TASKS,
 ]
 const ROWS = rowsById(TASKS)
 

@@ -2,6 +2,22 @@ import { sourceFix } from './sourceFix'
 
 /** Water in the ground, beside it and inside the house. Local code governs falls and discharge. */
 export const GROUND_AND_INSIDE_FIXES = [
+  sourceFix('drain-and-sump', 'Drain and sump to a named outlet', {
+    cures: 'a drain below the floor along the wet wall, a sump with a pump, its water led to a named outlet',
+    along: 'roof-edge',
+    life: [15, 30],
+    tasks: [
+      ['drain-trench', 'ft', 1],
+      ['sump', 'place', 1],
+    ],
+    goods: [
+      ['drain-pipe', 'ft', 1.05, 'with fittings'],
+      ['stone', 'ft', 0.06, 'a trench of 12 × 18 in'],
+      ['filter-fabric', 'ft', 5, 'round the stone'],
+      ['sump-pump', 'place', 1, 'basin and pump'],
+      ['electrician-visit', 'place', 1, 'an outlet of its own'],
+    ],
+  }),
   sourceFix('regrade', 'Ground graded away from the wall', {
     cures: 'soil placed to fall away: 6 in in the first 10 ft where there is room (local code governs)',
     along: 'run',

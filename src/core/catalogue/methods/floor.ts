@@ -1,0 +1,211 @@
+import { boards, boardsOf, kit } from './kit'
+
+const JOIST_SISTER = [
+  {
+    verdict: 'blocked' as const,
+    when: { grade: [3, 4] as const },
+    says: 'Soft through: a sister is fastened to sound wood over its whole length. Replace it, or set a girder line inside the rot.',
+  },
+]
+
+/** Floors, from below and from above. Decayed or wet wood is never sistered before it is dry; section loss says replace or engineer. */
+export const FLOOR_KITS = [
+  kit('joist-sister', 'Sister the joist from below', {
+    cures:
+      'a joist of the same depth beside it, 3 ft past either end of the soft at least, bearing where the old one bears',
+    serves: ['joist'],
+    rebuilds: 'member',
+    when: [1, 2, 'Sound wood over the fastened length: a sister carries with it.'],
+    advice: JOIST_SISTER,
+    life: [25, 50],
+    uncured: [5, 10],
+    needs: ['dry', 'permit'],
+    tasks: [['crawl-joist-sister', 'place', 1]],
+    goods: [
+      ['structural-screws', 'place', 24, 'two rows, 12 in apart'],
+      ['adhesive', 'place', 0.5, 'between them'],
+      ['borate', 'place', 0.05, 'what stays'],
+    ],
+    pieces: [boards(null, null, '3 ft past either end', { plus_in: 72, least_in: 96, replaces: false })],
+  }),
+  kit('joist-new', 'Replace the joist from below', {
+    cures: 'floor carried beside it, joist out, one of the same depth in on full bearings',
+    serves: ['joist'],
+    rebuilds: 'member',
+    when: [3, 4, 'Soft through: replaced, the floor carried beside it.'],
+    life: [25, 50],
+    uncured: [5, 10],
+    needs: ['shoring', 'dry', 'permit'],
+    tasks: [['crawl-joist', 'place', 1]],
+    goods: [
+      ['framing-tie', 'place', 2, 'at both bearings'],
+      ['fasteners', 'place', 0.5, 'blocks and floor'],
+      ['borate', 'place', 0.05, 'bearings'],
+    ],
+    pieces: [boards(null, null, 'joist, whole', { least_in: 144 })],
+  }),
+  kit('girder-line', 'Girder line inside the rot, or at mid-span', {
+    cures: 'a new girder on posts and pads under the joists: it mends span, not rot',
+    serves: ['joist', 'floor'],
+    rebuilds: 'member',
+    advice: [
+      {
+        verdict: 'recommended',
+        when: { part: ['floor'], keepOff: false },
+        says: 'Sound but springy, or soft at its ends: a line of support inside the rot.',
+      },
+    ],
+    life: [30, 60],
+    uncured: [5, 15],
+    warranty: 'F',
+    visits: 2,
+    needs: ['engineer', 'permit'],
+    tasks: [
+      ['girder-added', 'ft', 1],
+      ['post-and-pad', 'ft', 1 / 6],
+      ['blocking', 'ft', 0.75],
+    ],
+    goods: [
+      ['concrete', 'ft', 5 / 6, 'a pad every 6 ft, five bags each'],
+      ['jack-post', 'ft', 1 / 6, 'one a pad'],
+      ['framing-tie', 'ft', 0.75, 'one a joist'],
+      ['fasteners', 'ft', 0.1, 'plies'],
+    ],
+    pieces: [
+      boards('2x10', 'framing', 'three plies, joints over posts only', {
+        times: 3,
+        joint: 'butt',
+        replaces: false,
+      }),
+    ],
+  }),
+  kit('girder-new', 'Replace the girder, shored', {
+    cures: 'floor carried on lines at both sides, girder out from post to post, plies with joints over posts',
+    serves: ['girder'],
+    rebuilds: 'member',
+    when: [2, 4, 'A soft girder is replaced from post to post.'],
+    life: [30, 60],
+    uncured: [5, 15],
+    needs: ['engineer', 'shoring', 'permit'],
+    tasks: [
+      ['girder', 'ft', 1],
+      ['lift-session', 'place', 1],
+    ],
+    goods: [
+      ['framing-tie', 'ft', 0.75, 'one a joist'],
+      ['fasteners', 'ft', 0.15, 'plies'],
+      ['post-cap', 'ft', 1 / 6, 'one a post'],
+    ],
+    pieces: [
+      boards(null, null, 'three plies, joints over posts only', { times: 3, joint: 'butt', least_in: 72 }),
+    ],
+  }),
+  kit('post-pad-new', 'New post on a pad', {
+    cures:
+      'permanent pad poured clear of the old support, load taken on a shore line, post set plumb, fastened top and bottom',
+    serves: ['pier'],
+    rebuilds: 'member',
+    when: [1, 4, 'Loose, leaning or on loose block: a post on a pad of its own.'],
+    life: [30, 60],
+    uncured: [5, 15],
+    visits: 2,
+    needs: ['shoring', 'permit'],
+    tasks: [
+      ['shore-line', 'place', 0.5],
+      ['post-and-pad', 'place', 1],
+    ],
+    goods: [
+      ['concrete', 'place', 5, 'a pad of 24 × 24 × 12 in takes more: load and soil govern'],
+      ['jack-post', 'place', 1, 'one a pad'],
+      ['post-cap', 'place', 1, 'to the girder'],
+      ['structural-screws', 'place', 8, 'cap and base'],
+    ],
+    paint_ft2: { per: 'place', times: 0 },
+  }),
+  kit('floor-lift', 'Lift the floor in steps', {
+    cures: 'lifted an eighth of an inch at a time to relieve a bearing, not to level; cracks may appear',
+    serves: ['floor', 'girder', 'pier'],
+    life: [20, 40],
+    uncured: [2, 6],
+    warranty: 'F',
+    visits: 2,
+    needs: ['engineer', 'utility-off'],
+    tasks: [
+      ['survey-levels', 'place', 1],
+      ['lift-session', 'place', 2],
+    ],
+    goods: [['shims', 'place', 6, 'steel, at each jack']],
+    paint_ft2: { per: 'place', times: 0 },
+  }),
+  kit('subfloor-new', 'Subfloor renewed from above', {
+    cures:
+      'covering out, layers cut to joist centres past the soft, edges blocked, the same thickness glued and screwed',
+    serves: ['subfloor'],
+    when: [2, 4, 'Soft floor is cut to joists and renewed by layers.'],
+    life: [25, 40],
+    uncured: [3, 8],
+    needs: ['dry', 'hazard-test'],
+    tasks: [
+      ['floor-covering', 'ft2', 1],
+      ['subfloor', '32 ft2', 1],
+      ['blocking', '32 ft2', 3],
+    ],
+    goods: [
+      ['subfloor-sheet', '32 ft2', 1.1, 'with 10 % for cuts'],
+      ['adhesive', '32 ft2', 0.5, 'two sheets a tube'],
+      ['fasteners', '32 ft2', 0.5, '43 a sheet'],
+    ],
+    pieces: [boardsOf(4, '2x6', 'framing', 'blocks at edges', { per: '32 ft2', times: 1, replaces: false })],
+    debris_yd3: { per: 'ft2', times: 0.01 },
+  }),
+  kit('planks-relaid', 'Plank floor lifted and relaid', {
+    cures: 'good planks lifted, numbered, laid again over the mended floor',
+    serves: ['subfloor', 'floor'],
+    life: [15, 30],
+    warranty: 'D',
+    tasks: [['plank-relaid', 'ft2', 1]],
+    goods: [['fasteners', 'ft2', 0.01, 'face or tongue']],
+  }),
+  kit('toilet-off-on', 'Toilet off and on, new seal', {
+    cures: 'toilet off, flange looked at, new seal, toilet back',
+    serves: ['subfloor', 'joist'],
+    life: [8, 15],
+    warranty: 'F',
+    tasks: [['toilet-off-on', 'place', 1]],
+    goods: [['plumber-visit', 'place', 0.5, 'where the flange is broken or local rule asks']],
+  }),
+  kit('dry-first', 'Dry it first', {
+    cures: 'driers set, readings taken until the wood is dry enough to close',
+    serves: [
+      'subfloor',
+      'joist',
+      'sheathing',
+      'stud',
+      'floor-insulation',
+      'crawl-floor',
+      'interior-wall',
+      'ceiling',
+    ],
+    life: [1, 3],
+    uncured: [0, 1],
+    warranty: 'D',
+    visits: 2,
+    tasks: [['drying', 'place', 1]],
+    goods: [['drier-day', 'place', 4, 'four days, as a rule']],
+    paint_ft2: { per: 'place', times: 0 },
+  }),
+  kit('insulation-new', 'Floor insulation, last of all', {
+    cures: 'wet batts out, new ones hung when the wood below is dry and the source is cured',
+    serves: ['floor-insulation'],
+    when: [1, 4, 'Fallen or wet: renewed last, when it is dry.'],
+    life: [15, 25],
+    uncured: [1, 3],
+    needs: ['dry'],
+    tasks: [
+      ['crawl-clear', '100 ft2', 1],
+      ['floor-insulation', '100 ft2', 1],
+    ],
+    goods: [['insulation', 'ft2', 1.04, 'with 4 % for cuts']],
+    debris_yd3: { per: 'ft2', times: 0.02 },
+  }),
+]

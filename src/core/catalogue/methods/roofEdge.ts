@@ -1,0 +1,181 @@
+import { boards, boardsOf, kit } from './kit'
+import type { TaskUse } from './method'
+
+const GUTTER: TaskUse = { task: 'gutter-off-on', per: 'ft', times: 1, where: 'gutter' }
+/** Metal slid under the first shingle. */
+const METAL = ['drip-edge', 'ft', 1.05, 'with laps'] as const
+
+/** The roof's edge, what closes it from below, and a porch. */
+export const ROOF_EDGE_KITS = [
+  kit('fascia-with-metal', 'Fascia let in, with drip edge', {
+    cures: 'gutter off, soft fascia cut to tails, new primed board, drip edge over it, gutter back to fall',
+    serves: ['fascia'],
+    when: [2, 3, 'Soft in part: with the board out, the metal over it costs little more.'],
+    advice: [
+      {
+        verdict: 'recommended',
+        when: { part: ['fascia'], grade: [4, 4], keepOff: false, engineer: false },
+        says: 'Gone: the board is out, so the metal goes on with it.',
+      },
+    ],
+    life: [12, 20],
+    uncured: [3, 6],
+    warranty: 'A',
+    wood: 'cut-out',
+    byPart: true,
+    tasks: [GUTTER, ['drip-edge', 'ft', 1]],
+    goods: [METAL],
+  }),
+  kit('fascia-with-strip', 'Fascia let in, with a strip under the metal', {
+    cures:
+      'gutter off, soft fascia cut to tails, new primed board, a 1 × 2 strip under the metal, gutter back to fall',
+    serves: ['fascia'],
+    life: [12, 20],
+    uncured: [3, 6],
+    warranty: 'A',
+    wood: 'cut-out',
+    byPart: true,
+    tasks: [GUTTER, ['fascia-strip', 'ft', 1], ['drip-edge', 'ft', 1]],
+    goods: [METAL],
+    pieces: [boards('1x2', null, 'strip under the metal', { joint: 'butt', replaces: false })],
+  }),
+  kit('fascia-overlay', 'Overlay the fascia', {
+    cures: 'a thin primed board over flat, sound, dry fascia; its joints off the old ones',
+    serves: ['fascia', 'rake-board'],
+    advice: [
+      { verdict: 'blocked', when: { grade: [2, 4] }, says: 'Over soft wood it only hides it.' },
+      {
+        verdict: 'blocked',
+        when: { untouched: true },
+        says: 'Probed first: an overlay goes over sound wood only.',
+      },
+    ],
+    life: [5, 10],
+    uncured: [2, 4],
+    warranty: 'D',
+    hidesDecay: true,
+    tasks: [['fascia-overlay', 'ft', 1]],
+    goods: [
+      ['fasteners', 'ft', 0.03, 'one a tail, top and bottom'],
+      ['primer', 'ft', 0.004, 'all faces'],
+      ['sealant', 'ft', 1 / 18, 'top edge'],
+    ],
+    pieces: [boards(null, null, 'over the old board', { joint: 'scarf', replaces: false })],
+  }),
+  kit('rafter-tail-sister', 'Sister the rafter tail', {
+    cures: 'a sister of 6 ft beside the tail, past sound wood, the soft end cut off',
+    serves: ['rafter-tail'],
+    when: [2, 3, 'Soft at the end: a sister carries fascia and gutter again.'],
+    life: [15, 30],
+    uncured: [4, 8],
+    tasks: [['rafter-tail-sister', 'place', 1]],
+    goods: [
+      ['structural-screws', 'place', 12, 'two rows'],
+      ['borate', 'place', 0.02, 'cut end'],
+    ],
+    pieces: [boardsOf(6, '2x6', 'framing', 'beside the tail', { replaces: false })],
+  }),
+  kit('rafter-tail-new', 'Splice an exposed rafter tail', {
+    cures: 'the exposed end cut back in the wall and a shaped one spliced on',
+    serves: ['rafter-tail'],
+    when: [4, 4, 'Gone where it shows: spliced and shaped like its neighbours.'],
+    life: [12, 25],
+    uncured: [4, 8],
+    tasks: [['rafter-tail-new', 'place', 1]],
+    goods: [
+      ['structural-screws', 'place', 12, 'through the splice'],
+      ['primer', 'place', 0.05, 'all faces and the end'],
+    ],
+    pieces: [boardsOf(6, '2x6', 'clear-cedar', 'end and splice')],
+    paint_ft2: { per: 'place', times: 3 },
+  }),
+  kit('soffit-panel', 'New soffit panels', {
+    cures: 'soffit panels to lookouts and nailers, vent kept or put in',
+    serves: ['soffit-panel', 'soffit'],
+    when: [2, 4, 'Panels are renewed bay by bay.'],
+    life: [15, 25],
+    uncured: [4, 8],
+    tasks: [
+      ['soffit-panel', 'ft2', 1],
+      // A foot of strip for 24 in of overhang.
+      ['vent-strip', 'ft2', 0.5],
+    ],
+    goods: [
+      ['soffit-sheet', '32 ft2', 1.12, 'with 12 % for cuts'],
+      ['fasteners', 'ft2', 0.02, 'edges and lookouts'],
+      ['primer', 'ft2', 0.008, 'both faces and edges'],
+    ],
+    paint_ft2: { per: 'ft2', times: 1 },
+    debris_yd3: { per: 'ft2', times: 0.004 },
+  }),
+  kit('roof-deck-sheet', 'Roof deck sheet with its shingles', {
+    cures: 'shingles lifted, soft deck cut to rafters, a sheet of the same thickness, shingles tied in',
+    serves: ['roof-deck'],
+    when: [2, 4, 'Soft deck is cut to rafters and renewed by the sheet.'],
+    life: [20, 30],
+    uncured: [4, 8],
+    needs: ['close-same-day'],
+    tasks: [['roof-deck', '32 ft2', 1]],
+    goods: [
+      ['sheathing-sheet', '32 ft2', 1, 'whole sheets'],
+      ['roofing', 'ft2', 1.1, 'with 10 % for cuts'],
+      ['fasteners', '32 ft2', 1.1, 'sheet and shingles'],
+      ['membrane', '32 ft2', 8, 'over the joints'],
+    ],
+    paint_ft2: { per: 'place', times: 0 },
+    debris_yd3: { per: 'ft2', times: 0.01 },
+  }),
+  kit('porch-column', 'New porch column, shored', {
+    cures: 'porch roof shored, column out, a new one on a base that drains, plumb and fastened',
+    serves: ['porch-column'],
+    rebuilds: 'member',
+    when: [3, 4, 'A column soft in its shaft is renewed whole.'],
+    life: [15, 25],
+    uncured: [5, 10],
+    needs: ['shoring', 'permit'],
+    tasks: [['porch-column', 'place', 1]],
+    goods: [
+      ['porch-column', 'place', 1, 'one a place'],
+      ['post-base', 'place', 1, 'off the floor'],
+      ['structural-screws', 'place', 8, 'top and bottom'],
+      ['primer', 'place', 0.2, 'ends and faces'],
+    ],
+    paint_ft2: { per: 'place', times: 15 },
+    debris_yd3: { per: 'place', times: 0.2 },
+  }),
+  kit('column-base', 'Foot of the column cut off, base set', {
+    cures: 'porch roof shored, soft foot cut off square, a base that drains under it',
+    serves: ['porch-column'],
+    rebuilds: 'member',
+    when: [2, 2, 'Only the foot is soft: it stands on a base that drains.'],
+    life: [10, 20],
+    uncured: [3, 6],
+    warranty: 'C',
+    needs: ['shoring'],
+    tasks: [['column-base', 'place', 1]],
+    goods: [
+      ['post-base', 'place', 1, 'off the floor'],
+      ['epoxy', 'place', 1, 'end grain sealed'],
+    ],
+    paint_ft2: { per: 'place', times: 3 },
+  }),
+  kit('screen-new', 'New screen in its frame', {
+    cures: 'torn screen out, new mesh stretched',
+    serves: ['screen'],
+    when: [2, 4, 'Torn: new mesh in the frame.'],
+    life: [6, 12],
+    warranty: 'D',
+    tasks: [['screen', 'place', 12]],
+    goods: [['screen-mesh', 'place', 14, 'a frame of 12 ft², with the edge']],
+    paint_ft2: { per: 'place', times: 0 },
+  }),
+  kit('gutter-guard', 'Gutter guard', {
+    cures: 'a guard over a clean gutter, so that leaves stay out of it',
+    serves: ['fascia'],
+    life: [8, 15],
+    warranty: 'D',
+    tasks: [['gutter-guard', 'ft', 1]],
+    goods: [['gutter-guard', 'ft', 1.05, 'with 5 % for cuts']],
+    paint_ft2: { per: 'ft', times: 0 },
+  }),
+]
