@@ -1,4 +1,12 @@
-import { goodName, goodOf, materialName, packagesFor, stockLengths_ft, type Packages } from '../catalogue'
+import {
+  goodName,
+  goodOf,
+  materialName,
+  packagesFor,
+  stockLengths_ft,
+  type GoodRow,
+  type Packages,
+} from '../catalogue'
 import type { JobDocument } from '../job'
 import { feet, longest, toInches, type Length } from '../measure'
 import type { Takeoff } from '../takeoff'
@@ -27,6 +35,8 @@ export type GoodsPlan = Packages & {
   readonly name: string
   readonly unit: string
   readonly packageName: string
+  /** Bought, hired by the day, or a trade’s visit. */
+  readonly kind: GoodRow['kind']
   readonly used: number
 }
 
@@ -88,6 +98,7 @@ function goodsOf(takeoff: Takeoff): GoodsPlan[] {
       name: goodName(good),
       unit: row?.unit ?? '',
       packageName: row?.packageName ?? '',
+      kind: row?.kind ?? 'bought',
       used: quantity,
       ...packagesFor(quantity, row?.packages ?? [1]),
     }

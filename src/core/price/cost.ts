@@ -1,3 +1,4 @@
+import { goodOf, type GoodRow } from '../catalogue'
 import { WORK_SAYS } from '../catalogue/sentences/work'
 import type { CutPlan, GoodsPlan, SectionPlan } from '../cut'
 import type { Figure } from '../explain/figure'
@@ -112,9 +113,16 @@ function boardFigures(item: ItemTakeoff, shares: Shares, rates: Rates, missing: 
   })
 }
 
+type Kind = GoodRow['kind']
+
 /** Cost of the packages, shared by what each item uses of them. */
-function goodsFigures(item: ItemTakeoff, shares: Shares, rates: Rates, missing: NoRates): Figure[] {
-  return item.consumables.map((each) => {
+function goodsFigures(
+  item: ItemTakeoff,
+  kinds: readonly Kind[],
+  { shares, rates, missing }: { readonly shares: Shares; readonly rates: Rates; readonly missing: NoRates },
+): Figure[] {
+  const mine = item.consumables.filter((each) => kinds.includes(goodOf(each.id)?.kind ?? 'bought'))
+  return mine.map((each) => {
     const plan = shares.goods.get(each.id)
     const rate = rates.consumable_cents[each.id]
     const name = plan?.name ?? each.name
@@ -122,12 +130,12 @@ function goodsFigures(item: ItemTakeoff, shares: Shares, rates: Rates, missing: 
       missing.set(name, { table: 'consumable_cents', id: each.id, name, unit: each.unit })
     const bought = round(plan?.bought ?? 0, 2)
     const all = round(plan?.used ?? 0, 4)
-    const mine = round(each.quantity, 4)
-    const cents = all > 0 ? (bought * (rate ?? 0) * mine) / all : 0
+    const part = round(each.quantity, 4)
+    const cents = all > 0 ? (bought * (rate ?? 0) * part) / all : 0
     return usd(
       name,
       dollars(cents / 100),
-      `${shown(bought, 2)} ${plan?.unit ?? ''} bought × ${formatCents((rate ?? 0) as Cents)} × ${shown(mine, 4)} ÷ ${shown(all, 4)} used`,
+      `${shown(bought, 2)} ${plan?.unit ?? ''} bought × ${formatCents((rate ?? 0) as Cents)} × ${shown(part, 4)} ÷ ${shown(all, 4)} used`,
       { source: `firm setting; ${each.why}` },
     )
   })
@@ -144,7 +152,7 @@ export function cannotBeBought(item_id: string, cut: CutPlan): string[] {
 
 export type Costed = { readonly item: ItemTakeoff; readonly direct: Figure; readonly material: Cents }
 
-/** Direct cost of an item: its labour, its material with the tax paid on it, and its share of what is paid once. */
+/** Direct cost of an item: its labour, its material with the tax paid on it, what is hired and who else comes, and its share of what is paid once. */
 export function costItem(
   item: ItemTakeoff,
   of: {
@@ -160,9 +168,14 @@ export function costItem(
   const labour = labourFigure('Labour', item.tasks, of.productive, rates)
   const material = sumOf('Material', 'boards and goods', [
     ...boardFigures(item, of.shares, rates, of.missing),
-    ...goodsFigures(item, of.shares, rates, of.missing),
+    ...goodsFigures(item, ['bought'], of),
   ])
-  const parts: Figure[] = [labour, material]
+  const comes = goodsFigures(item, ['hired', 'trade'], of)
+  const parts: Figure[] = [
+    labour,
+    material,
+    ...(comes.length > 0 ? [sumOf('Hired, and trades that come', 'days and visits', comes)] : []),
+  ]
   const { tax } = rates
   if (tax.rule === 'on-cost' && tax.rate > 0) {
     parts.push(

@@ -33,7 +33,8 @@ export function canReckon(method: MethodRow, part: PartRow): boolean {
       ((when.courses !== undefined && when.courses === (part.piece?.courses ?? false)) ||
         (when.whole !== undefined && when.whole === (part.piece?.whole ?? false)) ||
         (when.ofOpening !== undefined && when.ofOpening === part.ofOpening) ||
-        (when.pieced !== undefined && when.pieced === (part.piece !== null))),
+        (when.painted !== undefined && when.painted === part.disturbsPaint) ||
+        (when.pieced !== undefined && when.pieced === (part.piece !== null && part.task !== null))),
   )
 }
 

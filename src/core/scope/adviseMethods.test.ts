@@ -11,7 +11,7 @@ function advise(of: Finding, more: Partial<JobDocument> = {}): readonly MethodAd
   return adviseMethods(of, { job, trace: traceJob(job), dangers: cautionsOf(job).dangers })
 }
 const verdict = (of: Finding, method: MethodId): string =>
-  advise(of).find((each) => each.method === method)!.verdict
+  advise(of).find((each) => each.method === method)?.verdict ?? 'not offered'
 const part = (
   component: Finding['component'],
   grade: Finding['stated_grade'],
@@ -36,7 +36,14 @@ test.each<[string, Finding['component'], Finding['stated_grade'], MethodId, stri
   ['untouched: look before choosing', 'sill-nose', null, 'watch', 'recommended'],
   ['untouched, a price is possible all the same', 'sill-nose', null, 'piece-in', 'allowed'],
   ['a gone fascia has nothing to piece to', 'fascia', 4, 'replace-member', 'recommended'],
-  ['fascia has no head flashing', 'fascia', 2, 'head-flashing', 'blocked'],
+  ['fascia has no head flashing', 'fascia', 2, 'head-flashing', 'not offered'],
+  ['nobody paints a mudsill', 'mudsill', 1, 'prime-and-paint', 'blocked'],
+  ['a joist soft in part is sistered', 'joist', 2, 'joist-sister', 'recommended'],
+  ['a joist soft through is not sistered', 'joist', 3, 'joist-sister', 'blocked'],
+  ['a joist soft through is replaced', 'joist', 3, 'joist-new', 'recommended'],
+  ['panels come off in sheets', 'panel-siding', 3, 'panel-sheet', 'recommended'],
+  ['soft fascia is not overlaid', 'fascia', 2, 'fascia-overlay', 'blocked'],
+  ['nothing is overlaid that nobody probed', 'fascia', null, 'fascia-overlay', 'blocked'],
   ['a soft joist is for the engineer', 'joist', 2, 'refer', 'recommended'],
   ['watching a soft joist is not enough', 'joist', 2, 'watch', 'blocked'],
 ])('%s', (_, component, grade, method, expected) => {
@@ -55,7 +62,7 @@ test('an open joint at the surface is re-sealed', () => {
 test('a source with a recipe of ours is recommended beside the repair', () => {
   const head = part('head-casing', 3, ['metal-stops-short', 'rot-at-head-corner-only'])
   const wanted = advise(head).filter((each) => each.verdict === 'recommended')
-  expect(wanted.map((each) => each.method)).toEqual(['replace-member', 'head-flashing'])
+  expect(wanted.map((each) => each.method)).toEqual(['head-flashing', 'replace-member'])
 })
 
 test('every blocked method says why', () => {
@@ -115,4 +122,25 @@ test('a choice without a finding is an item all the same', () => {
   })
   expect(items).toHaveLength(1)
   expect(open).toEqual([])
+})
+
+test.each([
+  ['connector-rusted', 'prime-and-paint'],
+  ['fresh-crack-faces', 're-seal'],
+  ['swollen-bottom-edge', 'prime-and-paint'],
+  ['swollen-bottom-edge', 're-seal'],
+])('%s: no %s goes over it, and it says why', (sign, method) => {
+  const advice = advise(part('lap-siding', 1, [sign])).find((each) => each.method === method)
+  expect(advice?.verdict).toBe('blocked')
+  expect(advice?.reasons[0]).toMatch(/mended first|renewed/)
+})
+
+test('a piece beside a back that was never primed is warned of, and says so when it is chosen', () => {
+  const bare = part('fascia', 2, ['back-or-edge-bare'])
+  const advice = advise(bare).find((each) => each.method === 'piece-in')
+  expect([advice?.verdict, advice?.warned]).toEqual(['allowed', true])
+  const piece = workItem('r1', { method: 'piece-in', component: 'fascia', finding_ids: ['finding-1'] })
+  expect(scoped({ findings: [bare], work_items: [piece] }).items[0]?.notices.join()).toContain(
+    'Chosen against advice: The rest of the board was never primed',
+  )
 })

@@ -9,6 +9,8 @@ export type MethodAdvice = {
   readonly method: string
   readonly verdict: 'recommended' | 'allowed' | 'blocked'
   readonly reasons: readonly string[]
+  /** It may be chosen, and the reasons speak against it. */
+  readonly warned: boolean
 }
 
 /** What the conditions of the catalogue are held against. */
@@ -33,7 +35,8 @@ function holds(when: When, method: MethodRow, of: Case): boolean {
     when.grade === undefined || (grade !== null && grade >= when.grade[0] && grade <= when.grade[1]),
     when.courses === undefined || when.courses === (part?.piece?.courses ?? false),
     when.whole === undefined || when.whole === (part?.piece?.whole ?? false),
-    when.pieced === undefined || when.pieced === Boolean(part?.piece),
+    when.painted === undefined || when.painted === (part?.disturbsPaint ?? true),
+    when.pieced === undefined || when.pieced === Boolean(part?.piece && part.task),
     when.ofOpening === undefined || when.ofOpening === (part?.ofOpening ?? false),
     when.part === undefined || when.part.includes(part?.id ?? ''),
     when.notPart === undefined || !when.notPart.includes(part?.id ?? ''),
@@ -54,9 +57,16 @@ function told(says: string, of: Case): string {
 function adviceOn(method: MethodRow, of: Case): MethodAdvice {
   const met = method.advice.filter((each) => holds(each.when, method, of))
   const blocked = met.filter((each) => each.verdict === 'blocked')
-  const verdict = blocked.length > 0 ? 'blocked' : met.length > 0 ? 'recommended' : 'allowed'
-  const reasons = (blocked.length > 0 ? blocked : met).map((each) => told(each.says, of))
-  return { method: method.id, verdict, reasons }
+  const warned = met.filter((each) => each.verdict === 'warned')
+  const verdict =
+    blocked.length > 0 ? 'blocked' : warned.length > 0 || met.length === 0 ? 'allowed' : 'recommended'
+  const said = blocked.length > 0 ? blocked : warned.length > 0 ? warned : met
+  return {
+    method: method.id,
+    verdict,
+    reasons: said.map((each) => told(each.says, of)),
+    warned: verdict === 'allowed' && warned.length > 0,
+  }
 }
 
 /** Every method for one finding, recommended ones first, blocked ones last with the reason. */

@@ -1,3 +1,4 @@
+export { openDangers } from './openDangers'
 export { adviseMethods, type MethodAdvice } from './adviseMethods'
 export { gradeOfPaint, worstSide } from './paintCondition'
 export {
@@ -15,3 +16,4 @@ export { scopeJob, type Scope, type ScopeItem } from './scopeJob'
 export { itemForFix } from './sourceFix'
 export { decisionOn, fixStanding, type FixStanding } from './sourceDecision'
 export { PRICED_APART, STANDING_WORDS, type ItemSpot, type Standing } from './spots'
+export { takeAdvised } from './takeAdvised'

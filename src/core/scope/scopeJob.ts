@@ -2,6 +2,7 @@ import { WORK_SAYS } from '../catalogue/sentences/work'
 import {
   lifeOf,
   methodName,
+  methodOf,
   needOf,
   partName,
   type Life,
@@ -96,7 +97,7 @@ function warnings(placed: Placed, context: Context): string[] {
   const blocked = context.advice
     .filter((each) => item.finding_ids.includes(each.finding_id))
     .flatMap((each) => each.methods)
-    .filter((each) => each.method === item.method && each.verdict === 'blocked')
+    .filter((each) => each.method === item.method && (each.verdict === 'blocked' || each.warned))
   const onWork = spots.flatMap((spot) =>
     dangersAt(
       { component: item.component, spot: spot.at, finding_ids: spot.finding_ids },
@@ -175,7 +176,10 @@ export function scopeJob(job: JobDocument, trace: Trace, all: readonly Danger[])
   }))
   const placed = job.work_items.map((item): Placed => ({ item, spots: spotsOf(item, dangers, job) }))
   const context = { job, trace, dangers, advice, placed }
-  const answered = new Set(job.work_items.flatMap((item) => item.finding_ids))
+  // The fix of a source mends the source: what it has done is still to be answered.
+  const answered = new Set(
+    job.work_items.flatMap((item) => (methodOf(item.method)?.answers === 'source' ? [] : item.finding_ids)),
+  )
   const items = placed.map((each) => itemOf(each, context))
   return {
     advice,

@@ -15,6 +15,7 @@ import { dressedSize, feet, formatLength, inches, longest, shortest, toFeet, typ
 import type { ItemSpot, ScopeItem } from '../scope'
 import { boughtMaterial } from './material'
 import { cutOut, merged, type CutOut } from './cutOut'
+import { areaAt } from './patch'
 import { memberAt, openingAt, overCasings, type Member } from './member'
 import { sectionFor, tooWideWords } from './section'
 
@@ -54,7 +55,7 @@ export type WorkedPlace = {
   readonly station: Length | null
   /** Feet of trim on a stretch of a whole side; null elsewhere. */
   readonly trim_ft: number | null
-  /** Area that was said of it; null where none was. */
+  /** Area of all of it; null where none is known. */
   readonly ft2: number | null
   /** Width over the casings, where a head is flashed. */
   readonly head: Length | null
@@ -309,13 +310,14 @@ function plain(spot: ItemSpot, part: PartRow | null, row: MethodRow, job: JobDoc
   const needsLength = row.recipe === null || row.recipe.byPart || per.some((each) => BY_LENGTH.has(each))
   const length = seenOf(spot)
   const opening = openingAt(spot, job)
+  const known = needsArea ? areaAt(spot, part, job) : null
   const head = per.includes('head-metal-ft') ? (opening ? overCasings(opening) : USUAL_HEAD) : null
   return {
     where: spot.where,
     spot,
     side: sideKey(spot),
     times: spot.times,
-    set_ups: part?.together ? Math.min(1, spot.times) : spot.times,
+    set_ups: part?.together || needsArea ? Math.min(1, spot.times) : spot.times,
     length,
     across: null,
     legs: 1,
@@ -326,13 +328,14 @@ function plain(spot: ItemSpot, part: PartRow | null, row: MethodRow, job: JobDoc
     station: stationOf(spot),
     trim_ft: null,
     head,
-    ft2: spot.area_ft2,
+    ft2: known?.ft2 ?? null,
     notes: [
       ...(needsLength ? unmeasured([spot]) : []),
       ...(head !== null && !opening ? [WORK_SAYS.noOpening] : []),
+      ...(known?.note ? [known.note] : []),
       ...pastTheWall([spot], part, job),
     ],
-    lacks: needsArea && spot.area_ft2 === null ? [WORK_SAYS.lacksArea] : [],
+    lacks: needsArea && known === null ? [WORK_SAYS.lacksArea] : [],
   }
 }
 

@@ -50,7 +50,7 @@ function unitsAt(per: Per, place: WorkedPlace, job: JobDocument): number {
     case '100 ft2 gross':
       return (place.area?.gross_ft2 ?? 0) / 100
     case 'ft2':
-      return (place.ft2 ?? 0) * place.times
+      return place.ft2 ?? 0
     case '100 ft2':
       return unitsAt('ft2', place, job) / 100
     case '32 ft2':

@@ -210,6 +210,7 @@ export const DECK_KITS = [
     pieces: [boardsOf(8, '2x12', 'treated', 'stringer, whole')],
   }),
   kit('deck-nailer', 'Nailer beside the joist', {
+    does: 'helps',
     cures: 'a treated nailer of 2 ft beside the joist where a board ends',
     serves: ['deck-joist', 'deck-board'],
     life: [8, 15],
@@ -221,6 +222,7 @@ export const DECK_KITS = [
     paint_ft2: { per: 'place', times: 0 },
   }),
   kit('deck-take-down', 'Take the deck down', {
+    does: 'helps',
     cures: 'deck taken down and hauled, the wall closed where it was held',
     serves: ['ledger', 'deck-board', 'deck-joist', 'deck-beam', 'deck-post', 'guard', 'stair'],
     rebuilds: 'assembly',

@@ -1,4 +1,4 @@
-import { method, NO_RECIPE } from './method'
+import { method, NO_RECIPE, RUST_OR_MOVING, SWOLLEN } from './method'
 
 const CALM = { keepOff: false, engineer: false, untouched: false } as const
 const OPEN_JOINT = ['open-joint', 'bare-joint'] as const
@@ -15,6 +15,16 @@ export const FINISH = [
     hidesDecay: true,
     advice: [
       { verdict: 'blocked', when: { grade: [2, 4] }, says: 'Sealant over soft wood only hides it.' },
+      {
+        verdict: 'blocked',
+        when: { sign: RUST_OR_MOVING },
+        says: 'Over rust, or over what moves, it splits again: that is mended first.',
+      },
+      {
+        verdict: 'blocked',
+        when: { sign: SWOLLEN },
+        says: 'A swollen edge is closed by no sealant: the board is renewed.',
+      },
       {
         verdict: 'recommended',
         when: { ...CALM, grade: [1, 1], sign: OPEN_JOINT },
@@ -46,6 +56,17 @@ export const FINISH = [
     hidesDecay: true,
     advice: [
       { verdict: 'blocked', when: { grade: [2, 4] }, says: 'Paint does not mend soft wood.' },
+      { verdict: 'blocked', when: { painted: false }, says: 'Nobody paints this.' },
+      {
+        verdict: 'blocked',
+        when: { sign: RUST_OR_MOVING },
+        says: 'Over rust, or over what moves, paint lets go: that is mended first.',
+      },
+      {
+        verdict: 'blocked',
+        when: { sign: SWOLLEN },
+        says: 'A swollen edge drinks through its paint: the board is renewed.',
+      },
       {
         verdict: 'recommended',
         when: { ...CALM, grade: [1, 1], noSign: OPEN_JOINT },

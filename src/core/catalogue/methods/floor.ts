@@ -159,6 +159,7 @@ export const FLOOR_KITS = [
     debris_yd3: { per: 'ft2', times: 0.01 },
   }),
   kit('planks-relaid', 'Plank floor lifted and relaid', {
+    does: 'helps',
     cures: 'good planks lifted, numbered, laid again over the mended floor',
     serves: ['subfloor', 'floor'],
     life: [15, 30],
@@ -167,6 +168,7 @@ export const FLOOR_KITS = [
     goods: [['fasteners', 'ft2', 0.01, 'face or tongue']],
   }),
   kit('toilet-off-on', 'Toilet off and on, new seal', {
+    does: 'helps',
     cures: 'toilet off, flange looked at, new seal, toilet back',
     serves: ['subfloor', 'joist'],
     life: [8, 15],
@@ -175,6 +177,7 @@ export const FLOOR_KITS = [
     goods: [['plumber-visit', 'place', 0.5, 'where the flange is broken or local rule asks']],
   }),
   kit('dry-first', 'Dry it first', {
+    does: 'helps',
     cures: 'driers set, readings taken until the wood is dry enough to close',
     serves: [
       'subfloor',

@@ -6,6 +6,7 @@ const NONE = { per: 'place', times: 0 } as const
 /** Crawl space, drains, slabs, walls and supports. Number and place of what resists are the engineer’s and the maker’s; these are unit prices. */
 export const FOUNDATION_KITS = [
   kit('crawl-clear', 'Clear the crawl space', {
+    does: 'helps',
     cures: 'debris, old batts and wood on the soil taken out',
     serves: ['crawl-floor', 'floor-insulation'],
     life: [5, 10],
@@ -57,6 +58,7 @@ export const FOUNDATION_KITS = [
     debris_yd3: { per: 'place', times: 0.03 },
   }),
   kit('leader-buried', 'Leader underground to daylight', {
+    does: 'helps',
     cures: 'the water of a downspout led underground to daylight, with a clean-out',
     serves: ['foundation-wall', 'slab-edge', 'slab', 'crawl-floor'],
     life: [15, 25],
@@ -67,6 +69,7 @@ export const FOUNDATION_KITS = [
     ],
   }),
   kit('drain-trench', 'Drain along the wall', {
+    does: 'helps',
     cures: 'a trench below the floor, pipe in stone and fabric, led to daylight or a sump',
     serves: ['foundation-wall', 'slab-edge', 'crawl-floor'],
     life: [15, 30],
@@ -81,6 +84,7 @@ export const FOUNDATION_KITS = [
     debris_yd3: { per: 'ft', times: 0.06 },
   }),
   kit('sump', 'Sump with pump', {
+    does: 'helps',
     cures: 'a basin dug at the low place, pump, check valve and discharge led away',
     serves: ['crawl-floor', 'foundation-wall', 'slab'],
     life: [7, 12],
@@ -175,6 +179,7 @@ export const FOUNDATION_KITS = [
     goods: [['wall-anchor', 'place', 1, 'one a place']],
   }),
   kit('anchor-extension', 'Anchor reached past the paving', {
+    does: 'helps',
     cures: 'the rod taken on past paving that must stay, its extension written down',
     serves: ['foundation-wall'],
     life: [25, 50],
@@ -226,6 +231,7 @@ export const FOUNDATION_KITS = [
     ],
   }),
   kit('skirting-off-on', 'Skirting off and on', {
+    does: 'helps',
     cures: 'skirting taken off for the work and put back, vented',
     serves: ['skirting', 'home-pier'],
     life: [5, 10],

@@ -1,9 +1,21 @@
 import { kit } from './kit'
+import { RUST_OR_MOVING, SWOLLEN } from './method'
 
 const SOUND = {
   verdict: 'blocked',
   when: { grade: [2, 4] },
   says: 'Live decay comes out; it is not filled over.',
+} as const
+
+const OVER_SWOLLEN = {
+  verdict: 'blocked',
+  when: { sign: SWOLLEN },
+  says: 'A swollen edge drinks on behind any filler: the board is renewed.',
+} as const
+const OVER_MOVING = {
+  verdict: 'blocked',
+  when: { sign: RUST_OR_MOVING },
+  says: 'Over rust, or over what moves, a patch lets go: that is mended first.',
 } as const
 
 /** What is filled, fastened or held for a while, coats of their own, and pests. */
@@ -24,7 +36,7 @@ export const HOLD_KITS = [
       'porch-ceiling',
       'guard',
     ],
-    advice: [SOUND],
+    advice: [SOUND, OVER_SWOLLEN, OVER_MOVING],
     life: [3, 6],
     uncured: [0, 2],
     warranty: 'D',
@@ -50,6 +62,8 @@ export const HOLD_KITS = [
     ],
     advice: [
       { verdict: 'blocked', when: { grade: [4, 4] }, says: 'Gone: there is nothing to harden.' },
+      OVER_SWOLLEN,
+      OVER_MOVING,
       {
         verdict: 'blocked',
         when: { untouched: true },
@@ -70,6 +84,7 @@ export const HOLD_KITS = [
     paint_ft2: { per: 'place', times: 1 },
   }),
   kit('re-fasten', 'Re-fasten', {
+    does: 'holds',
     cures: 'loose but sound: re-nailed or screwed to what holds, heads set and sealed',
     serves: [
       'fascia',
@@ -99,6 +114,7 @@ export const HOLD_KITS = [
     paint_ft2: { per: 'place', times: 0 },
   }),
   kit('stop-gap', 'Make it dry tonight', {
+    does: 'holds',
     cures: 'dried in with wrap or tarp and battens until it is mended; no warranty, with its date',
     serves: [
       'fascia',
@@ -126,6 +142,7 @@ export const HOLD_KITS = [
     paint_ft2: { per: 'place', times: 0 },
   }),
   kit('mildew-wash', 'Wash off mildew', {
+    does: 'helps',
     cures: 'washed by hand at low pressure with a cleaner that kills it; it comes back where it stays damp',
     serves: [
       'soffit',
@@ -145,6 +162,7 @@ export const HOLD_KITS = [
     paint_ft2: { per: 'ft', times: 0 },
   }),
   kit('pest-close', 'Close what pests opened', {
+    does: 'helps',
     cures: 'after treatment: galleries opened to sound wood, closed, screened, painted',
     serves: [
       'soffit',

@@ -24,6 +24,7 @@ export type KitOf = {
   readonly needs?: MethodRow['needs']
   readonly visits?: number
   readonly rebuilds?: MethodRow['rebuilds']
+  readonly does?: MethodRow['does']
   readonly paints?: boolean
   readonly hidesDecay?: boolean
   readonly answers?: 'side'
@@ -51,6 +52,7 @@ export function kit(id: string, name: string, of: KitOf): MethodRow {
     needs: of.needs ?? [],
     visits: of.visits ?? 1,
     rebuilds: of.rebuilds ?? null,
+    does: of.does ?? 'mends',
     paints: of.paints ?? false,
     hidesDecay: of.hidesDecay ?? false,
     advice: [...usual, ...(of.advice ?? [])],

@@ -19,7 +19,9 @@ export type When = {
   readonly grade?: readonly [least: number, most: number]
   readonly courses?: boolean
   readonly whole?: boolean
-  /** It has a rule for new wood at all. */
+  /** Somebody paints it. */
+  readonly painted?: boolean
+  /** It has a rule for new wood at all, and a task by which that is reckoned. */
   readonly pieced?: boolean
   readonly ofOpening?: boolean
   readonly part?: readonly string[]
@@ -33,7 +35,8 @@ export type When = {
 
 /** `{part}`, `{rule}` and `{source}` stand for the part's name, its rule's note and the source's name. */
 export type Advice = {
-  readonly verdict: 'recommended' | 'blocked'
+  /** `warned`: it may be chosen, and says what speaks against it. */
+  readonly verdict: 'recommended' | 'warned' | 'blocked'
   readonly when: When
   readonly says: string
 }
@@ -137,6 +140,8 @@ export type MethodRow = Row & {
    * on a member so renewed is worked on again.
    */
   readonly rebuilds: 'member' | 'assembly' | null
+  /** Mends what was found, holds it for a while, or only goes beside a repair. */
+  readonly does: 'mends' | 'holds' | 'helps'
   /** What must be there before it is begun. */
   readonly needs: readonly NeedId[]
   /** Times that somebody comes at least, because something has to cure or dry between. */
@@ -175,6 +180,25 @@ export const WARRANTIES = {
   none: 'none',
 } as const
 
+/** Rust goes on, and what moves opens again, under whatever is put over it. */
+export const RUST_OR_MOVING = [
+  'rust-or-holes-on-cover',
+  'connector-rusted',
+  'rust-and-cover-lost',
+  'crack-along-bar',
+  'fresh-crack-faces',
+  'cracks-seasonal',
+  'opens-in-winter',
+  'survey-falls',
+  'cracks-around-patch',
+] as const
+/** Boards that swelled drink on through any coat. */
+export const SWOLLEN = [
+  'swollen-bottom-edge',
+  'siding-swollen-at-gutter-end',
+  'thickness-peaks-at-nails',
+] as const
+
 type Written = Pick<MethodRow, 'id' | 'name' | 'cures' | 'life' | 'lifeUncured' | 'warranty' | 'recipe'> &
   Partial<MethodRow>
 
@@ -183,6 +207,7 @@ export function method(of: Written): MethodRow {
     source: 'our judgement',
     answers: 'findings',
     serves: null,
+    does: 'mends',
     rebuilds: null,
     needs: [],
     visits: 1,

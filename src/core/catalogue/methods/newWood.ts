@@ -1,4 +1,7 @@
-import { method, NO_RECIPE } from './method'
+import { method, NO_RECIPE, SWOLLEN } from './method'
+
+/** Boards of windows and doors over which metal is let in. */
+const OF_OPENINGS = ['head-casing', 'side-casing', 'brick-mould', 'door', 'window-unit'] as const
 
 const CALM = { keepOff: false, engineer: false, untouched: false } as const
 
@@ -20,6 +23,11 @@ export const NEW_WOOD = [
       },
       { verdict: 'blocked', when: { whole: true }, says: 'Whole only: {rule}.' },
       { verdict: 'blocked', when: { pieced: false }, says: 'No piecing rule for this part.' },
+      {
+        verdict: 'warned',
+        when: { sign: ['back-or-edge-bare'] },
+        says: 'The rest of the board was never primed behind: it goes next. Take it whole where that costs little more.',
+      },
       {
         verdict: 'recommended',
         when: { ...CALM, grade: [2, 3], courses: false, whole: false },
@@ -70,6 +78,11 @@ export const NEW_WOOD = [
       { verdict: 'blocked', when: { courses: false }, says: 'Only siding is replaced by the course.' },
       {
         verdict: 'recommended',
+        when: { ...CALM, grade: [1, 1], courses: true, sign: SWOLLEN },
+        says: 'Swollen boards are renewed butt to butt; no coat mends them.',
+      },
+      {
+        verdict: 'recommended',
         when: { ...CALM, grade: [2, 4], courses: true },
         says: 'Soft siding comes off in whole boards.',
       },
@@ -78,6 +91,7 @@ export const NEW_WOOD = [
   }),
   method({
     id: 'head-flashing',
+    serves: OF_OPENINGS,
     name: 'Head flashing (source fix)',
     cures: 'metal tucked behind the barrier, ends turned up, gap above left open',
     life: [25, 40],

@@ -28,6 +28,11 @@ export const WITHOUT_RECIPE = [
         says: 'Not touched yet: look before choosing. A price is possible all the same.',
       },
       { verdict: 'recommended', when: { grade: [0, 0], keepOff: false, engineer: false }, says: 'Sound.' },
+      {
+        verdict: 'recommended',
+        when: { grade: [1, 1], painted: false, keepOff: false, engineer: false },
+        says: 'Surface only, and nobody paints it: looked at again on a date.',
+      },
     ],
     recipe: null,
   }),

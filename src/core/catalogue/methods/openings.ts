@@ -41,6 +41,7 @@ export const OPENING_KITS = [
     paint_ft2: { per: 'place', times: 1 },
   }),
   kit('storm-off-on', 'Storm sash off, numbered, re-hung', {
+    does: 'helps',
     cures: 'storm sash numbered, kept under cover, put back with its weeps open',
     serves: ['storm-sash', ...WINDOW.filter((part) => part !== 'storm-sash')],
     life: [5, 10],
@@ -144,6 +145,7 @@ export const OPENING_KITS = [
     debris_yd3: { per: 'place', times: 0.5 },
   }),
   kit('storm-door', 'Storm door', {
+    does: 'helps',
     cures: 'a storm door hung, its weeps open',
     serves: ['door'],
     life: [10, 15],
@@ -153,6 +155,7 @@ export const OPENING_KITS = [
     paint_ft2: { per: 'place', times: 0 },
   }),
   kit('shutter-off-on', 'Shutters off, kept, re-hung', {
+    does: 'helps',
     cures: 'shutters taken off, numbered and put back on their hooks',
     serves: ['shutter'],
     life: [5, 10],

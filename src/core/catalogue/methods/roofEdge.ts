@@ -170,6 +170,7 @@ export const ROOF_EDGE_KITS = [
     paint_ft2: { per: 'place', times: 0 },
   }),
   kit('gutter-guard', 'Gutter guard', {
+    does: 'helps',
     cures: 'a guard over a clean gutter, so that leaves stay out of it',
     serves: ['fascia'],
     life: [8, 15],

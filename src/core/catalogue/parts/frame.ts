@@ -9,6 +9,7 @@ const studs = { section: section('2x4', { choices: ['2x4', '2x6'] }), boughtAs: 
 export const FRAME = [
   part({
     id: 'sheathing',
+    patch: { cut_back_in: 6, bearing_in: 16, least_in: [32, 16] },
     countedIn: 'sheets',
     name: 'sheathing',
     assembly: 'wall-frame',
@@ -56,6 +57,7 @@ export const FRAME = [
   }),
   part({
     id: 'subfloor',
+    patch: { cut_back_in: 3, bearing_in: 16, least_in: [32, 24] },
     countedIn: 'sheets',
     name: 'subfloor',
     assembly: 'floor-frame',
@@ -89,6 +91,7 @@ export const FRAME = [
   }),
   part({
     id: 'floor-insulation',
+    underAll: true,
     damagedAs: 'subfloor',
     name: 'floor insulation',
     assembly: 'floor-frame',
@@ -129,6 +132,7 @@ export const GROUND = [
   part({
     ...base,
     id: 'crawl-floor',
+    underAll: true,
     damagedAs: 'subfloor',
     name: 'crawl space floor',
     usualHeight: 'breast',

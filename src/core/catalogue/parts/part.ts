@@ -49,6 +49,13 @@ export type PieceRule = {
   readonly note: string
 }
 
+/** A patch of sheets or lining: cut so far past the soft, along to the next bearing, so high or deep at least. */
+export type PatchRule = {
+  readonly cut_back_in: number
+  readonly bearing_in: number
+  readonly least_in: readonly [along: number, up: number]
+}
+
 /** The section a new piece is cut from. */
 export type SectionRule = {
   readonly usual: string
@@ -101,6 +108,10 @@ export type PartRow = Row & {
   readonly painted_ft2_per_ft: number
   /** Noted piece by piece in a framing survey. */
   readonly inSurvey: boolean
+  /** It lies under the whole house. */
+  readonly underAll: boolean
+  /** How a patch of it is cut where only a length was seen: past the soft, to its bearings, never smaller; null: not by area. */
+  readonly patch: PatchRule | null
   /** Pieces that are counted together lie together: one set-up for all of a place. */
   readonly together: boolean
   /** What it is counted in beside its length; null: the length alone is the measure. */
@@ -136,6 +147,8 @@ export function part(of: Written): PartRow {
     disturbsPaint: true,
     painted_ft2_per_ft: 0.6,
     inSurvey: false,
+    underAll: false,
+    patch: null,
     together: false,
     countedIn: null,
     span: null,

@@ -33,6 +33,7 @@ export const ROOF_EDGE = [
   part({
     ...edge,
     id: 'soffit',
+    patch: { cut_back_in: 0, bearing_in: 16, least_in: [16, 24] },
     name: 'soffit',
     span: 'eave-run',
     across: 'overhang',
@@ -93,7 +94,14 @@ export const ROOF_EDGE = [
     task: { task: 'eave-return', per: 'piece' },
     goods: TRIM_GOODS,
   }),
-  part({ ...edge, id: 'soffit-panel', damagedAs: 'soffit', name: 'soffit panel', countedIn: 'sheets' }),
+  part({
+    ...edge,
+    id: 'soffit-panel',
+    patch: { cut_back_in: 0, bearing_in: 16, least_in: [16, 24] },
+    damagedAs: 'soffit',
+    name: 'soffit panel',
+    countedIn: 'sheets',
+  }),
 ]
 
 /** A porch: what holds its roof, and what lines it. */
@@ -134,6 +142,12 @@ export const PORCH = [
 ]
 
 export const ROOF = [
-  part({ id: 'roof-deck', name: 'roof deck', assembly: 'roof', awayFromOpenings: true }),
+  part({
+    id: 'roof-deck',
+    patch: { cut_back_in: 6, bearing_in: 24, least_in: [48, 24] },
+    name: 'roof deck',
+    assembly: 'roof',
+    awayFromOpenings: true,
+  }),
   part({ id: 'rafter', name: 'rafter', assembly: 'roof', awayFromOpenings: true, bears: true }),
 ]

@@ -1,3 +1,13 @@
+/** What a comparison names: the way recommended, the cheapest other, and their prices as they are said. */
+type CompareWords = {
+  readonly name: string
+  readonly more: string
+  readonly than: string
+  readonly a_year: string
+  readonly against: string
+}
+const lower = (words: string): string => words.charAt(0).toLowerCase() + words.slice(1)
+
 /** What is said of a piece of work: why it stands as it does, what is not known of it, what is missing for a price. */
 export const WORK_SAYS = {
   noPlaceLeft: 'no place left',
@@ -16,6 +26,11 @@ export const WORK_SAYS = {
   pastTheWall: (length: string, side: string) =>
     `Reaches ${length} past the end of side ${side}: what lies round the corner is a place of its own.`,
   noOpening: 'No opening noted: head taken as 4 ft.',
+  patchTaken: (along: string, up: string) =>
+    `Patch taken as ${along} × ${up} ft: past the soft, to the next bearing.`,
+  sheetsCounted: (many: number) => `${many} sheets of 32 ft².`,
+  deckAsDrawn: 'Area of the deck as drawn.',
+  planTaken: 'Area of the plan of the house.',
   sideAsDrawn: 'Side not measured yet: length as drawn.',
   nothingPainted: 'Nothing here is painted: brick and shingles are not.',
   nothingClad: 'Nothing here is stripped: masonry stays.',
@@ -26,6 +41,17 @@ export const WORK_SAYS = {
   whyHead: 'head casing, whole',
   whyOwnLine: 'a line of its own',
   whyLift: 'work over 30 ft, for two people',
+  compareNone: 'None stands out by rule: look closer, or choose by years and price.',
+  compareLeast: (name: string, [low, high]: readonly [number, number]) =>
+    `${name} costs least of what holds, and lasts ${low} to ${high} years.`,
+  comparePays: (of: CompareWords) =>
+    `${of.name} costs ${of.more} more than ${lower(of.than)} and is cheaper over its years: ${of.a_year} a year against ${of.against}.`,
+  compareReason: (of: CompareWords, reason: string) =>
+    `${of.name} costs ${of.more} more than ${lower(of.than)}, ${of.a_year} a year against ${of.against}. It is recommended all the same: ${lower(reason)}`,
+  sideAgainstSpots: (of: { letter: string; share: number; spots: string; side: string; even: number }) =>
+    of.even <= 100
+      ? `Side ${of.letter}: the spots are about ${of.share} % of it and cost ${of.spots}; the whole side costs ${of.side}. They cost the same where about ${of.even} % is soft.`
+      : `Side ${of.letter}: the spots are about ${of.share} % of it and cost ${of.spots}; the whole side costs ${of.side}. Spots stay cheaper however many there are.`,
   lacksMethod: 'The method is not known here: type a price, or choose another.',
   lacksLines: 'Own work has no recipe: type a price, or give it lines of its own.',
   lacksRecipe: (part: string) => `No recipe for ${part} yet: type a price, or refer it.`,

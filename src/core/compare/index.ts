@@ -1,0 +1,3 @@
+export { compareMethods, type Alternative, type Comparison } from './compareMethods'
+export { priceOfFixes, type FixPrice } from './priceOfFixes'
+export { sideAgainstSpots, type SideChoice } from './sideAgainstSpots'
