@@ -210,6 +210,22 @@ test('whoever listens is told, until he stops', async () => {
   expect(fake.state.stamps[stampKey({ kind: 'side', id: 'side-a' })]?.revision).toBe(2)
 })
 
+test('what was made with one touch is taken back, and made again, with one', async () => {
+  const store = open()
+  const there = (): number => store.read().job.findings.filter((each) => !each.removed).length
+  store.create('finding', finding('f0'))
+  expect(store.createAll('finding', [finding('f1'), finding('f2'), finding('f3')])).toBeNull()
+  expect(there()).toBe(4)
+  expect(store.undo()).toBeNull()
+  expect(there()).toBe(1)
+  expect(store.redo()).toBeNull()
+  expect(there()).toBe(4)
+  expect(store.undo()).toBeNull()
+  expect(store.undo()).toBeNull()
+  expect(there()).toBe(0)
+  await rest()
+})
+
 test('redo does again what undo took back, for fields, new things and facts', async () => {
   const store = open()
   const overhang = (): number | undefined => store.read().job.sides[0]?.overhang

@@ -26,7 +26,7 @@ import { PictureStore } from './pictureStore'
 import { allLost, bringingBack, lostThere, madeAnew, type SetBack } from './setBack'
 import { merge, stateOf, unnumbered } from './serverAnswer'
 import type { Snapshot } from './snapshot'
-import { UndoHistory } from './undoHistory'
+import { UndoHistory, type Undoable } from './undoHistory'
 
 export type { Sending } from './exchange'
 
@@ -186,6 +186,13 @@ export class JobStore {
     return this.edit({ ...this.fresh(), op: 'create', entity: { kind, id: body.id }, body })
   }
 
+  /** Makes several things with one touch: taken back, they go together. Gives back why the first that failed did, or null. */
+  createAll<K extends EntityKind>(kind: K, bodies: readonly EntityOf[K][]): string | null {
+    return this.history.asOne(newId(), () =>
+      bodies.reduce<string | null>((said, body) => said ?? this.create(kind, body), null),
+    )
+  }
+
   /** Changes fields of something there; fields that stay as they are are left out. */
   set<K extends EntityKind>(kind: K, id: string, fields: Partial<EntityOf[K]>): string | null {
     const old = findEntity(this.shown.job, { kind, id }) as Record<string, unknown> | null
@@ -261,6 +268,11 @@ export class JobStore {
   undo(reason = ''): string | null {
     const { last } = this.history
     if (!last) return null
+    const said = this.undoOne(last, reason)
+    return said === null && this.history.isOneWith(last) ? this.undo(reason) : said
+  }
+
+  private undoOne(last: Undoable, reason: string): string | null {
     const { change } = last
     const back = inverseOf(change, last.before, {
       ...this.fresh(),
@@ -280,7 +292,11 @@ export class JobStore {
   redo(): string | null {
     const last = this.history.lastUndone
     if (!last) return null
-    const { change } = last
+    const said = this.history.asOne(last.group, () => this.redoOne(last))
+    return said === null && this.history.wasOneWith(last) ? this.redo() : said
+  }
+
+  private redoOne({ change }: Undoable): string | null {
     const again =
       change.op === 'fact'
         ? { ...this.fresh(), op: 'fact', fact: { ...change.fact, id: newId(), at: now() } }

@@ -1,6 +1,7 @@
 import { expect, test } from '@jest/globals'
 import { alderHouse, emptyJob, workItem, sillNose, smallHouse } from '../../../tests/support/jobs'
 import type { Quantity, ResponseItem } from '../job'
+import { at, house, mend } from '../../../tests/support/priced'
 import { derive } from '../pipeline'
 import { addDays } from './addDays'
 import { beforeSending } from './bidJob'
@@ -186,4 +187,19 @@ test('decayed wood is spoken of only where soft wood is mended', () => {
     return made.clauses.some(({ number }) => number === 36)
   }
   expect([has(1), has(2)]).toEqual([false, true])
+})
+
+test('what must be there before work begins is said once, with the work it is asked for', () => {
+  const ledger = at(1, 'ledger', { at: { side: 'a', ft: 10, up_in: 18 } })
+  const post = at(2, 'deck-post', { at: { side: 'a', ft: 10, up_in: 6 } })
+  const items = [mend('l', [ledger], 'ledger-renew'), mend('p', [post], 'deck-post-new')]
+  const { clauses } = house({ findings: [ledger, post], work_items: items }).bid
+  const before = clauses.find((each) => each.heading === 'Before work begins')
+  expect(before?.text.match(/Nothing is taken out/g)).toHaveLength(1)
+  expect(before?.text).toContain(
+    'Asked for: deck ledger: renew the ledger, shored; deck post: renew the deck post, shored.',
+  )
+  expect(house({ findings: [ledger] }).bid.clauses.map((each) => each.heading)).not.toContain(
+    'Before work begins',
+  )
 })

@@ -51,6 +51,15 @@ function mendsDecay({ scope }: Stages, job: JobDocument): boolean {
   return job.findings.some((each) => mended.has(each.id) && (gradeOf(each) ?? 0) >= 2)
 }
 
+/** What must be there before work is begun, each once, with the work it is asked for. */
+function neededWords({ scope }: Stages): string {
+  const asked = new Map<string, string[]>()
+  for (const item of scope.items.filter(({ standing }) => standing === 'ours')) {
+    for (const need of item.needs) asked.set(need, [...(asked.get(need) ?? []), item.name.toLowerCase()])
+  }
+  return [...asked].map(([says, names]) => `${says} Asked for: ${[...new Set(names)].join('; ')}.`).join(' ')
+}
+
 type Told = { readonly heading?: string; readonly text: string }
 type Of = { readonly job: JobDocument; readonly stages: Stages; readonly preparedOn: string }
 
@@ -89,6 +98,7 @@ export const TELLERS: Readonly<Record<string, (of: Of) => Told>> = {
       ? (DECAYED_WOOD_SCHOOL_BY_ID.get(job.settings.decayed_wood_school)?.says ?? '')
       : '',
   }),
+  'before-work': ({ stages }) => ({ text: neededWords(stages) }),
   list: ({ job }) => ({ heading: listHeading(job), text: job.response_items.map(answerWords).join(' · ') }),
 }
 

@@ -1,4 +1,4 @@
-import { methodOf, type Life } from '../catalogue'
+import { methodOf, type Life, type MethodRow } from '../catalogue'
 import { WORK_SAYS } from '../catalogue/sentences/work'
 import { cautionsOf } from '../caution'
 import { newWorkItem, type JobDocument, type WorkItem } from '../job'
@@ -12,7 +12,7 @@ export type Alternative = {
   readonly method: string
   readonly name: string
   readonly cures: string
-  readonly does: 'mends' | 'holds' | 'helps'
+  readonly does: MethodRow['does']
   readonly verdict: MethodAdvice['verdict']
   readonly reasons: readonly string[]
   /** Chosen already. */

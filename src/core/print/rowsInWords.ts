@@ -45,6 +45,7 @@ function whenWords(when: When): string {
       : [least === most ? GRADE_NAMES[least]! : `${GRADE_NAMES[least]!} to ${GRADE_NAMES[most!]!}`]),
     ...yes(when.courses, 'siding', 'no siding'),
     ...yes(when.whole, 'whole members only', 'not whole only'),
+    ...yes(when.deckFails, 'two of attachment, supports and framing failed', ''),
     ...yes(when.painted, 'painted', 'never painted'),
     ...yes(when.pieced, 'has a rule for new wood', 'has no rule for new wood'),
     ...yes(when.ofOpening, 'part of an opening', 'no part of an opening'),

@@ -52,7 +52,12 @@ test.each<[string, Finding['component'], Finding['stated_grade'], MethodId, stri
 
 test('no patch is sold on a keep-off item: what shores first is left, or referring', () => {
   const open = advise(part('ledger', 3, ['ledger-nails-only'])).filter((each) => each.verdict !== 'blocked')
-  expect(open.map((each) => each.method)).toEqual(['ledger-renew', 'deck-rebuild', 'refer', 'deck-take-down'])
+  expect(open.map((each) => each.method).sort()).toEqual([
+    'deck-rebuild',
+    'deck-take-down',
+    'ledger-renew',
+    'refer',
+  ])
 })
 
 test('an open joint at the surface is re-sealed', () => {
@@ -143,4 +148,12 @@ test('a piece beside a back that was never primed is warned of, and says so when
   expect(scoped({ findings: [bare], work_items: [piece] }).items[0]?.notices.join()).toContain(
     'Chosen against advice: The rest of the board was never primed',
   )
+})
+
+test('a deck is rebuilt when two of attachment, supports and framing have failed, else mended', () => {
+  const ledger = part('ledger', 3)
+  const post = { ...part('deck-post', 3), id: 'finding-2', number: 2 }
+  const rebuild = (findings: Finding[]): string | undefined =>
+    advise(ledger, { findings }).find((each) => each.method === 'deck-rebuild')?.verdict
+  expect([rebuild([ledger]), rebuild([ledger, post])]).toEqual(['allowed', 'recommended'])
 })

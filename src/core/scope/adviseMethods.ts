@@ -20,6 +20,7 @@ type Case = {
   readonly grade: number | null
   readonly keepOff: boolean
   readonly engineer: boolean
+  readonly deckFails: boolean
   readonly cause: ReturnType<typeof causeOf> | null
 }
 
@@ -35,6 +36,7 @@ function holds(when: When, method: MethodRow, of: Case): boolean {
     when.grade === undefined || (grade !== null && grade >= when.grade[0] && grade <= when.grade[1]),
     when.courses === undefined || when.courses === (part?.piece?.courses ?? false),
     when.whole === undefined || when.whole === (part?.piece?.whole ?? false),
+    when.deckFails === undefined || when.deckFails === of.deckFails,
     when.painted === undefined || when.painted === (part?.disturbsPaint ?? true),
     when.pieced === undefined || when.pieced === Boolean(part?.piece && part.task),
     when.ofOpening === undefined || when.ofOpening === (part?.ofOpening ?? false),
@@ -69,6 +71,24 @@ function adviceOn(method: MethodRow, of: Case): MethodAdvice {
   }
 }
 
+/** Two of attachment, supports and framing: soft by grade, or on the keep-off list. */
+function doesDeckFail(
+  finding: Finding,
+  { job, dangers }: { readonly job: JobDocument; readonly dangers: readonly Danger[] },
+): boolean {
+  const deck = deckOf(finding, job)
+  const soft = job.findings.filter((each) => (gradeOf(each) ?? 0) >= 2 && deckOf(each, job) === deck)
+  const unsafe = dangers.filter(({ row }) => row.effect === 'stops').map(({ part }) => part)
+  const roles = [...soft.map((each) => each.component), ...unsafe].flatMap(
+    (part) => partOf(part)?.deckRole ?? [],
+  )
+  return new Set(roles).size >= 2
+}
+function deckOf(finding: Finding, job: JobDocument): string | null {
+  const place = placeOf(finding, job)
+  return place.kind === 'side' || place.kind === 'deck' ? place.feature_id : null
+}
+
 /** Every method for one finding, recommended ones first, blocked ones last with the reason. */
 export function adviseMethods(
   finding: Finding,
@@ -87,6 +107,7 @@ export function adviseMethods(
     grade: gradeOf(finding),
     keepOff: mine.some(({ row }) => row.effect === 'stops'),
     engineer: mine.some(({ row }) => row.effect === 'waits'),
+    deckFails: partOf(finding.component)?.assembly === 'deck' && doesDeckFail(finding, context),
     cause: cause ? causeOf(cause) : null,
   }
   const order = { recommended: 0, allowed: 1, blocked: 2 } as const

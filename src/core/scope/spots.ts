@@ -166,7 +166,8 @@ function fromPlace(
 ): Drafted[] {
   if (place.at.kind === 'whole-side') return wholeSide(place.at.side_id, index, item, job)
   const findings = job.findings.filter((each) => item.finding_ids.includes(each.id))
-  const first = findings[0]
+  const mine = findingsAt(index, item, job)
+  const first = byId(job.findings, mine[0]) ?? findings[0]
   const at = place.at.kind === 'none' && first ? placeOf(first, job) : place.at
   const size = place.size ?? (first && item.places.length === 1 ? sizeOfFinding(first) : null)
   const known = sized(size, item.component)
@@ -182,7 +183,7 @@ function fromPlace(
       at,
       stretch: null,
       where: placeWords(at, job),
-      finding_ids: findingsAt(index, item, job),
+      finding_ids: mine,
       ...known,
       given: place.size !== null,
       height: place.height,

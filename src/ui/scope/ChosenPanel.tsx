@@ -3,10 +3,11 @@
 import { useState } from 'react'
 import { rowsOf } from '../../core/firmValues/rows'
 import { findingNumber } from '../../core/house'
-import { WORK_STATES, type WorkState } from '../../core/job'
-import { STANDING_WORDS, type ScopeItem } from '../../core/scope'
-import { Button, Notice, Panel, SavedTextField, SelectField } from '../look'
+import { changesOf, type ScopeItem } from '../../core/scope'
+import { Button, Notice, Panel } from '../look'
 import { useJob } from '../state/useJob'
+import { ChangeItem } from './ChangeItem'
+import { OwnItemForm } from './OwnItemForm'
 
 /** What was chosen, each with how it stands to the bid. */
 export function ChosenPanel() {
@@ -20,6 +21,7 @@ export function ChosenPanel() {
         ))}
       </ul>
       {scope.items.length === 0 ? <p className="py-2 text-quiet">Nothing chosen yet.</p> : null}
+      <OwnItemForm />
     </Panel>
   )
 }
@@ -64,6 +66,11 @@ function Chosen({ item }: { item: ScopeItem }) {
           {[...new Set(out.map((spot) => spot.why))].join('; ')}
         </p>
       ) : null}
+      {changesOf(item.item, job).map((words) => (
+        <p key={words} className="text-[13px] text-chalk-text">
+          {words}
+        </p>
+      ))}
       {item.notices.map((notice) => (
         <div key={notice} className="pt-1">
           <Notice tone="waiting">{notice}</Notice>
@@ -71,55 +78,5 @@ function Chosen({ item }: { item: ScopeItem }) {
       ))}
       {changing ? <ChangeItem item={item} /> : null}
     </li>
-  )
-}
-
-const STATE_CHOICES = WORK_STATES.map((value) => ({
-  value,
-  label: value === 'ours' ? 'ours, in the price' : STANDING_WORDS[value],
-}))
-
-/** What an item is called, how it stands, and who else does it. */
-function ChangeItem({ item: { item, name } }: { item: ScopeItem }) {
-  const { store } = useJob()
-  const others = item.state === 'by-owner' || item.state === 'by-others'
-  return (
-    <div role="group" aria-label={`Change ${name}`} className="grid grid-cols-2 gap-2 py-2">
-      <SelectField
-        label="How it stands"
-        value={item.state}
-        onChange={(value) => store.set('work_item', item.id, { state: value as WorkState })}
-        choices={STATE_CHOICES}
-      />
-      <SavedTextField
-        label="Called"
-        value={item.name}
-        onSave={(said) => void store.set('work_item', item.id, { name: said })}
-      />
-      {others ? (
-        <>
-          <SavedTextField
-            label="Who does it"
-            value={item.who}
-            onSave={(who) => void store.set('work_item', item.id, { who })}
-          />
-          <SavedTextField
-            label="Handed over when"
-            value={item.hand_over}
-            onSave={(hand_over) => void store.set('work_item', item.id, { hand_over })}
-          />
-        </>
-      ) : null}
-      <div className="col-span-2">
-        <SavedTextField
-          label="Note"
-          value={item.note}
-          onSave={(note) => void store.set('work_item', item.id, { note })}
-        />
-      </div>
-      <div>
-        <Button onClick={() => store.set('work_item', item.id, { removed: true })}>Drop it</Button>
-      </div>
-    </div>
   )
 }

@@ -5,15 +5,7 @@ import type { Derived } from '../../core/pipeline'
 import { live, type JobDocument } from '../../core/job'
 import type { NextCheck } from '../../core/nextCheck'
 import type { Answer, Ask, Sent } from '../../workers/derive'
-
-/** Today in a time zone, for the date on a bid's preview. */
-function today(timeZone: string): string {
-  try {
-    return new Intl.DateTimeFormat('en-CA', { timeZone, dateStyle: 'short' }).format(new Date())
-  } catch {
-    return new Date().toISOString().slice(0, 10)
-  }
-}
+import { today } from './today'
 
 export type Pipeline = {
   readonly derived: Derived | null

@@ -4,10 +4,12 @@ import { useState } from 'react'
 import { newId } from '../../client/newId'
 import { tellSource } from '../../core/bid'
 import { FEATURE_WORDS } from '../../core/job'
+import { formatCents } from '../../core/measure'
 import { decisionOn, itemForFix } from '../../core/scope'
 import { causeOf, unprobedLike, type Source } from '../../core/trace'
 import { Button, Panel, TextField } from '../look'
 import { Dialog } from '../look/Dialog'
+import { useCompare } from '../state/useCompare'
 import { useJob } from '../state/useJob'
 import { useStateCause } from './useStateCause'
 import { causeName, numberOf, reasonWords } from './words'
@@ -171,6 +173,21 @@ function SecondBest({ source }: { source: Source }) {
   )
 }
 
+/** What the fix would be on this bid, before it is taken. */
+function FixPrice({ letter }: { letter: string }) {
+  const { derived } = useJob()
+  const prices = useCompare(derived, { kind: 'fixes' })
+  const mine = prices?.find((each) => each.letter === letter)
+  if (!mine) return null
+  return (
+    <p className="text-[14px]">
+      {mine.cents !== null
+        ? `On this bid it is ${formatCents(mine.cents)}, ${mine.hours.toFixed(1)} h of work.`
+        : (mine.lacks[0] ?? '')}
+    </p>
+  )
+}
+
 /** The owner takes the source fix or declines it; taking it puts our method into Scope. */
 function Fix({ source }: { source: Source }) {
   const { derived, store, view } = useJob()
@@ -213,6 +230,7 @@ function Fix({ source }: { source: Source }) {
                 ? 'Taken, and nothing in the scope does it: take it again.'
                 : ''}
       </p>
+      {source.letter && !fixed && standing !== 'named' ? <FixPrice letter={source.letter} /> : null}
       {source.letter && !fixed ? (
         <div className="flex flex-wrap gap-2">
           {decision?.decision !== 'accepted' || standing === 'taken' ? (

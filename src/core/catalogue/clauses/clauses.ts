@@ -37,6 +37,7 @@ export const CLAUSES: readonly ClauseRow[] = [
   clause(8, 'sources', 'Sources and what they reach', told('sources')),
   clause(9, 'declined', 'Declined advice', told('declined')),
   clause(36, 'decayed-wood', 'Decayed wood', told('decayed-wood')),
+  clause(40, 'before-work', 'Before work begins', told('before-work')),
   clause(10, 'excluded', 'Not included', setting('excluded')),
   clause(22, 'price-basis', 'Price basis', told('price-basis')),
   clause(23, 'payments', 'Payments', setting('payments')),

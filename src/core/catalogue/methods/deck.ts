@@ -9,7 +9,7 @@ export const DECK_KITS = [
       'joists shored on a braced beam, boards up, old ledger off in lengths, wall mended, membrane, new ledger bolted into sound rim, cap flashing with end dams, hangers and lateral ties, boards back',
     serves: ['ledger'],
     rebuilds: 'member',
-    when: [2, 4, 'Soft, loose or nailed only: shored first, then renewed whole.'],
+    when: [2, 4, 'A soft ledger is shored, then renewed whole.'],
     advice: [
       {
         verdict: 'recommended',
@@ -244,8 +244,8 @@ export const DECK_KITS = [
     advice: [
       {
         verdict: 'recommended',
-        when: { part: ['ledger', 'deck-beam', 'deck-post'], grade: [3, 4] },
-        says: 'Two of attachment, supports and framing failed, or over a third of the members: rebuilding costs less than mending.',
+        when: { deckFails: true },
+        says: 'Two of attachment, supports and framing have failed: a deck is then rebuilt, not mended.',
       },
     ],
     life: [12, 20],

@@ -19,6 +19,8 @@ export type When = {
   readonly grade?: readonly [least: number, most: number]
   readonly courses?: boolean
   readonly whole?: boolean
+  /** Two of attachment, supports and framing of its deck have failed. */
+  readonly deckFails?: boolean
   /** Somebody paints it. */
   readonly painted?: boolean
   /** It has a rule for new wood at all, and a task by which that is reckoned. */
@@ -140,8 +142,8 @@ export type MethodRow = Row & {
    * on a member so renewed is worked on again.
    */
   readonly rebuilds: 'member' | 'assembly' | null
-  /** Mends what was found, holds it for a while, or only goes beside a repair. */
-  readonly does: 'mends' | 'holds' | 'helps'
+  /** Mends what was found, holds it for a while, only goes beside a repair, or leaves it to somebody else or another word. */
+  readonly does: 'mends' | 'holds' | 'helps' | 'leaves'
   /** What must be there before it is begun. */
   readonly needs: readonly NeedId[]
   /** Times that somebody comes at least, because something has to cure or dry between. */

@@ -4,6 +4,7 @@ import { method } from './method'
 export const WITHOUT_RECIPE = [
   method({
     id: 'watch',
+    does: 'leaves',
     name: 'Watch',
     cures: 'nothing; looked at again on a date',
     sells: false,
@@ -38,6 +39,7 @@ export const WITHOUT_RECIPE = [
   }),
   method({
     id: 'refer',
+    does: 'leaves',
     name: 'Refer',
     cures: 'nothing by us; a licensed trade or an engineer goes first',
     sells: false,
@@ -62,6 +64,7 @@ export const WITHOUT_RECIPE = [
   }),
   method({
     id: 'own-work',
+    does: 'leaves',
     name: 'Own work',
     cures: 'as described',
     life: [0, 0],

@@ -8,6 +8,7 @@ export const DECK = [
   part({
     ...deck,
     id: 'ledger',
+    deckRole: 'attachment',
     name: 'deck ledger',
     bears: true,
     heldBy: ['rim-joist'],
@@ -36,6 +37,7 @@ export const DECK = [
   part({
     ...deck,
     id: 'deck-joist',
+    deckRole: 'framing',
     together: true,
     countedIn: 'pieces',
     name: 'deck joist',
@@ -49,6 +51,7 @@ export const DECK = [
   part({
     ...deck,
     id: 'deck-beam',
+    deckRole: 'supports',
     name: 'deck beam',
     bears: true,
     heldBy: ['deck-post'],
@@ -58,6 +61,7 @@ export const DECK = [
   part({
     ...deck,
     id: 'deck-post',
+    deckRole: 'supports',
     countedIn: 'pieces',
     name: 'deck post',
     bears: true,
@@ -88,7 +92,7 @@ export const DECK = [
     countedIn: 'pieces',
     name: 'stair',
     bears: true,
-    heldBy: ['deck-joist'],
+    heldBy: ['deck-joist', 'stringer'],
     keepOff: { fromGrade: 2, says: 'stair not sound' },
     inSurvey: true,
     piece: whole('stringers are whole'),
@@ -123,6 +127,7 @@ export const DECK = [
   part({
     ...deck,
     id: 'joist-hanger',
+    deckRole: 'attachment',
     together: true,
     damagedAs: 'deck-joist',
     countedIn: 'pieces',
@@ -133,6 +138,7 @@ export const DECK = [
   part({
     ...deck,
     id: 'deck-footing',
+    deckRole: 'supports',
     damagedAs: 'pier',
     countedIn: 'pieces',
     name: 'deck footing',

@@ -108,6 +108,8 @@ export type PartRow = Row & {
   readonly painted_ft2_per_ft: number
   /** Noted piece by piece in a framing survey. */
   readonly inSurvey: boolean
+  /** What of a deck it is: two of the three failing, the deck is rebuilt; null: neither. */
+  readonly deckRole: 'attachment' | 'supports' | 'framing' | null
   /** It lies under the whole house. */
   readonly underAll: boolean
   /** How a patch of it is cut where only a length was seen: past the soft, to its bearings, never smaller; null: not by area. */
@@ -147,6 +149,7 @@ export function part(of: Written): PartRow {
     disturbsPaint: true,
     painted_ft2_per_ft: 0.6,
     inSurvey: false,
+    deckRole: null,
     underAll: false,
     patch: null,
     together: false,

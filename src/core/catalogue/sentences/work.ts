@@ -26,6 +26,11 @@ export const WORK_SAYS = {
   pastTheWall: (length: string, side: string) =>
     `Reaches ${length} past the end of side ${side}: what lies round the corner is a place of its own.`,
   noOpening: 'No opening noted: head taken as 4 ft.',
+  sizeSaid: (where: string, said: string, found: string) =>
+    `${where}: ${said} said here${found ? `, ${found} as found` : ''}.`,
+  materialSaid: (now: string, was: string) => `In ${now}; the old one is ${was}.`,
+  sectionSaid: (section: string) => `Section ${section} said here.`,
+  linesSaid: (many: number) => (many === 1 ? 'One line of its own.' : `${many} lines of its own.`),
   patchTaken: (along: string, up: string) =>
     `Patch taken as ${along} × ${up} ft: past the soft, to the next bearing.`,
   sheetsCounted: (many: number) => `${many} sheets of 32 ft².`,

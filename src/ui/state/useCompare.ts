@@ -1,0 +1,49 @@
+'use client'
+
+import { useEffect, useRef, useState } from 'react'
+import type { Derived } from '../../core/pipeline'
+import type { CompareAnswer, CompareAsk, Found, Wish } from '../../workers/compare'
+import { today } from './today'
+
+/**
+ * Something compared over the whole job, reckoned in a worker of its own: the last answer to the same wish stands until the next is
+ * there; null while there is none, and in a browser without workers.
+ *
+ * @param wish null: nothing is asked
+ */
+export function useCompare<K extends Wish['kind']>(
+  derived: Derived,
+  wish: (Wish & { readonly kind: K }) | null,
+): Found[K] | null {
+  const [answered, setAnswered] = useState<{ key: string; found: Found[keyof Found] } | null>(null)
+  const worker = useRef<Worker | null>(null)
+  const turn = useRef(0)
+  const key = JSON.stringify(wish)
+
+  useEffect(() => () => worker.current?.terminate(), [])
+  useEffect(() => {
+    const asked = JSON.parse(key) as Wish | null
+    if (asked === null) return
+    try {
+      worker.current ??= new Worker(new URL('../../workers/compare.ts', import.meta.url), { type: 'module' })
+    } catch {
+      return
+    }
+    turn.current += 1
+    worker.current.onmessage = ({ data }: MessageEvent<CompareAnswer>) => {
+      if (data.turn !== turn.current) return
+      if (data.kind === 'failed') console.error(`comparing failed: ${data.message}`)
+      else setAnswered({ key, found: data.found })
+    }
+    const { job, trace } = derived
+    const ask: CompareAsk = {
+      turn: turn.current,
+      wish: asked,
+      job,
+      trace,
+      today: today(job.job.time_zone),
+    }
+    worker.current.postMessage(ask)
+  }, [derived, key])
+  return answered?.key === key ? (answered.found as Found[K]) : null
+}
