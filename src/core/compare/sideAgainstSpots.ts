@@ -2,7 +2,7 @@ import { partOf } from '../catalogue'
 import { WORK_SAYS } from '../catalogue/sentences/work'
 import { drawnLength, paintedArea } from '../geometry'
 import { isDamage, newWorkItem, type JobDocument, type WorkItem } from '../job'
-import { feet, formatCents, toFeet, type Cents, type Length } from '../measure'
+import { feet, formatCents, toFeet, type Cents } from '../measure'
 import { derive } from '../pipeline'
 import type { Trace } from '../trace'
 
