@@ -34,7 +34,8 @@ export function turnedAway(method: string, url: string): TurnedAway | null {
 export function contentPolicy(nonce: string, isHttps: boolean): string {
   return [
     "default-src 'self'",
-    `script-src 'self' 'nonce-${nonce}'`,
+    // The solver of cutting plans is compiled to WebAssembly; scripts are evaluated no more than before.
+    `script-src 'self' 'nonce-${nonce}' 'wasm-unsafe-eval'`,
     "script-src-attr 'none'",
     // Sizes and colours of the drawing are attributes of its elements.
     "style-src 'self' 'unsafe-inline'",

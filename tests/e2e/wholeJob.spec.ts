@@ -154,7 +154,8 @@ test('from a photo and a word to an accepted bid', async ({ page, browser }) => 
   await findings.getByRole('button', { name: /^2 fascia/ }).click()
   await page.getByRole('button', { name: 'Choose Piece in' }).click()
   await findings.getByRole('button', { name: /^3 head casing/ }).click()
-  await expect(page.getByRole('row', { name: /Piece in blocked/ })).toContainText('Whole only')
+  await page.getByText(/^Not here \(/).click()
+  await expect(page.getByText(/^Whole only/)).toBeVisible()
   await page.getByRole('button', { name: 'Choose Head flashing' }).click()
 
   // The price, line by line, against the hand.

@@ -16,6 +16,7 @@ import {
   partName,
   partOf,
   PARTS,
+  SECTION_USD,
   STOCK_FT,
   taskOf,
   TASKS,
@@ -35,7 +36,13 @@ test('every row that another row names is there', () => {
     }
   }
   for (const { recipe } of METHODS) {
-    for (const { task } of recipe?.tasks ?? []) expect(taskOf(task).id).toBe(task)
+    for (const { task, byMaterial } of recipe?.tasks ?? [])
+      for (const id of [task, ...Object.values(byMaterial ?? {})]) expect(taskOf(id).id).toBe(id)
+    for (const { section, material, like } of recipe?.pieces ?? []) {
+      if (section !== null) expect(SECTION_USD[section]).toBeGreaterThan(0)
+      if (material !== null) expect(materialOf(material)?.known).toBe(true)
+      if (like !== null) expect(partOf(like)?.section).not.toBeNull()
+    }
     for (const { good } of recipe?.goods ?? []) expect(goodOf(good)?.id).toBe(good)
   }
 })
@@ -50,6 +57,10 @@ test('what the causes, the priors and the words of the trade name is in the cata
   ]
   expect(named.filter((id) => partOf(id) === null)).toEqual([])
   expect(MATERIAL_PHRASES.filter(([, material]) => materialOf(material) === null)).toEqual([])
+  const also = METHODS.flatMap(({ alsoFixes }) => alsoFixes)
+  expect(also.filter((id) => !(CAUSE_IDS as readonly string[]).includes(id))).toEqual([])
+  const served = METHODS.flatMap(({ serves }) => serves ?? [])
+  expect(served.filter((id) => partOf(id) === null)).toEqual([])
   const fixes = CAUSE_IDS.flatMap((id) => causeOf(id).fix?.method ?? [])
   expect(fixes.filter((id) => methodOf(id) === null)).toEqual([])
 })

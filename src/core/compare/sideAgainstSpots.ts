@@ -52,7 +52,7 @@ export function sideAgainstSpots(
   const { wall_net_ft2 } = paintedArea(side, job, { from: feet(0), to: drawnLength(side, job) })
   if (wall_net_ft2 <= 0) return null
   const spot_ft2 = spots.reduce(
-    (sum, each) => sum + toFeet(each.extent?.value ?? (feet(2))) * (each.count ?? 1) * COURSE_FT,
+    (sum, each) => sum + toFeet(each.extent?.value ?? feet(2)) * (each.count ?? 1) * COURSE_FT,
     0,
   )
   const mended = spots.map((each) =>

@@ -25,6 +25,8 @@ export type SectionPlan = {
   readonly cut: Length
   /** Off-cuts long enough to keep. */
   readonly offcuts: readonly Length[]
+  /** Lengths the yard has of it. */
+  readonly stock: readonly Length[]
   /** In one piece and longer than any board of this material: it cannot be bought. */
   readonly tooLong: readonly CutPiece[]
 }
@@ -119,6 +121,7 @@ export function cutJob(job: JobDocument, takeoff: Takeoff): CutPlan {
         cut: pieces.reduce((sum, piece) => sum + piece.length, 0) as Length,
         offcuts: boards.map((board) => board.left).filter((left) => toInches(left) > toInches(KEEP_OVER)),
         tooLong,
+        stock,
       }
     },
   )

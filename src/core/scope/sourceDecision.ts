@@ -15,7 +15,8 @@ export function decisionOn(source: Source, job: JobDocument): SourceDecision | n
 /** Whether a method, or an item's own word, cures a source: referring it cures nothing by itself. */
 export function cures(item: WorkItem, source: Source): boolean {
   if (item.cures.includes(source.cause)) return true
-  return causeOf(source.cause).fix?.method === item.method
+  if (causeOf(source.cause).fix?.method === item.method) return true
+  return methodOf(item.method)?.alsoFixes.includes(source.cause) ?? false
 }
 
 /** Whether work at a place will be done: by us, or by somebody else who hands it over. */

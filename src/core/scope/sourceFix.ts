@@ -1,6 +1,14 @@
-import { methodOf, type Along } from '../catalogue'
+import { methodOf, type Along, type MethodRow } from '../catalogue'
 import { drawnLength, eaveRun, placeOf, planArea_ft2, type WallBox } from '../geometry'
-import { byId, newWorkItem, type JobDocument, type Quantity, type WorkItem } from '../job'
+import {
+  byId,
+  newWorkItem,
+  sizeOfFinding,
+  type Finding,
+  type JobDocument,
+  type Quantity,
+  type WorkItem,
+} from '../job'
 import { feet } from '../measure'
 import { causeOf, type Source } from '../trace'
 
@@ -74,6 +82,23 @@ function placesOf(source: Source, along: Along, job: JobDocument): Place[] {
 }
 
 /**
+ * Places of a fix that is made for a part: where that part was found, each as large as it was found; with none, at the first finding,
+ * its size not known. Null rows and fixes of any part are at their findings.
+ */
+function partPlaces(findings: readonly Finding[], row: MethodRow | null, job: JobDocument): Place[] {
+  if (row === null || row.serves === null) return []
+  const { serves } = row
+  const served = findings.filter((each) => serves.includes(each.component ?? ''))
+  if (served.length === findings.length) return []
+  const placed = served.length > 0 ? served : findings.slice(0, 1)
+  return placed.map((each) => ({
+    at: placeOf(each, job),
+    size: served.length > 0 ? sizeOfFinding(each) : null,
+    height: null,
+  }))
+}
+
+/**
  * The item that fixes a source over everything it reaches: at the source itself by a method that answers it, at its findings by one
  * that mends them so, or by another trade.
  *
@@ -94,7 +119,7 @@ export function itemForFix(source: Source, job: JobDocument, id: string): WorkIt
     finding_ids: [...source.finding_ids],
     method: fix.method ?? 'own-work',
     component: atSource ? null : component,
-    places: atSource ? placesOf(source, row.along, job) : [],
+    places: atSource ? placesOf(source, row.along, job) : partPlaces(findings, row, job),
     name: fix.method === null || fix.method === 'refer' ? fix.words : '',
     note: fix.words,
     cures: [source.cause],

@@ -1,8 +1,8 @@
 import { methodOf } from '../catalogue'
 import { byId, newWorkItem, type JobDocument, type WorkItem } from '../job'
-import type { Trace } from '../trace'
+import { causeOf, type Source, type Trace } from '../trace'
 import type { Scope } from './scopeJob'
-import { decisionOn } from './sourceDecision'
+import { cures, decisionOn } from './sourceDecision'
 import { itemForFix } from './sourceFix'
 
 /** What is advised for a finding that nothing answers yet; null where no method is recommended. */
@@ -21,12 +21,21 @@ function advisedFor(finding_id: string, scope: Scope): string | null {
  * Ends: a finding without a part, or without a recommendation, stays open.
  */
 export function takeAdvised(job: JobDocument, trace: Trace, scope: Scope, newId: () => string): WorkItem[] {
-  const fixes = trace.sources.flatMap((source): WorkItem[] => {
-    if (source.letter === null || decisionOn(source, job)?.decision === 'declined') return []
+  const fixes: WorkItem[] = []
+  // What ends most goes first, so that nothing is taken for what it ends already.
+  const broad = (source: Source): number =>
+    methodOf(causeOf(source.cause).fix?.method ?? '')?.alsoFixes.length ?? 0
+  for (const source of trace.sources.toSorted((a, b) => broad(b) - broad(a))) {
+    if (source.letter === null || decisionOn(source, job)?.decision === 'declined') continue
     const standing = scope.fixes[source.letter]
-    const item = standing === 'open' || standing === 'taken' ? itemForFix(source, job, newId()) : null
-    return item === null ? [] : [item]
-  })
+    // One repair may end two sources of a place.
+    const isEnded = fixes.some(
+      (item) => cures(item, source) && item.finding_ids.some((id) => source.finding_ids.includes(id)),
+    )
+    if (isEnded || (standing !== 'open' && standing !== 'taken')) continue
+    const item = itemForFix(source, job, newId())
+    if (item !== null) fixes.push(item)
+  }
   const mended = new Set(
     fixes.flatMap((item) => (methodOf(item.method)?.answers === 'source' ? [] : item.finding_ids)),
   )

@@ -32,6 +32,8 @@ import { shareVisits, type SharedTakeoff } from './visits'
 export type ItemTakeoff = {
   readonly item_id: string
   readonly pieces: readonly Piece[]
+  /** The same, each with the side it is for; lines of its own are for the first. */
+  readonly bySide: readonly { readonly side: string; readonly piece: Piece }[]
   readonly consumables: readonly Consumable[]
   readonly tasks: readonly TaskHours[]
   readonly factors: readonly Factor[]
@@ -297,17 +299,19 @@ export function takeoffJob(job: JobDocument, scope: Scope, of: TakeoffOf = {}): 
     const isCounted = counted[index]!.spots.length > 0
     const own = isCounted ? draft.item : null
     const tasks = [...hoursOf(draft, by), ...(own ? ownTasks(own) : [])]
-    const pieces = [
-      ...draft.places.flatMap((place) => place.pieces),
-      ...draft.own.map(({ piece }) => piece),
-      ...(own ? ownPieces(own) : []),
+    const sideOf = draft.places[0]?.side ?? ''
+    const bySide = [
+      ...draft.places.flatMap((place) => place.pieces.map((piece) => ({ side: place.side, piece }))),
+      ...draft.own.map(({ side, piece }) => ({ side, piece })),
+      ...(own ? ownPieces(own).map((piece) => ({ side: sideOf, piece })) : []),
     ]
     const factors = draft.uses.flatMap((use) => factorsOf(use, by))
     const hours = tasks.reduce((sum, each) => sum + each.hours, 0)
     const high = liftDays([draft], hours, rows)
     return {
       item_id: draft.item.id,
-      pieces,
+      pieces: bySide.map(({ piece }) => piece),
+      bySide,
       consumables: gathered([...draft.goods, ...high, ...(own ? ownGoods(own) : [])]),
       tasks,
       factors: [...new Map(factors.map((factor) => [factor.name, factor])).values()],

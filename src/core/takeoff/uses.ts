@@ -105,6 +105,7 @@ function hasFeature(kind: string, place: WorkedPlace, job: JobDocument): boolean
 
 /** A board of a recipe's own, and whether an old one like it goes. */
 export type OwnPiece = {
+  readonly side: string
   readonly piece: Piece
   readonly replaces: boolean
   readonly lacks: readonly string[]
@@ -134,6 +135,7 @@ export function piecesAt(item: ScopeItem, recipe: Recipe, place: WorkedPlace, jo
         least: LEAST_OWN,
         why: use.why,
       },
+      side: place.side,
       replaces: use.replaces,
       lacks: choice?.kind === 'too-wide' ? [tooWideWords(choice.width)] : [],
     }

@@ -1,14 +1,50 @@
 'use client'
 
-import { formatLength } from '../../core/measure'
-import { KERF, type Board, type SectionPlan } from '../../core/cut'
+import { useState } from 'react'
+import type { CutPlan, SectionPlan } from '../../core/cut'
 import { Notice, Panel } from '../look'
+import { useBestCut, type BestCut } from '../state/useBestCut'
 import { useJob } from '../state/useJob'
+import { BuyLists } from './BuyLists'
+import { CarpenterSheets } from './CarpenterSheets'
+import { CutBoards } from './CutBoards'
+import { ListsOut } from './ListsOut'
+import { SearchState } from './SearchState'
 
-/** What to buy, as a yard hears it, and how the saw cuts it. */
+const VIEWS = { boards: 'Buy and saw', carpenter: 'Carpenter’s sheets' } as const
+type View = keyof typeof VIEWS
+
+/** The cut plan with whatever was found that buys less than the one made at once. */
+function improved(cut: CutPlan, best: BestCut): CutPlan {
+  const sections = cut.sections.map((section): SectionPlan => {
+    const plan = best.plans[section.section]
+    if (!plan || plan.bought >= section.bought) return section
+    return withBoards(section, plan.boards)
+  })
+  return { ...cut, sections, boards: sections.reduce((sum, each) => sum + each.boards.length, 0) }
+}
+
+function withBoards(section: SectionPlan, boards: SectionPlan['boards']): SectionPlan {
+  const counts = new Map<SectionPlan['bought'], number>()
+  for (const { stock } of boards) counts.set(stock, (counts.get(stock) ?? 0) + 1)
+  return {
+    ...section,
+    boards,
+    buy: [...counts].map(([stock, count]) => ({ stock, count })).sort((a, b) => b.stock - a.stock),
+    bought: boards.reduce((sum, board) => sum + board.stock, 0) as SectionPlan['bought'],
+    offcuts: boards.map((board) => board.left).filter((left) => left > OFFCUT),
+  }
+}
+/** Off-cuts over 24 in are worth keeping. */
+const OFFCUT = 24 * 64
+
+/** What to buy, as a yard hears it, how the saw cuts it, and a sheet for whoever builds it. */
 export function CutTab() {
   const { derived } = useJob()
   const { cut, takeoff } = derived
+  const [view, setView] = useState<View>('boards')
+  const best = useBestCut(cut.sections)
+  const plan = improved(cut, best)
   if (cut.sections.length === 0 && cut.goods.length === 0) {
     return (
       <Panel title="Buy list">
@@ -17,129 +53,46 @@ export function CutTab() {
     )
   }
   return (
-    <div className="grid grid-cols-[minmax(0,2fr)_minmax(0,3fr)] gap-6 max-lg:grid-cols-1">
-      <div className="flex flex-col gap-5">
-        <Panel title="Buy list" aside={`${cut.boards} boards`}>
-          <table>
-            <thead className="sr-only">
-              <tr>
-                <th scope="col">Section</th>
-                <th scope="col">Boards</th>
-                <th scope="col">Cut of bought</th>
-              </tr>
-            </thead>
-            <tbody>
-              {cut.sections.map((section) => (
-                <tr key={section.section} className="border-b border-rule align-top">
-                  <th scope="row" className="py-1.5 pr-3 text-left">
-                    {section.name}
-                  </th>
-                  <td className="py-1.5 pr-3">
-                    {section.buy.map((buy) => `${buy.count} × ${formatLength(buy.stock)}`).join(', ')}
-                  </td>
-                  <td className="py-1.5 text-right text-quiet">
-                    {formatLength(section.cut)} of {formatLength(section.bought)}
-                  </td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </Panel>
-        <Panel title="Goods, in packages">
-          <table>
-            <thead className="sr-only">
-              <tr>
-                <th scope="col">Goods</th>
-                <th scope="col">Packages</th>
-                <th scope="col">Used</th>
-              </tr>
-            </thead>
-            <tbody>
-              {cut.goods.map((plan) => (
-                <tr key={plan.good} className="border-b border-rule align-top">
-                  <th scope="row" className="py-1.5 pr-3 text-left">
-                    {plan.name}
-                  </th>
-                  <td className="py-1.5 pr-3">
-                    {plan.count
-                      .map(({ size, count }) =>
-                        plan.unit === plan.packageName
-                          ? `${count} ${plan.unit}${count === 1 ? '' : 's'}`
-                          : `${count} × ${size} ${plan.unit} ${plan.packageName}`,
-                      )
-                      .join(', ')}
-                  </td>
-                  <td className="py-1.5 text-right text-quiet">
-                    {plan.used.toFixed(2)} {plan.unit} used
-                  </td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </Panel>
-        <Panel title="Hours" aside={`${takeoff.hours.toFixed(1)} h in all`}>
-          <p className="py-2 text-[14px]">
-            {takeoff.shared.visits} visit{takeoff.shared.visits === 1 ? '' : 's'}:{' '}
-            {takeoff.shared.visit_words}. Shared by all items: {takeoff.shared.hours.toFixed(1)} h.{' '}
-            {takeoff.leadSafe ? 'Lead-safe work throughout.' : ''}
-          </p>
-        </Panel>
+    <>
+      <div className="no-print flex flex-wrap items-center gap-x-6 gap-y-1 border-b border-rule py-1.5">
+        <div role="group" aria-label="What is shown" className="flex">
+          {(Object.keys(VIEWS) as View[]).map((each) => (
+            <button
+              key={each}
+              type="button"
+              aria-pressed={view === each}
+              onClick={() => setView(each)}
+              className="min-h-9 border-b-2 border-transparent px-3 font-head text-[15px] font-semibold aria-pressed:border-ink touch:min-h-11"
+            >
+              {VIEWS[each]}
+            </button>
+          ))}
+        </div>
+        <ListsOut cut={plan} />
+        <SearchState sections={cut.sections} best={best} />
       </div>
-      <Panel title="Cut plan" aside={`kerf ${formatLength(KERF)}`}>
-        {cut.sections.map((section) => (
-          <SectionCuts key={section.section} section={section} />
-        ))}
-      </Panel>
-    </div>
-  )
-}
-
-function SectionCuts({ section }: { section: SectionPlan }) {
-  return (
-    <section aria-label={section.name} className="border-b border-rule py-2">
-      <h3 className="text-[15px]">{section.name}</h3>
-      <ul className="flex flex-col gap-1 pt-1">
-        {section.boards.map((board, index) => (
-          <li key={index}>
-            <BoardBar board={board} />
-          </li>
-        ))}
-      </ul>
-      {section.offcuts.length > 0 ? (
-        <p className="pt-1 text-[13px] text-quiet">
-          Off-cuts to keep: {section.offcuts.map((left) => formatLength(left)).join(', ')}
-        </p>
-      ) : null}
-      {section.tooLong.length > 0 ? (
-        <Notice tone="wrong">
-          Cannot be bought in one piece:{' '}
-          {section.tooLong.map((piece) => formatLength(piece.length)).join(', ')}. Nothing the yard has in
-          this material is as long.
+      {view === 'carpenter' ? (
+        <CarpenterSheets />
+      ) : (
+        <div className="grid grid-cols-[minmax(0,2fr)_minmax(0,3fr)] gap-6 pt-2 max-lg:grid-cols-1">
+          <div className="flex flex-col gap-5">
+            <BuyLists cut={plan} />
+            <Panel title="Hours" aside={`${takeoff.hours.toFixed(1)} h in all`}>
+              <p className="py-2 text-[14px]">
+                {takeoff.shared.visits} visit{takeoff.shared.visits === 1 ? '' : 's'}:{' '}
+                {takeoff.shared.visit_words}. Shared by all items: {takeoff.shared.hours.toFixed(1)} h.{' '}
+                {takeoff.leadSafe ? 'Lead-safe work throughout.' : ''}
+              </p>
+            </Panel>
+          </div>
+          <CutBoards sections={plan.sections} />
+        </div>
+      )}
+      {best.state === 'failed' ? (
+        <Notice tone="waiting">
+          The search for a better plan could not run in this browser. The plan made at once stands.
         </Notice>
       ) : null}
-    </section>
-  )
-}
-
-/** One board to scale, its cuts in ink. Widths are shares of the board. */
-function BoardBar({ board }: { board: Board }) {
-  return (
-    <div
-      className="flex h-7 items-stretch border border-ink bg-paper text-[13px]"
-      title={`${formatLength(board.stock)} board`}
-    >
-      {board.cuts.map((piece, index) => (
-        <span
-          key={index}
-          className="flex items-center justify-center overflow-hidden border-r border-ink bg-[#EACFA6] whitespace-nowrap"
-          style={{ width: `${(100 * piece.length) / board.stock}%` }}
-        >
-          {formatLength(piece.length)}
-        </span>
-      ))}
-      <span className="flex grow items-center justify-end overflow-hidden pr-1 whitespace-nowrap text-quiet">
-        {formatLength(board.left)} left of {formatLength(board.stock)}
-      </span>
-    </div>
+    </>
   )
 }

@@ -81,7 +81,7 @@ export function MethodsPanel({ finding }: { finding: Finding }) {
                 >
                   a year
                 </th>
-                <th className="w-24" />
+                <td className="w-24" />
               </tr>
               {rows.map((each) => (
                 <MethodRow

@@ -136,6 +136,7 @@ export const CLADDING_KITS = [
     debris_yd3: { per: 'place', times: 0.5 },
   }),
   kit('re-clad-side', 'Strip and re-clad this side', {
+    alsoFixes: ['barrier-faulty'],
     cures:
       'old cladding off, wall inspected and photographed, barrier and flashings from the bottom up, corners and new lap, every cut end primed',
     serves: [],
@@ -183,6 +184,7 @@ export const CLADDING_KITS = [
     debris_yd3: { per: '100 ft2 wall', times: 0.6 },
   }),
   kit('shingle-side', 'Strip and shingle this side', {
+    alsoFixes: ['barrier-faulty'],
     cures:
       'old cladding off, wall inspected, barrier and flashings from the bottom up, shingles on, stainless nails',
     serves: [],

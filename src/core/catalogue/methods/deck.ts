@@ -5,6 +5,7 @@ const PERMIT = ['shoring', 'permit'] as const
 /** A deck and its stair. Today’s rule is named beside what may have been lawful when it was built; local code governs. */
 export const DECK_KITS = [
   kit('ledger-renew', 'Renew the ledger, shored', {
+    alsoFixes: ['ledger-unflashed', 'ledger-attachment'],
     cures:
       'joists shored on a braced beam, boards up, old ledger off in lengths, wall mended, membrane, new ledger bolted into sound rim, cap flashing with end dams, hangers and lateral ties, boards back',
     serves: ['ledger'],
@@ -237,6 +238,7 @@ export const DECK_KITS = [
     debris_yd3: { per: 'ft2', times: 0.026 },
   }),
   kit('deck-rebuild', 'Rebuild the deck as a whole', {
+    alsoFixes: ['ledger-unflashed', 'ledger-attachment', 'connector-missing'],
     cures:
       'old deck down, footings by load, posts, beam, ledger flashed and bolted, joists hung, boards, guard and stair by today’s rule',
     serves: ['ledger', 'deck-board', 'deck-joist', 'deck-beam', 'deck-post', 'guard', 'stair'],

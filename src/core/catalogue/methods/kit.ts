@@ -25,6 +25,7 @@ export type KitOf = {
   readonly visits?: number
   readonly rebuilds?: MethodRow['rebuilds']
   readonly does?: MethodRow['does']
+  readonly alsoFixes?: MethodRow['alsoFixes']
   readonly paints?: boolean
   readonly hidesDecay?: boolean
   readonly answers?: 'side'
@@ -53,6 +54,7 @@ export function kit(id: string, name: string, of: KitOf): MethodRow {
     visits: of.visits ?? 1,
     rebuilds: of.rebuilds ?? null,
     does: of.does ?? 'mends',
+    alsoFixes: of.alsoFixes ?? [],
     paints: of.paints ?? false,
     hidesDecay: of.hidesDecay ?? false,
     advice: [...usual, ...(of.advice ?? [])],

@@ -144,6 +144,8 @@ export type MethodRow = Row & {
   readonly rebuilds: 'member' | 'assembly' | null
   /** Mends what was found, holds it for a while, only goes beside a repair, or leaves it to somebody else or another word. */
   readonly does: 'mends' | 'holds' | 'helps' | 'leaves'
+  /** Causes it ends besides those whose fix it is. */
+  readonly alsoFixes: readonly string[]
   /** What must be there before it is begun. */
   readonly needs: readonly NeedId[]
   /** Times that somebody comes at least, because something has to cure or dry between. */
@@ -210,6 +212,7 @@ export function method(of: Written): MethodRow {
     answers: 'findings',
     serves: null,
     does: 'mends',
+    alsoFixes: [],
     rebuilds: null,
     needs: [],
     visits: 1,

@@ -59,6 +59,7 @@ export const OPENING_KITS = [
     paint_ft2: { per: 'place', times: 0 },
   }),
   kit('window-new', 'Window in the same opening', {
+    alsoFixes: ['pan-or-unit-corner', 'head-flashing-absent', 'head-flashing-short'],
     cures: 'unit out, opening inspected and panned, new unit flashed and closed in',
     serves: ['window-unit', 'window-sill', 'sash', 'mullion-post'],
     advice: [
@@ -84,6 +85,7 @@ export const OPENING_KITS = [
     debris_yd3: { per: 'place', times: 0.3 },
   }),
   kit('head-flashing-kept', 'Head flashing, casing kept', {
+    alsoFixes: ['head-flashing-absent', 'head-flashing-short'],
     cures: 'metal let in over a sound casing, tucked behind the barrier, ends turned up',
     serves: ['head-casing', 'side-casing', 'brick-mould', 'window-unit', 'door'],
     life: [25, 40],
@@ -117,6 +119,7 @@ export const OPENING_KITS = [
     debris_yd3: { per: 'place', times: 0.2 },
   }),
   kit('door-whole', 'Whole door with what supports it', {
+    alsoFixes: ['door-threshold'],
     cures:
       'door, frame and threshold out; support under it renewed, pan set, pre-hung unit, siding and trim beside it closed',
     serves: ['door', 'threshold', 'jamb-foot'],

@@ -1,0 +1,2 @@
+export { buyList, plainRows, sawSheet, sheetRows, type Cell, type List, type SheetCell } from './lists'
+export { carpenterSheets, type CarpenterItem, type CarpenterSheet } from './carpenterSheets'

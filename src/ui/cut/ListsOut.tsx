@@ -1,0 +1,71 @@
+'use client'
+
+import type { CutPlan } from '../../core/cut'
+import { buyList, carpenterSheets, plainRows, sawSheet, sheetRows, type List } from '../../core/lists'
+import { Button } from '../look'
+import { useJob } from '../state/useJob'
+
+function save(name: string, blob: Blob): void {
+  const url = URL.createObjectURL(blob)
+  const link = document.createElement('a')
+  link.href = url
+  link.download = name
+  link.click()
+  setTimeout(() => URL.revokeObjectURL(url), 10_000)
+}
+
+/** A name that any device takes for a file. */
+const fileName = (title: string, list: string, kind: string): string =>
+  `${title.replace(/[^\p{L}\p{N}]+/gu, '-').replace(/^-|-$/g, '') || 'job'}-${list}.${kind}`
+
+/** Every list as a file: comma-separated, a workbook whose sums are live, or plain data; and on paper. */
+export function ListsOut({ cut }: { cut: CutPlan }) {
+  const { derived } = useJob()
+  const { job, scope, takeoff } = derived
+  const { title } = job.job
+  const names = new Map(scope.items.map((item) => [item.id, item.name]))
+  const lists = (): readonly List[] => [
+    buyList(cut),
+    sawSheet(cut.sections, (owner) => names.get(owner) ?? ''),
+  ]
+  async function workbook(): Promise<void> {
+    const { default: write } = await import('write-excel-file/browser')
+    const sheets = lists().map((list) => ({ data: sheetRows(list), sheet: list.name }))
+    save(fileName(title, 'lists', 'xlsx'), await write(sheets).toBlob())
+  }
+  async function commas(list: List): Promise<void> {
+    const { default: papa } = await import('papaparse')
+    save(fileName(title, list.id, 'csv'), new Blob([papa.unparse(plainRows(list))], { type: 'text/csv' }))
+  }
+  function data(): void {
+    const all = {
+      format: 'detrimus-lists',
+      version: 1,
+      job: title,
+      lists: lists().map((list) => ({ ...list, rows: plainRows(list).slice(1) })),
+      carpenter: carpenterSheets(job, scope, takeoff),
+    }
+    save(
+      fileName(title, 'lists', 'json'),
+      new Blob([JSON.stringify(all, null, 2)], { type: 'application/json' }),
+    )
+  }
+  return (
+    <div role="group" aria-label="Lists as files" className="flex flex-wrap gap-x-3">
+      <Button look="quiet" onClick={() => window.print()}>
+        Print
+      </Button>
+      <Button look="quiet" onClick={() => void workbook()}>
+        Workbook
+      </Button>
+      {lists().map((list) => (
+        <Button key={list.id} look="quiet" onClick={() => void commas(list)}>
+          {list.name}, CSV
+        </Button>
+      ))}
+      <Button look="quiet" onClick={data}>
+        JSON
+      </Button>
+    </div>
+  )
+}
