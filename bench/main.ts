@@ -1,6 +1,8 @@
+import { benchCut, type CutRow } from './cut'
 import { benchScale, type ScaleRow } from './scale'
 import { benchScreen } from './screen'
 import { benchStages, type Row } from './stages'
+import { benchTakeoff, type TakeoffRow } from './takeoff'
 import { benchTrace, type TraceBench } from './trace'
 import { benchWalk } from './walk'
 import type { WalkRow } from './walkRow'
@@ -9,6 +11,8 @@ import type { WalkRow } from './walkRow'
 const BENCHES = {
   stages: benchStages,
   trace: benchTrace,
+  cut: benchCut,
+  takeoff: benchTakeoff,
   screen: benchScreen,
   walk: benchWalk,
   scale: benchScale,
@@ -34,6 +38,21 @@ function printInBrowser(name: string, rows: readonly WalkRow[]): void {
 function printScale(rows: readonly ScaleRow[]): void {
   process.stdout.write('\nscale: 200 firms, 1,000 jobs in one of them; against bare SQL in the same run\n')
   for (const row of rows) process.stdout.write(`  ${row.name}\n      ${row.value}\n      ${row.beside}\n`)
+}
+
+function printCut(rows: readonly CutRow[]): void {
+  process.stdout.write('\ncut: bought over the proven bound, the middle of 5 jobs, 2 s each\n')
+  for (const row of rows) {
+    process.stdout.write(
+      `  ${String(row.pieces).padStart(4)} pieces: each from a board of its own ${row.roundUp.toFixed(3)}, first fit ${row.firstFit.toFixed(4)} (${row.firstAnswer_ms.toFixed(1)} ms), by patterns ${row.best.toFixed(4)}${row.exact ? ', proven best' : ''} (${row.best_ms.toFixed(0)} ms)\n`,
+    )
+  }
+}
+
+function printTakeoff(row: TakeoffRow): void {
+  process.stdout.write(
+    `\ntakeoff: ${row.items} items over every kit ${row.median_ms.toFixed(1)} ms median, ${row.most_ms.toFixed(1)} most, × ${(row.median_ms / row.baseline_ms).toFixed(1)} a JSON round trip of the job\n`,
+  )
 }
 
 const share = (value: number): string => value.toFixed(3)
@@ -72,14 +91,18 @@ if (unknown !== undefined) {
 const wanted = (name: Name): boolean => named.length === 0 || named.includes(name)
 const stages = wanted('stages') ? benchStages() : null
 const trace = wanted('trace') ? benchTrace() : null
+const cut = wanted('cut') ? await benchCut() : null
+const takeoff = wanted('takeoff') ? benchTakeoff() : null
 const screen = wanted('screen') ? await benchScreen() : null
 const walk = wanted('walk') ? await benchWalk() : null
 const scale = wanted('scale') ? await benchScale() : null
 if (words.includes('--json'))
-  process.stdout.write(`${JSON.stringify({ stages, trace, screen, walk, scale }, null, 2)}\n`)
+  process.stdout.write(`${JSON.stringify({ stages, trace, cut, takeoff, screen, walk, scale }, null, 2)}\n`)
 else {
   if (stages) printStages(stages)
   if (trace) printTrace(trace)
+  if (cut) printCut(cut)
+  if (takeoff) printTakeoff(takeoff)
   if (screen) printInBrowser('screen', screen)
   if (walk) printInBrowser('walk', walk)
   if (scale) printScale(scale)
