@@ -1,6 +1,31 @@
 import { feet, inches } from '../src/core/measure'
-import type { JobDocument } from '../src/core/job'
+import { newWorkItem, type JobDocument, type WorkItem } from '../src/core/job'
 import { emptyJob, finding, side, window } from './build'
+
+/** What the engineer and the maker of the system may ask for, with its price a piece: offered apart, in no sum. */
+const UNIT_PRICES: WorkItem[] = [
+  ['wall-anchor', 'foundation-wall', 'finding-1', 4],
+  ['drain-trench', 'foundation-wall', 'finding-1', 0],
+  ['driven-pier', 'foundation-wall', 'finding-2', 3],
+].map(([method, component, finding_id, count]) =>
+  newWorkItem({
+    id: `unit-${String(method)}`,
+    finding_ids: [String(finding_id)],
+    method: String(method),
+    component: String(component),
+    state: 'priced-apart',
+    places: [
+      {
+        at: { kind: 'words', words: count === 3 ? 'back right corner' : 'left basement wall' },
+        size:
+          Number(count) > 0
+            ? { kind: 'count', count: Number(count), how: 'counted' }
+            : { kind: 'length', length: { value: feet(32), how: 'taped', low: null, high: null } },
+        height: null,
+      },
+    ],
+  }),
+)
 
 /** 1190 Quarry Road, thin: 1958 walk-out, block on two sides; one wall pushed in, one corner going down, the porch lifted by frost. */
 export function quarryRoad(): JobDocument {
@@ -54,5 +79,6 @@ export function quarryRoad(): JobDocument {
         ['middle-or-porch-highest'],
       ),
     ],
+    work_items: UNIT_PRICES,
   }
 }

@@ -112,6 +112,8 @@ const SHOTS: Readonly<Record<keyof typeof DEMO_JOBS, () => readonly Shot[]>> = {
     shot(1, 'corner', 'entry, left leg', '#d8dcd3'),
     shot(4, 'fascia', 'over the garage', '#d8dcd3'),
   ],
+  'heron-flats-12': () => [],
+  'plover-quay-6': () => [],
   'quarry-road-1190': () => [],
   'saltmarsh-cabin': () => [],
   'tallow-street-31': () => [shot(1, 'corner', '', '#cfd8cf')],

@@ -8,8 +8,8 @@ import { takeAdvised } from '.'
 let n = 0
 const newId = (): string => `new-${(n += 1)}`
 const taken = (job: JobDocument) => {
-  const { trace, scope } = derive(job, DAY)
-  return takeAdvised(job, trace, scope, newId)
+  const { trace, cautions } = derive(job, DAY)
+  return takeAdvised(job, trace, cautions.dangers, newId)
 }
 
 test('findings of one part, material and method are one item with a place each', () => {
@@ -34,4 +34,13 @@ test('of a whole house: afterwards nothing advised is left, and no source is ope
   const { scope, trace } = derive(after, DAY)
   const open = trace.sources.filter(({ letter }) => letter !== null && scope.fixes[letter] === 'open')
   expect(open).toEqual([])
+})
+
+test('what hangs on a member is mended once the member is renewed in the same bid', () => {
+  const onDeck = { side: 'a', ft: 10, up_in: 18 } as const
+  const findings = [
+    at(1, 'ledger', { at: onDeck, length_in: 144 }),
+    at(2, 'deck-board', { at: onDeck, length_in: 60, grade: 2 }),
+  ]
+  expect(taken(house({ findings }).job).map(({ method }) => method)).toEqual(['ledger-renew', 'piece-in'])
 })

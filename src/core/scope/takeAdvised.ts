@@ -1,7 +1,8 @@
 import { methodOf } from '../catalogue'
+import type { Danger } from '../caution'
 import { byId, newWorkItem, type JobDocument, type WorkItem } from '../job'
 import { causeOf, type Source, type Trace } from '../trace'
-import type { Scope } from './scopeJob'
+import { scopeJob, type Scope } from './scopeJob'
 import { cures, decisionOn } from './sourceDecision'
 import { itemForFix } from './sourceFix'
 
@@ -14,21 +15,15 @@ function advisedFor(finding_id: string, scope: Scope): string | null {
   return best?.method ?? null
 }
 
-/**
- * All that is advised and not chosen yet, as items to add: the fix of every source that was not declined, and for every open finding
- * the first method recommended; findings of one part, material and method are one item with a place each.
- *
- * Ends: a finding without a part, or without a recommendation, stays open.
- */
-export function takeAdvised(job: JobDocument, trace: Trace, scope: Scope, newId: () => string): WorkItem[] {
+/** How much a source's fix ends besides: what ends most goes first, so that nothing is taken for what it ends already. */
+const broad = (source: Source): number =>
+  methodOf(causeOf(source.cause).fix?.method ?? '')?.alsoFixes.length ?? 0
+
+function fixesFor(job: JobDocument, trace: Trace, scope: Scope, newId: () => string): WorkItem[] {
   const fixes: WorkItem[] = []
-  // What ends most goes first, so that nothing is taken for what it ends already.
-  const broad = (source: Source): number =>
-    methodOf(causeOf(source.cause).fix?.method ?? '')?.alsoFixes.length ?? 0
   for (const source of trace.sources.toSorted((a, b) => broad(b) - broad(a))) {
     if (source.letter === null || decisionOn(source, job)?.decision === 'declined') continue
     const standing = scope.fixes[source.letter]
-    // One repair may end two sources of a place.
     const isEnded = fixes.some(
       (item) => cures(item, source) && item.finding_ids.some((id) => source.finding_ids.includes(id)),
     )
@@ -36,14 +31,21 @@ export function takeAdvised(job: JobDocument, trace: Trace, scope: Scope, newId:
     const item = itemForFix(source, job, newId())
     if (item !== null) fixes.push(item)
   }
-  const mended = new Set(
-    fixes.flatMap((item) => (methodOf(item.method)?.answers === 'source' ? [] : item.finding_ids)),
-  )
+  return fixes
+}
+
+/** Open findings by what is advised for each; those of one part, material and method are one item. */
+function repairsFor(
+  job: JobDocument,
+  scope: Scope,
+  takes: (method: string) => boolean,
+  newId: () => string,
+): WorkItem[] {
   const groups = new Map<string, WorkItem>()
   for (const id of scope.open) {
     const finding = byId(job.findings, id)
-    const method = finding?.component && !mended.has(id) ? advisedFor(id, scope) : null
-    if (!finding?.component || method === null) continue
+    const method = finding?.component ? advisedFor(id, scope) : null
+    if (!finding?.component || method === null || !takes(method)) continue
     const key = `${method}/${finding.component}/${finding.material}`
     const held = groups.get(key)
     groups.set(
@@ -59,5 +61,26 @@ export function takeAdvised(job: JobDocument, trace: Trace, scope: Scope, newId:
           }),
     )
   }
-  return [...fixes, ...groups.values()]
+  return [...groups.values()]
+}
+
+/**
+ * All that is advised and not chosen yet, as items to add: the fix of every source that was not declined; what shores first and renews
+ * what carries load; then, with that in the bid, the first method recommended for every finding that is still open.
+ *
+ * Ends: a finding without a part, or without a recommendation, stays open.
+ */
+export function takeAdvised(
+  job: JobDocument,
+  trace: Trace,
+  dangers: readonly Danger[],
+  newId: () => string,
+): WorkItem[] {
+  const taken: WorkItem[] = []
+  const now = (): JobDocument => ({ ...job, work_items: [...job.work_items, ...taken] })
+  taken.push(...fixesFor(job, trace, scopeJob(now(), trace, dangers), newId))
+  const shores = (method: string): boolean => methodOf(method)?.rebuilds === 'member'
+  taken.push(...repairsFor(job, scopeJob(now(), trace, dangers), shores, newId))
+  taken.push(...repairsFor(job, scopeJob(now(), trace, dangers), () => true, newId))
+  return taken
 }

@@ -1,5 +1,6 @@
 'use client'
 
+import { useMemo } from 'react'
 import { newId } from '../../client/newId'
 import { methodName, partName } from '../../core/catalogue'
 import { findingNumber } from '../../core/house'
@@ -34,8 +35,11 @@ export function ScopeTab() {
 /** The findings with what answers each; all that is advised is taken with one touch, and taken back with one. */
 function FindingsPanel({ shown }: { shown: Finding | null }) {
   const { derived, store, choose } = useJob()
-  const { job, scope, trace } = derived
-  const advised = takeAdvised(job, trace, scope, newId)
+  const { job, scope } = derived
+  const advised = useMemo(
+    () => takeAdvised(derived.job, derived.trace, derived.cautions.dangers, newId),
+    [derived],
+  )
   return (
     <Panel title="Findings" aside={`${scope.open.length} open`}>
       {advised.length > 0 ? (
