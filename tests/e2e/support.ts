@@ -57,7 +57,8 @@ export async function openJob(page: Page, name: string): Promise<void> {
 }
 
 export async function openStage(page: Page, stage: string): Promise<void> {
-  await page.getByRole('tab', { name: new RegExp(`^${stage}`) }).click()
+  const stages = page.getByRole('tablist', { name: 'Stages of the job' })
+  await stages.getByRole('tab', { name: new RegExp(`^${stage}`) }).click()
   await expect(page.getByRole('tabpanel', { name: new RegExp(`^${stage}`) })).toBeVisible()
 }
 

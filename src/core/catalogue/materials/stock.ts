@@ -53,7 +53,7 @@ export const STOCK_FT: Readonly<Record<string, readonly number[]>> = {
   '2x8 treated': [8, 10, 12, 16],
   '2x10 treated': [8, 10, 12, 16],
   '2x12 treated': [8, 10, 12, 16],
-  '4x4': [8, 10, 12],
+  '4x4': [8, 10, 12, 16],
   '6x6': [8, 10, 12, 16],
   'brick-mould': [7, 8, 17],
   lap: [12, 16],
