@@ -26,7 +26,9 @@ test.each([
 test('the policy lets no script in but our own and those with the word', () => {
   const policy = contentPolicy('abc', true)
   expect(policy).toContain("script-src 'self' 'nonce-abc' 'wasm-unsafe-eval';")
-  expect(policy.split(';').find((rule) => rule.trim().startsWith('script-src '))).not.toMatch(/unsafe-inline|'unsafe-eval'/)
+  expect(policy.split(';').find((rule) => rule.trim().startsWith('script-src '))).not.toMatch(
+    /unsafe-inline|'unsafe-eval'/,
+  )
   expect(policy).toContain('upgrade-insecure-requests')
   expect(contentPolicy('abc', false)).not.toContain('upgrade-insecure-requests')
 })

@@ -40,7 +40,7 @@ export {
   type TaskRow,
 } from './tasks/tasks'
 /** Edition of the shipped rows: raised whenever a row changes what a job comes to. A job pins the one it was begun with. */
-export const CATALOGUE_EDITION = '2026-11'
+export const CATALOGUE_EDITION = '2026-11b'
 export {
   cautionOf,
   CAUTIONS,

@@ -1,7 +1,8 @@
 import { expect, test } from '@jest/globals'
 import { alderHouse } from '../../../demo/alderHouse'
-import { at, DAY, house } from '../../../tests/support/priced'
+import { at, DAY, house, mend } from '../../../tests/support/priced'
 import type { JobDocument } from '../job'
+import { feet } from '../measure'
 import { derive } from '../pipeline'
 import { takeAdvised } from '.'
 
@@ -43,4 +44,33 @@ test('what hangs on a member is mended once the member is renewed in the same bi
     at(2, 'deck-board', { at: onDeck, length_in: 60, grade: 2 }),
   ]
   expect(taken(house({ findings }).job).map(({ method }) => method)).toEqual(['ledger-renew', 'piece-in'])
+})
+
+test('a deck that has failed is rebuilt once, not mended part by part, and charged once', () => {
+  const onDeck = { side: 'a', ft: 10, up_in: 18, feature: 'deck-a' } as const
+  const deck = {
+    id: 'deck-a',
+    removed: false,
+    kind: 'deck',
+    side_id: 'side-a',
+    station: feet(5),
+    width: feet(20),
+    depth: feet(12),
+    deck_height: feet(3),
+  } as unknown as JobDocument['features'][number]
+  const findings = [
+    at(1, 'ledger', { at: onDeck, length_in: 144 }),
+    at(2, 'deck-post', { at: onDeck, length_in: 60 }),
+    at(3, 'deck-board', { at: onDeck, length_in: 60 }),
+  ]
+  const { job } = house({ findings, features: [deck] })
+  const items = taken(job)
+  expect(items.map(({ method, finding_ids }) => [method, finding_ids.length])).toEqual([['deck-rebuild', 3]])
+  const made = derive({ ...job, work_items: items }, DAY)
+  expect(made.takeoff.items[0]?.tasks.find(({ task }) => task === 'deck-frame')?.quantity).toBe(2.4)
+  // Chosen twice, or a board mended beside it, it is the same deck.
+  const twice = { ...items[0]!, id: 'again', places: [] }
+  const board = mend('b', [findings[2]!], 'piece-in')
+  const more = derive({ ...job, work_items: [...items, twice, board] }, DAY)
+  expect(more.takeoff.items.map(({ includedIn }) => includedIn)).toEqual([null, items[0]!.id, items[0]!.id])
 })

@@ -1,6 +1,7 @@
 import { methodOf } from '../catalogue'
 import type { Danger } from '../caution'
-import { byId, newWorkItem, type JobDocument, type WorkItem } from '../job'
+import { placeOf } from '../geometry'
+import { byId, newWorkItem, type Finding, type JobDocument, type WorkItem } from '../job'
 import { causeOf, type Source, type Trace } from '../trace'
 import { scopeJob, type Scope } from './scopeJob'
 import { cures, decisionOn } from './sourceDecision'
@@ -34,6 +35,20 @@ function fixesFor(job: JobDocument, trace: Trace, scope: Scope, newId: () => str
   return fixes
 }
 
+/** The deck a finding is on, by its feature or its side. */
+function deckOf(finding: Finding, job: JobDocument): string {
+  const at = placeOf(finding, job)
+  if (at.kind === 'deck') return at.feature_id ?? 'deck'
+  return at.kind === 'side' ? (at.feature_id ?? at.side_id) : 'deck'
+}
+
+function deckPlace(finding: Finding, job: JobDocument): WorkItem['places'][number]['at'] {
+  const at = placeOf(finding, job)
+  return at.kind === 'side' && at.feature_id !== null
+    ? { kind: 'deck', feature_id: at.feature_id, words: '' }
+    : at
+}
+
 /** Open findings by what is advised for each; those of one part, material and method are one item. */
 function repairsFor(
   job: JobDocument,
@@ -46,7 +61,8 @@ function repairsFor(
     const finding = byId(job.findings, id)
     const method = finding?.component ? advisedFor(id, scope) : null
     if (!finding?.component || method === null || !takes(method)) continue
-    const key = `${method}/${finding.component}/${finding.material}`
+    const deck = methodOf(method)?.rebuilds === 'assembly' ? deckOf(finding, job) : null
+    const key = deck === null ? `${method}/${finding.component}/${finding.material}` : `${method}/${deck}`
     const held = groups.get(key)
     groups.set(
       key,
@@ -58,6 +74,8 @@ function repairsFor(
             method,
             component: finding.component,
             material: finding.material,
+            // A deck is rebuilt once, whatever of it was found.
+            places: deck === null ? [] : [{ at: deckPlace(finding, job), size: null, height: null }],
           }),
     )
   }

@@ -389,8 +389,16 @@ function wholeSide(spot: ItemSpot, row: MethodRow, job: JobDocument): WorkedPlac
   ]
 }
 
+/** The deck that a spot is on: by its feature, else by its side. */
+export function deckAt(spot: ItemSpot): string {
+  const { at } = spot
+  if (at.kind === 'deck') return `deck/${at.feature_id ?? ''}`
+  return at.kind === 'side' ? `deck/${at.feature_id ?? at.side_id}` : 'deck/'
+}
+
 /** Keys of the boards that an item renews whole, so that nobody charges them again. */
 export function wholeBoards(item: ScopeItem, spots: readonly ItemSpot[], job: JobDocument): string[] {
+  if (item.row?.rebuilds === 'assembly') return spots.map(deckAt)
   const wood = item.row?.recipe?.wood ?? null
   if (wood !== 'member' && wood !== 'head-casing') return []
   const part = rowsOf(job.settings).part(wood === 'head-casing' ? wood : item.component)
@@ -402,6 +410,7 @@ export function wholeBoards(item: ScopeItem, spots: readonly ItemSpot[], job: Jo
 
 /** The board that an item works on at a spot, if the house knows it. */
 export function boardAt(item: ScopeItem, spot: ItemSpot, job: JobDocument): string | null {
+  if (item.row?.rebuilds === 'assembly') return deckAt(spot)
   const wood = item.row?.recipe?.wood ?? null
   if (wood === null) return null
   const part = rowsOf(job.settings).part(wood === 'head-casing' ? wood : item.component)
@@ -419,6 +428,11 @@ export function placesOf(
   const wood = row.recipe?.wood ?? null
   if (row.answers === 'side') return spots.flatMap((spot) => wholeSide(spot, row, job))
   if (wood === 'head-casing') return heads(spots, item, job)
+  if (row.rebuilds === 'assembly') {
+    // One deck, however many findings it has.
+    const once = spots.filter((spot, n) => spots.findIndex((each) => deckAt(each) === deckAt(spot)) === n)
+    return once.map((spot) => plain(spot, part, row, job))
+  }
   if (wood === null || !part?.piece) return spots.map((spot) => plain(spot, part, row, job))
   const stretches = wood === 'member' ? wholeMembers(spots, part, job) : letIn(spots, part, job)
   return stretches.map((stretch) => worked(stretch, item, part, job))

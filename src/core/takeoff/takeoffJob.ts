@@ -14,7 +14,7 @@ import {
   wallReach,
   type Factor,
 } from './factors'
-import { boardAt, placesOf, wholeBoards, type Piece } from './places'
+import { boardAt, deckAt, placesOf, wholeBoards, type Piece } from './places'
 import { hundredths, type Pace, type TaskHours } from './hours'
 import {
   consumable,
@@ -122,8 +122,11 @@ function draftOf(
   if (!row?.recipe || spots.length === 0) return { ...nothing, lacks: [] }
   const { recipe } = row
   const claimedBy = (spot: ItemSpot): string | null => {
-    const board = boardAt(item, spot, job)
-    const by = board === null ? undefined : claims.get(board)
+    const keys = [
+      boardAt(item, spot, job),
+      ...(partOf(item.component)?.assembly === 'deck' ? [deckAt(spot)] : []),
+    ]
+    const by = keys.flatMap((key) => (key === null ? [] : (claims.get(key) ?? [])))[0]
     return by === undefined || by === item.id ? null : by
   }
   const others = spots.map(claimedBy)

@@ -65,14 +65,20 @@ export function MethodsPanel({ finding }: { finding: Finding }) {
           const rows = open.filter((each) => (methodOf(each.method)?.does ?? 'mends') === does)
           return rows.length === 0 ? null : (
             <tbody key={does}>
-              <tr className="border-b border-ink">
+              <tr className="border-b border-ink max-sm:block">
                 <th scope="rowgroup" className="pt-3 pb-1 text-left font-head text-[14px] text-quiet">
                   {title}
                 </th>
-                <th scope="col" className="pt-3 pb-1 pl-2 text-right font-head text-[13px] text-quiet">
+                <th
+                  scope="col"
+                  className="pt-3 pb-1 pl-2 text-right font-head text-[13px] text-quiet max-sm:hidden"
+                >
                   on this bid
                 </th>
-                <th scope="col" className="pt-3 pb-1 pl-3 text-right font-head text-[13px] text-quiet">
+                <th
+                  scope="col"
+                  className="pt-3 pb-1 pl-3 text-right font-head text-[13px] text-quiet max-sm:hidden"
+                >
                   years
                 </th>
                 <th
@@ -81,7 +87,7 @@ export function MethodsPanel({ finding }: { finding: Finding }) {
                 >
                   a year
                 </th>
-                <td className="w-24" />
+                <td className="w-24 max-sm:hidden" />
               </tr>
               {rows.map((each) => (
                 <MethodRow
@@ -132,8 +138,8 @@ function MethodRow(props: {
   if (known === null) return null
   const [low, high] = priced?.life_years ?? known.life
   return (
-    <tr className="border-b border-rule align-top">
-      <th scope="row" className="py-2 pr-3 text-left font-normal">
+    <tr className="border-b border-rule align-top max-sm:grid max-sm:grid-cols-[1fr_auto_auto] max-sm:items-center">
+      <th scope="row" className="py-2 pr-3 text-left font-normal max-sm:col-span-3 max-sm:pb-0">
         <span className="font-semibold">{known.name}</span>
         {advice.verdict === 'recommended' ? (
           <span className={`ml-2 text-[13px] ${VERDICT.recommended}`}>recommended</span>
@@ -161,6 +167,7 @@ function MethodRow(props: {
       </td>
       <td className="py-2 pl-3 text-right whitespace-nowrap tabular-nums">
         {high > 0 ? (low === high ? low : `${low}–${high}`) : ''}
+        {high > 0 ? <span className="sm:hidden"> years</span> : null}
       </td>
       <td className="py-2 pl-3 text-right whitespace-nowrap tabular-nums max-sm:hidden">
         {priced?.per_year_cents ? formatCents(priced.per_year_cents) : ''}

@@ -1,9 +1,16 @@
 import { boards, boardsOf, kit } from './kit'
+import type { Advice, MethodRow } from './method'
 
 const PERMIT = ['shoring', 'permit'] as const
 
 /** A deck and its stair. Today’s rule is named beside what may have been lawful when it was built; local code governs. */
-export const DECK_KITS = [
+const ONE_BY_ONE: Advice = {
+  verdict: 'warned',
+  when: { deckFails: true },
+  says: 'Two of attachment, supports and framing have failed: mending one leaves the others.',
+}
+
+export const DECK_KITS: readonly MethodRow[] = [
   kit('ledger-renew', 'Renew the ledger, shored', {
     alsoFixes: ['ledger-unflashed', 'ledger-attachment'],
     cures:
@@ -305,4 +312,4 @@ export const DECK_KITS = [
     paint_ft2: { per: 'place', times: 10 },
     debris_yd3: { per: 'ft2', times: 0.026 },
   }),
-]
+].map((row) => (row.rebuilds === 'member' ? { ...row, advice: [...row.advice, ONE_BY_ONE] } : row))
