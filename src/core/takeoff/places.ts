@@ -1,68 +1,17 @@
 import { WORK_SAYS } from '../catalogue/sentences/work'
 import type { MethodRow, PartRow, Per } from '../catalogue'
 import { rowsOf } from '../firmValues/rows'
-import {
-  cornersOf,
-  drawnLength,
-  featureBox,
-  isOpening,
-  overGround,
-  paintedArea,
-  type PaintedArea,
-} from '../geometry'
-import { byId, type JobDocument, type Side } from '../job'
-import { dressedSize, feet, formatLength, inches, longest, shortest, toFeet, type Length } from '../measure'
+import { cornersOf, drawnLength, overGround } from '../geometry'
+import { byId, type JobDocument } from '../job'
+import { dressedSize, feet, formatLength, inches, longest, shortest, type Length } from '../measure'
 import type { ItemSpot, ScopeItem } from '../scope'
 import { boughtMaterial } from './material'
 import { cutOut, merged, type CutOut } from './cutOut'
 import { areaAt } from './patch'
 import { memberAt, openingAt, overCasings, type Member } from './member'
 import { sectionFor, tooWideWords } from './section'
-
-/** A piece to be cut, all of one length. Longer than stock, it is jointed where its part allows. */
-export type Piece = {
-  readonly section: string
-  readonly material: string
-  readonly length: Length
-  readonly count: number
-  readonly joint: 'scarf' | 'butt' | 'none'
-  /** No length of a jointed run is shorter. */
-  readonly least: Length
-  readonly why: string
-}
-
-/** One place as it is worked: a set-up, its boards, how high, how much. */
-export type WorkedPlace = {
-  readonly where: string
-  readonly side: string
-  /** The first of its places in the scope. */
-  readonly spot: ItemSpot
-  /** Pieces or places alike. */
-  readonly times: number
-  /** Set-ups of what is set up at each place. */
-  readonly set_ups: number
-  /** Length of the work along the member. */
-  readonly length: Length
-  /** Depth of boards lying side by side; null: one board. */
-  readonly across: Length | null
-  readonly legs: number
-  readonly courses: number
-  /** Top of the work over the ground one stands on. */
-  readonly top: Length
-  readonly pieces: readonly Piece[]
-  readonly area: PaintedArea | null
-  /** Along the side it lies on, for what is done once over a stretch; null where it lies on none. */
-  readonly station: Length | null
-  /** Feet of trim on a stretch of a whole side; null elsewhere. */
-  readonly trim_ft: number | null
-  /** Area of all of it; null where none is known. */
-  readonly ft2: number | null
-  /** Width over the casings, where a head is flashed. */
-  readonly head: Length | null
-  readonly notes: readonly string[]
-  /** Why it cannot be priced; empty when it can. */
-  readonly lacks: readonly string[]
-}
+import { wholeSide } from './wholeSide'
+import type { Piece, WorkedPlace } from './workedPlace'
 
 /** What a length is taken for when nobody measured one. Ours, flagged wherever it is used. */
 const UNMEASURED = feet(2)
@@ -339,55 +288,7 @@ function plain(spot: ItemSpot, part: PartRow | null, row: MethodRow, job: JobDoc
   }
 }
 
-/** Feet of trim: the roof edge and the foot over the stretch, its share of the two corners, and round the openings in it. */
-function trimOf(side: Side, job: JobDocument, stretch: { from: Length; to: Length }, height: Length): number {
-  const share = (stretch.to - stretch.from) / Math.max(1, drawnLength(side, job))
-  const round = job.features
-    .filter((feature) => feature.side_id === side.id && isOpening(feature))
-    .map((feature) => featureBox(feature, job))
-    .filter((box) => box.left >= stretch.from && box.right <= stretch.to)
-    .reduce((sum, box) => sum + 2 * (box.right - box.left + (box.top - box.bottom)), 0)
-  return toFeet((2 * (stretch.to - stretch.from) + 2 * height * share + round) as Length)
-}
-
-/** Painted work needs what is painted; work on the wall needs wall that is no masonry. */
-function nothingThere(row: MethodRow, area: PaintedArea): string[] {
-  const onWall = row.recipe?.tasks.some((each) => each.per === '100 ft2 wall') ?? false
-  if (onWall) return area.wall_ft2 <= 0 ? [WORK_SAYS.nothingClad] : []
-  return area.gross_ft2 <= 0 ? [WORK_SAYS.nothingPainted] : []
-}
-
 const stationOf = (spot: ItemSpot): Length | null => (spot.at.kind === 'side' ? spot.at.station : null)
-
-function wholeSide(spot: ItemSpot, row: MethodRow, job: JobDocument): WorkedPlace[] {
-  const { at, stretch } = spot
-  if (at.kind !== 'whole-side' || stretch === null) return []
-  const side = byId(job.sides, at.side_id)
-  if (!side) return []
-  const area = paintedArea(side, job, stretch)
-  return [
-    {
-      where: spot.where,
-      spot,
-      side: side.id,
-      times: 1,
-      set_ups: 1,
-      length: (stretch.to - stretch.from) as Length,
-      across: null,
-      legs: 1,
-      courses: 1,
-      top: area.height,
-      pieces: [],
-      area,
-      station: stretch.from,
-      trim_ft: trimOf(side, job, stretch, area.height),
-      head: null,
-      ft2: null,
-      notes: [area.how, ...(side.length === null ? [WORK_SAYS.sideAsDrawn] : [])],
-      lacks: nothingThere(row, area),
-    },
-  ]
-}
 
 /** The deck that a spot is on: by its feature, else by its side. */
 export function deckAt(spot: ItemSpot): string {

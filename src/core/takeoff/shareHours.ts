@@ -2,7 +2,7 @@ import type { ReckonedRows } from '../firmValues/rows'
 import { shareCents, toFeet } from '../measure'
 import type { ScopeItem } from '../scope'
 import type { Pace } from './hours'
-import type { WorkedPlace } from './places'
+import type { WorkedPlace } from './workedPlace'
 import type { Consumable, OwnPiece, Use } from './uses'
 
 /** An item with its places, tasks and goods, before hours are shared. */

@@ -14,7 +14,8 @@ import {
   wallReach,
   type Factor,
 } from './factors'
-import { boardAt, deckAt, placesOf, wholeBoards, type Piece } from './places'
+import { boardAt, deckAt, placesOf, wholeBoards } from './places'
+import type { Piece } from './workedPlace'
 import { hundredths, type Pace, type TaskHours } from './hours'
 import {
   consumable,

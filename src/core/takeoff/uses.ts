@@ -6,7 +6,7 @@ import type { ScopeItem } from '../scope'
 import { reachOf } from './factors'
 import type { Pace } from './hours'
 import { boughtMaterial } from './material'
-import type { Piece, WorkedPlace } from './places'
+import type { Piece, WorkedPlace } from './workedPlace'
 import { sectionFor, tooWideWords } from './section'
 
 /** Goods by what is used, before they are rounded to packages over the job. */

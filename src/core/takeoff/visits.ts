@@ -1,6 +1,6 @@
 import type { ReckonedRows } from '../firmValues/rows'
 import { toFeet } from '../measure'
-import type { WorkedPlace } from './places'
+import type { WorkedPlace } from './workedPlace'
 import { hundredths, type Pace, type TaskHours } from './hours'
 
 /** What is paid once for the job and shared back by use. */
