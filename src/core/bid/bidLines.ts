@@ -22,7 +22,7 @@ function lifeWords([low, high]: readonly [number, number]): string {
 }
 
 /** How much there is at a place: by the piece, the length, or the wall that is painted. */
-function sizeWords(spot: ItemSpot, job: JobDocument): string {
+function sizeWords(spot: ItemSpot, job: JobDocument, asksLength: boolean): string {
   if (spot.at.kind === 'whole-side') {
     const { side_id } = spot.at
     const side = byId(job.sides, side_id)
@@ -32,13 +32,22 @@ function sizeWords(spot: ItemSpot, job: JobDocument): string {
   }
   if (spot.area_ft2 !== null) return `${spot.area_ft2.toFixed(0)} ft²`
   if (spot.counted && spot.seen === null) return spot.times > 1 ? `${spot.times} of them` : ''
+  if (spot.seen === null && !asksLength) return spot.times > 1 ? `${spot.times} of them` : ''
   const size = spot.seen === null ? 'length not measured' : formatLength(spot.seen)
   const many = spot.courses > 1 ? `${spot.courses} courses of ` : spot.times > 1 ? `${spot.times} × ` : ''
   return `${many}${size}${spot.guessed ? ', judged from below' : ''}`
 }
 
-function quantityOf(spots: readonly ItemSpot[], job: JobDocument): string {
-  const sizes = spots.map((spot) => sizeWords(spot, job)).filter(Boolean)
+/** Whether a length is what the work is reckoned by: of a post or a visit nobody asks how long. */
+function asksLength({ row }: ScopeItem): boolean {
+  const recipe = row?.recipe
+  if (!recipe) return row === null
+  const per = [...recipe.tasks, ...recipe.goods].map((each) => each.per)
+  return recipe.wood !== null || recipe.byPart || per.some((each) => each === 'ft' || each === '100 ft')
+}
+
+function quantityOf(spots: readonly ItemSpot[], item: ScopeItem, job: JobDocument): string {
+  const sizes = spots.map((spot) => sizeWords(spot, job, asksLength(item))).filter(Boolean)
   const counts = new Map<string, number>()
   for (const size of sizes) counts.set(size, (counts.get(size) ?? 0) + 1)
   return [...counts].map(([size, count]) => (count > 1 ? `${count} × ${size}` : size)).join('; ')
@@ -65,7 +74,7 @@ export function itemLine(item: ScopeItem, job: JobDocument, price: Price): BidMo
     id: item.id,
     title: item.name,
     where: whereOfSpots(spots),
-    quantity: quantityOf(spots, job),
+    quantity: quantityOf(spots, item, job),
     findings: numbersAt(item, spots, job),
     does: item.row?.cures ?? item.item.note,
     price_cents: line?.sell_cents ?? (0 as Cents),
@@ -89,7 +98,7 @@ export function besideLines(item: ScopeItem, job: JobDocument, price: Price): Bi
       id: item.id,
       title: item.name,
       where: whereOfSpots(spots),
-      quantity: quantityOf(spots, job),
+      quantity: quantityOf(spots, item, job),
       findings: numbersAt(item, spots, job),
       does: sells ? (item.row?.cures ?? '') : item.item.note,
       why,

@@ -1,5 +1,6 @@
 import { WORK_SAYS } from '../catalogue/sentences/work'
 import {
+  damagedAs,
   lifeOf,
   methodName,
   methodOf,
@@ -13,7 +14,7 @@ import { dangersAt, type Danger } from '../caution'
 import { rowsOf } from '../firmValues/rows'
 import { isDamage, type JobDocument, type WorkItem } from '../job'
 import type { Length } from '../measure'
-import { causeOf, type Trace } from '../trace'
+import { CAUSE_IDS, causeOf, type Trace } from '../trace'
 import { adviseMethods, type MethodAdvice } from './adviseMethods'
 import { openDangers } from './openDangers'
 import { cures, decisionOn, fixStanding, type FixStanding, type Placed } from './sourceDecision'
@@ -83,12 +84,26 @@ function isByLine(standing: Standing): boolean {
   return (SCOPE_KINDS as readonly string[]).includes(standing)
 }
 
+/** A repair that is made for a part mostly names it: `Renew the ledger, shored`. */
+function namesPart(item: WorkItem): boolean {
+  const row = methodOf(item.method)
+  if (!row?.serves || item.component === null) return false
+  const noun = partName(item.component).split(' ').at(-1)!.toLowerCase()
+  return row.rebuilds === 'assembly' || row.name.toLowerCase().includes(noun)
+}
+
 function nameOf(item: WorkItem): string {
   if (item.name) return item.name
   const method = methodName(item.method)
-  if (item.component === null) return method
+  if (item.component === null || namesPart(item)) return method
   const part = partName(item.component)
   return `${part[0]!.toUpperCase()}${part.slice(1)}: ${method.toLowerCase()}`
+}
+
+/** Whether there is a source to look for at all: nobody asks what bent a piece of skirting. */
+function hasCauses(component: string | null): boolean {
+  const part = damagedAs(component)
+  return part === null || CAUSE_IDS.some((id) => causeOf(id).damages.includes(part))
 }
 
 /** What a person should know of a method chosen against advice, and of what stands in the way. */
@@ -130,7 +145,10 @@ function itemOf(placed: Placed, context: Context): ScopeItem {
       WORK_SAYS.sourceNotFixed(String(source.letter), `${causeOf(source.cause).ifOnlyEffect}${why}`),
     )
   }
-  const untraced = item.finding_ids.some((id) => trace.unexplained.includes(id))
+  const untraced =
+    row?.rebuilds !== 'assembly' &&
+    item.finding_ids.some((id) => trace.unexplained.includes(id)) &&
+    hasCauses(item.component)
   if (untraced && row?.sells) notices.push(WORK_SAYS.effectOnly)
   if (row === null) {
     notices.push(WORK_SAYS.unknownMethod)
@@ -167,6 +185,12 @@ function itemOf(placed: Placed, context: Context): ScopeItem {
   }
 }
 
+/** Whether an item ends a source and leaves what it has done: a fix at the source, or one that another trade does. */
+function onlyEnds(item: WorkItem): boolean {
+  const row = methodOf(item.method)
+  return row?.answers === 'source' || (item.cures.length > 0 && row?.does === 'leaves')
+}
+
 /** Methods for every finding, and the items that the choices make. */
 export function scopeJob(job: JobDocument, trace: Trace, all: readonly Danger[]): Scope {
   const dangers = openDangers(all, job)
@@ -177,9 +201,7 @@ export function scopeJob(job: JobDocument, trace: Trace, all: readonly Danger[])
   const placed = job.work_items.map((item): Placed => ({ item, spots: spotsOf(item, dangers, job) }))
   const context = { job, trace, dangers, advice, placed }
   // The fix of a source mends the source: what it has done is still to be answered.
-  const answered = new Set(
-    job.work_items.flatMap((item) => (methodOf(item.method)?.answers === 'source' ? [] : item.finding_ids)),
-  )
+  const answered = new Set(job.work_items.flatMap((item) => (onlyEnds(item) ? [] : item.finding_ids)))
   const items = placed.map((each) => itemOf(each, context))
   return {
     advice,

@@ -55,6 +55,7 @@ export const PART_PHRASES: readonly Phrase<ComponentId>[] = [
   ['(?:eave|cornice) returns?', 'eave-return'],
   ['rafter (?:tails?|ends?)', 'rafter-tail'],
   ['porch ceilings?', 'porch-ceiling'],
+  ['porch beams?', 'porch-beam'],
   ['soffit panels?', 'soffit-panel'],
   ['fa[s]?cia(?: ?boards?)?', 'fascia'],
   ['soffits?|eaves?', 'soffit'],

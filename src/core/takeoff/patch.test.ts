@@ -47,3 +47,11 @@ test('what lies under the whole house is as large as its plan; on a house that w
   const unmeasured = house({}).job.sides.map((side) => ({ ...side, length: null }))
   expect(house({ work_items: [bare], sides: unmeasured }).takeoff.items[0]?.lacks).toHaveLength(1)
 })
+
+test('a patch that nobody measured is the least there is, and says so', () => {
+  // 2 ft and 3 in at either end: 30 in, to the next 16 in 32 in, 24 in deep: 5.33 ft².
+  const made = one({ ...at(1, 'subfloor'), extent: null }, 'subfloor-new')
+  expect(used(made, 'floor-covering')).toBe(5.33)
+  expect(of(made).lacks).toEqual([])
+  expect(of(made).notes.join()).toContain('Length not measured')
+})

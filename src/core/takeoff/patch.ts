@@ -2,22 +2,25 @@ import { WORK_SAYS } from '../catalogue/sentences/work'
 import type { PartRow } from '../catalogue'
 import { planArea_ft2 } from '../geometry'
 import { byId, type JobDocument } from '../job'
-import { inches, longest, toFeet, type Length } from '../measure'
+import { feet, inches, longest, toFeet, type Length } from '../measure'
 import type { ItemSpot } from '../scope'
 
 /** Area of a place, and how it was come by where nobody said it. */
 export type PlaceArea = { readonly ft2: number; readonly note: string | null }
 
 const SHEET_FT2 = 32
+/** What a length is taken for when nobody measured one, said wherever it is used. Ours. */
+export const UNMEASURED = feet(2)
 
 /** A patch along what was seen: past it by the cut-back, to the next bearing, as high as the face that was measured. */
 function patchOf(part: PartRow, spot: ItemSpot): PlaceArea | null {
   const rule = part.patch
-  if (rule === null || spot.seen === null) return null
+  if (rule === null) return null
+  const seen = spot.seen ?? UNMEASURED
   const back = 2 * inches(rule.cut_back_in)
   const bearing = inches(rule.bearing_in)
   const along = Math.max(
-    Math.ceil((spot.seen + back) / bearing - 1e-9) * bearing,
+    Math.ceil((seen + back) / bearing - 1e-9) * bearing,
     inches(rule.least_in[0]),
   ) as Length
   const up =
@@ -25,7 +28,8 @@ function patchOf(part: PartRow, spot: ItemSpot): PlaceArea | null {
       ? inches(rule.least_in[1])
       : longest((spot.face_width + back) as Length, inches(rule.least_in[1]))
   const ft2 = toFeet(along) * toFeet(up) * spot.times
-  return { ft2, note: WORK_SAYS.patchTaken(toFeet(along).toFixed(1), toFeet(up).toFixed(1)) }
+  const taken = WORK_SAYS.patchTaken(toFeet(along).toFixed(1), toFeet(up).toFixed(1))
+  return { ft2, note: spot.seen === null ? `${WORK_SAYS.unmeasured} ${taken}` : taken }
 }
 
 /**

@@ -7,14 +7,12 @@ import { dressedSize, feet, formatLength, inches, longest, shortest, type Length
 import type { ItemSpot, ScopeItem } from '../scope'
 import { boughtMaterial } from './material'
 import { cutOut, merged, type CutOut } from './cutOut'
-import { areaAt } from './patch'
+import { areaAt, UNMEASURED } from './patch'
 import { memberAt, openingAt, overCasings, type Member } from './member'
 import { sectionFor, tooWideWords } from './section'
 import { wholeSide } from './wholeSide'
 import type { Piece, WorkedPlace } from './workedPlace'
 
-/** What a length is taken for when nobody measured one. Ours, flagged wherever it is used. */
-const UNMEASURED = feet(2)
 const UNMEASURED_WORDS = WORK_SAYS.unmeasured
 /** What a head is taken for where no opening is noted. */
 const USUAL_HEAD = feet(4)

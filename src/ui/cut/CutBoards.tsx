@@ -34,7 +34,9 @@ function SectionCuts({ section }: { section: SectionPlan }) {
       <ul className="flex flex-col gap-1 pt-1">
         {alike(section.boards).map(({ board, many }, index) => (
           <li key={index} className="flex items-center gap-2">
-            <span className="w-8 shrink-0 text-right font-head text-[14px] tabular-nums">{many} ×</span>
+            <span className="w-14 shrink-0 text-right font-head text-[14px] tabular-nums">
+              {many} × {formatLength(board.stock)}
+            </span>
             <BoardBar board={board} />
           </li>
         ))}
@@ -55,12 +57,15 @@ function SectionCuts({ section }: { section: SectionPlan }) {
   )
 }
 
+/** What is left over is named where it is wide enough for the words. */
+const ROOM_FOR_WORDS = 0.18
+
 /** One board to scale, its cuts in ink. Widths are shares of the board. */
 function BoardBar({ board }: { board: Board }) {
   return (
     <div
       className="flex h-7 min-w-0 grow items-stretch border border-ink bg-paper text-[13px]"
-      title={`${formatLength(board.stock)} board`}
+      title={`${formatLength(board.stock)} board, ${formatLength(board.left)} left`}
     >
       {board.cuts.map((piece, index) => (
         <span
@@ -72,7 +77,9 @@ function BoardBar({ board }: { board: Board }) {
         </span>
       ))}
       <span className="flex grow items-center justify-end overflow-hidden pr-1 whitespace-nowrap text-quiet">
-        {formatLength(board.left)} left of {formatLength(board.stock)}
+        {board.left > ROOM_FOR_WORDS * board.stock
+          ? `${formatLength(board.left)} left of ${formatLength(board.stock)}`
+          : ''}
       </span>
     </div>
   )

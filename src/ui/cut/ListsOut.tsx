@@ -4,6 +4,7 @@ import type { CutPlan } from '../../core/cut'
 import { buyList, carpenterSheets, plainRows, sawSheet, sheetRows, type List } from '../../core/lists'
 import { Button } from '../look'
 import { useJob } from '../state/useJob'
+import { drawingSvg } from './drawingSvg'
 
 function save(name: string, blob: Blob): void {
   const url = URL.createObjectURL(blob)
@@ -50,6 +51,10 @@ export function ListsOut({ cut }: { cut: CutPlan }) {
       new Blob([JSON.stringify(all, null, 2)], { type: 'application/json' }),
     )
   }
+  function drawing(): void {
+    const drawn = document.querySelector<SVGSVGElement>('section[aria-label="Walls"] svg, section[aria-label="Plan"] svg')
+    if (drawn) save(fileName(title, 'walls', 'svg'), new Blob([drawingSvg(drawn)], { type: 'image/svg+xml' }))
+  }
   return (
     <div role="group" aria-label="Lists as files" className="flex flex-wrap gap-x-3">
       <Button look="quiet" onClick={() => window.print()}>
@@ -65,6 +70,9 @@ export function ListsOut({ cut }: { cut: CutPlan }) {
       ))}
       <Button look="quiet" onClick={data}>
         JSON
+      </Button>
+      <Button look="quiet" onClick={drawing}>
+        Walls, SVG
       </Button>
     </div>
   )

@@ -13,7 +13,9 @@ export function SearchState({ sections, best }: { sections: readonly SectionPlan
   })
   const saved = plans.reduce((sum, { section, plan }) => sum + Math.max(0, section.bought - plan.bought), 0)
   const open = plans.filter(({ plan }) => !plan.exact)
-  const over = Math.max(0, ...open.map(({ plan }) => (plan.bought / plan.bound - 1) * 100))
+  const bought = plans.reduce((sum, { plan }) => sum + plan.bought, 0)
+  const least = plans.reduce((sum, { plan }) => sum + plan.bound, 0)
+  const over = least > 0 ? (bought / least - 1) * 100 : 0
   const done = sections.reduce((sum, each) => sum + (best.share[each.section] ?? 0), 0)
   if (best.state === 'searching' && sections.length > 0) {
     return (

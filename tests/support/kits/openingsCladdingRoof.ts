@@ -23,6 +23,17 @@ export const OPENING_CLADDING_ROOF: readonly Example[] = [
     { 'door-unit': 1, flashing: 4, membrane: 20, sealant: 1.5, fasteners: 1 },
     ['2 2x6 48', '2 1x4 84'],
   ],
+  ['door-ease', 'door', each(2), 2 * (0.2 + 0.9), { primer: 0.06, 'structural-screws': 8 }],
+  ['shutter-off', 'shutter', each(3), 3 * 2 * 0.3, { filler: 0.6, primer: 0.06 }],
+  // 12 ft, two plies, a face on either side.
+  [
+    'porch-beam-new',
+    'porch-beam',
+    long(12),
+    2 + 12 * 1.1,
+    { 'post-cap': 1.92, 'structural-screws': 36, primer: 0.24 },
+    ['2 2x10 144', '2 1x8 144'],
+  ],
   ['storm-door', 'door', each(1), 1.2, { 'storm-door': 1 }],
   ['shutter-off-on', 'shutter', each(2), 2 * 2 * 0.35, {}],
   ['shutter-new', 'shutter', each(2), 2 * (0.2 + 1), { shutter: 2 }],

@@ -118,6 +118,21 @@ export const OPENING_KITS = [
     paint_ft2: { per: 'place', times: 20 },
     debris_yd3: { per: 'place', times: 0.2 },
   }),
+  kit('door-ease', 'Ease the door and re-hang it', {
+    does: 'holds',
+    cures:
+      'planed where it rubs, cut edge sealed, hinges and strike set; it rubs again where the frame goes on moving',
+    serves: ['door', 'jamb-foot'],
+    life: [2, 6],
+    uncured: [0, 2],
+    warranty: 'D',
+    tasks: [['door-ease', 'place', 1]],
+    goods: [
+      ['primer', 'place', 0.03, 'the cut edge'],
+      ['structural-screws', 'place', 4, 'hinges, into the stud'],
+    ],
+    paint_ft2: { per: 'place', times: 2 },
+  }),
   kit('door-whole', 'Whole door with what supports it', {
     alsoFixes: ['door-threshold'],
     cures:
@@ -165,6 +180,20 @@ export const OPENING_KITS = [
     warranty: 'D',
     tasks: [['shutter-off-on', 'place', 2]],
     paint_ft2: { per: 'place', times: 0 },
+  }),
+  kit('shutter-off', 'Shutters off for good', {
+    does: 'helps',
+    cures: 'shutters and hooks taken off, holes filled and primed',
+    serves: ['shutter'],
+    life: [10, 20],
+    warranty: 'D',
+    tasks: [['shutter-off', 'place', 2]],
+    goods: [
+      ['filler', 'place', 0.2, 'holes of a pair'],
+      ['primer', 'place', 0.02, 'over them'],
+    ],
+    paint_ft2: { per: 'place', times: 0.5 },
+    debris_yd3: { per: 'place', times: 0.1 },
   }),
   kit('shutter-new', 'New shutters', {
     cures: 'a new pair hung off the wall so that it dries behind',

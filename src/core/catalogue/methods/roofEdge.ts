@@ -143,6 +143,27 @@ export const ROOF_EDGE_KITS = [
     paint_ft2: { per: 'place', times: 15 },
     debris_yd3: { per: 'place', times: 0.2 },
   }),
+  kit('porch-beam-new', 'Renew the porch beam, shored', {
+    cures:
+      'porch roof shored on both sides, old beam out, one as strong in on the columns, fastened, wrapped and primed',
+    serves: ['porch-beam'],
+    rebuilds: 'member',
+    when: [2, 4, 'A beam soft or hollowed carries the porch roof: shored, then renewed.'],
+    life: [15, 30],
+    uncured: [4, 8],
+    needs: ['shoring', 'permit', 'engineer', 'pest-clear'],
+    tasks: [['porch-beam', 'ft', 1]],
+    goods: [
+      ['post-cap', 'ft', 0.16, 'one every 6 ft'],
+      ['structural-screws', 'ft', 3, 'plies together'],
+      ['primer', 'ft', 0.02, 'all faces'],
+    ],
+    pieces: [
+      boards(null, null, 'plies, joints over columns', { times: 2, joint: 'butt' }),
+      boards('1x8', 'finger-jointed-pine', 'its face', { times: 2, joint: 'scarf' }),
+    ],
+    paint_ft2: { per: 'ft', times: 2 },
+  }),
   kit('column-base', 'Foot of the column cut off, base set', {
     cures: 'porch roof shored, soft foot cut off square, a base that drains under it',
     serves: ['porch-column'],

@@ -1,4 +1,4 @@
-import { ONE_BY, part, pieced, section, TRIM_GOODS, whole, WOOD } from './part'
+import { ONE_BY, part, pieced, section, TRIM_GOODS, TWO_BY, whole, WOOD } from './part'
 
 const edge = {
   assembly: 'roof-edge',
@@ -116,6 +116,18 @@ export const PORCH = [
     upright: true,
     usualHeight: 'foot',
     awayFromOpenings: true,
+  }),
+  part({
+    id: 'porch-beam',
+    name: 'porch beam',
+    assembly: 'roof-edge',
+    bears: true,
+    heldBy: ['porch-column'],
+    usualHeight: 'roof-edge',
+    awayFromOpenings: true,
+    damagedAs: 'fascia',
+    section: section('2x10', { choices: TWO_BY }),
+    boughtAs: { usual: 'framing', byCladding: {} },
   }),
   part({
     id: 'porch-ceiling',

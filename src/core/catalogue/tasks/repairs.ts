@@ -22,6 +22,9 @@ export const REPAIR_TASKS: readonly TaskRow[] = [
   t('storm-new', 'Storm sash fitted', 'each', [1, 1], [0.2, 'place'], [0.6, 1, 1.8], COVERS),
   t('door-slab', 'Door slab fitted to its frame', 'each', [1, 2], [0.4, 'place'], [2.2, 3.5, 6]),
   t('door-unit', 'Door unit, pre-hung', 'each', [2, 2], [0.5, 'place'], [5, 7.5, 12]),
+  t('door-ease', 'Door eased, hinges set, re-hung', 'each', [1, 1], [0.2, 'place'], [0.5, 0.9, 1.6]),
+  t('shutter-off', 'Shutter off, holes filled', 'each', [1, 1], [0, 'place'], [0.15, 0.3, 0.6], COVERS),
+  t('porch-beam', 'Porch beam renewed, shored', 'ft', [2, 2], [2, 'place'], [0.6, 1.1, 2]),
   t('storm-door', 'Storm door', 'each', [1, 1], [0, 'place'], [0.7, 1.2, 2], COVERS),
   t('door-frame-support', 'Framing under a door renewed', 'each', [2, 2], [0.5, 'place'], [1.5, 2.8, 5]),
   t(
