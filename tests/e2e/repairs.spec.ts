@@ -128,6 +128,13 @@ test('the lists go out as files, and a sheet a side for whoever builds it has no
   expect((await file('Workbook')).subarray(0, 2).toString()).toBe('PK')
   const data = JSON.parse((await file('JSON')).toString()) as { format: string; lists: unknown[] }
   expect([data.format, data.lists.length]).toEqual(['detrimus-lists', 2])
+  // Bought one's own way, with what that costs.
+  await page.getByText('Bought in 8, 12, 16 ft').click()
+  const lengths = page.getByLabel('Lengths of 1x8 finger-jointed primed pine, ft')
+  await lengths.fill('lots')
+  await expect(page.getByText('Lengths in feet, such as 8, 12, 16.').first()).toBeVisible()
+  await lengths.fill('16')
+  await expect(page.getByText(/^Buys 8', \$[\d.]+ more than with the usual lengths\.$/)).toBeVisible()
   await page.getByRole('button', { name: 'Carpenter’s sheets' }).click()
   const sheet = page.getByRole('region', { name: 'back C' })
   await expect(sheet).toContainText(`1 × 6' 1x8 finger-jointed primed pine`)
@@ -136,4 +143,25 @@ test('the lists go out as files, and a sheet a side for whoever builds it has no
   await page.emulateMedia({ media: 'print' })
   await expect(page.getByRole('button', { name: 'Print' })).toBeHidden()
   await expect(sheet).toBeVisible()
+})
+
+test('findings of one part are ticked and answered together: one item, a place each', async ({ page }) => {
+  await signIn(page, PEOPLE.estimator)
+  const second = {
+    ...fascia,
+    id: 'finding-3',
+    number: 3,
+    place: { ...fascia.place, side_id: 'side-a' } as never,
+  }
+  const id = await openOwn(page, { findings: [fascia, second] })
+  await openStage(page, 'Scope')
+  await page.getByRole('checkbox', { name: 'Together: finding 2' }).check()
+  await page.getByRole('checkbox', { name: 'Together: finding 3' }).check()
+  await expect(page.getByText('What is chosen here is for 2 findings', { exact: false })).toBeVisible()
+  await page.getByRole('button', { name: 'Choose Piece in' }).click()
+  await expectAccessible(page)
+  await allSent(page)
+  expect((await jobOf(page, id)).work_items.map((item) => item.finding_ids)).toEqual([
+    ['finding-2', 'finding-3'],
+  ])
 })

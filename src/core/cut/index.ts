@@ -3,3 +3,4 @@ export { KERF, packBoards, type Board, type CutPiece, type Packing } from './pac
 export { jointed, jointTakes } from './jointed'
 export { bestPlan, type BestPlan, type Solver, type Told } from './bestPlan'
 export { solverOf } from './highsSolver'
+export { buyMyWay, type MyWay } from './myWay'

@@ -1,6 +1,7 @@
 import { expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { feet, inches, type Length } from '../measure'
+import { buyMyWay } from './myWay'
 import { KERF, packBoards, type CutPiece } from './packBoards'
 
 const pieces = (...lengths: number[]): CutPiece[] =>
@@ -96,4 +97,11 @@ test('never better than the best there is, and within a half of it on small jobs
     }),
     { numRuns: 60 },
   )
+})
+
+test('buying one length only costs what it costs over any length of the yard', () => {
+  // Three of 90 in: 8 ft each from the yard; from 16 ft two boards.
+  const way = buyMyWay(pieces(90, 90, 90), [feet(16)], [feet(8), feet(16)])
+  expect([way.mine, way.any, way.tooLong]).toEqual([2 * feet(16), 3 * feet(8), 0])
+  expect(buyMyWay(pieces(130), [feet(8)], [feet(8), feet(16)]).tooLong).toBe(1)
 })

@@ -214,7 +214,10 @@ function standingOf(
     return { ...said, standing: item.state, why: `${STANDING_WORDS[item.state]}${who}` }
   }
   const as = methodOf(item.method)?.standsAs ?? null
-  if (as !== null) return { ...said, standing: as, why: `${STANDING_WORDS[as]}${who}` }
+  if (as !== null) {
+    const again = as === 'watched' && item.hand_over !== '' ? WORK_SAYS.watchedUntil(item.hand_over) : ''
+    return { ...said, standing: as, why: `${STANDING_WORDS[as]}${who}${again}` }
+  }
   const here = dangersAt(
     { component: item.component, spot: spot.at, finding_ids: spot.finding_ids },
     dangers,

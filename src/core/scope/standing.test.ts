@@ -163,3 +163,12 @@ test('sealing and painting count every piece and every foot of it', () => {
   expect(task('re-seal', 'sealant')).toMatchObject({ quantity: 12 })
   expect(task('prime-and-paint', 'trim-paint')).toMatchObject({ quantity: 0.24, set_up_h: 1.2 })
 })
+
+test('what is watched says when it is looked at again, or what would show it', () => {
+  const board = at(1, 'fascia', { grade: 0 })
+  const said = { hand_over: 'in May 2027, or when the paint blisters' }
+  expect(one(board, 'watch', {}, said).bid.beside[0]?.why).toBe(
+    'watched, not mended now; looked at again in May 2027, or when the paint blisters',
+  )
+  expect(one(board, 'watch').bid.beside[0]?.why).toBe('watched, not mended now')
+})

@@ -3,6 +3,7 @@
 import { KERF, type Board, type SectionPlan } from '../../core/cut'
 import { formatLength } from '../../core/measure'
 import { Notice, Panel } from '../look'
+import { YardLengths } from './YardLengths'
 
 /** Boards cut alike are shown once, with how many there are. */
 function alike(boards: readonly Board[]): { readonly board: Board; readonly many: number }[] {
@@ -46,6 +47,7 @@ function SectionCuts({ section }: { section: SectionPlan }) {
           Off-cuts to keep: {section.offcuts.map((left) => formatLength(left)).join(', ')}
         </p>
       ) : null}
+      <YardLengths section={section} />
       {section.tooLong.length > 0 ? (
         <Notice tone="wrong">
           Cannot be bought in one piece:{' '}

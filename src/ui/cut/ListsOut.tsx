@@ -52,7 +52,9 @@ export function ListsOut({ cut }: { cut: CutPlan }) {
     )
   }
   function drawing(): void {
-    const drawn = document.querySelector<SVGSVGElement>('section[aria-label="Walls"] svg, section[aria-label="Plan"] svg')
+    const drawn = document.querySelector<SVGSVGElement>(
+      'section[aria-label="Walls"] svg, section[aria-label="Plan"] svg',
+    )
     if (drawn) save(fileName(title, 'walls', 'svg'), new Blob([drawingSvg(drawn)], { type: 'image/svg+xml' }))
   }
   return (

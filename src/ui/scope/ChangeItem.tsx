@@ -32,6 +32,15 @@ export function ChangeItem({ item: { item, name } }: { item: ScopeItem }) {
         choices={STATE_CHOICES}
       />
       <SavedTextField label="Called" value={item.name} onSave={(said) => set({ name: said })} />
+      {row?.standsAs === 'watched' ? (
+        <div className="col-span-2">
+          <SavedTextField
+            label="Looked at again (a day, or what would show it)"
+            value={item.hand_over}
+            onSave={(hand_over) => set({ hand_over })}
+          />
+        </div>
+      ) : null}
       {others ? (
         <>
           <SavedTextField label="Who does it" value={item.who} onSave={(who) => set({ who })} />

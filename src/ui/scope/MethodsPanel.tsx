@@ -27,7 +27,8 @@ const GROUPS = [
 ] as const
 
 /** The ways to answer a finding side by side: what each costs on this bid, how long it lasts, what it costs to change one's mind. */
-export function MethodsPanel({ finding }: { finding: Finding }) {
+export function MethodsPanel(props: { finding: Finding; with: readonly Finding[] }) {
+  const { finding, with: others } = props
   const { derived, store } = useJob()
   const { job, scope } = derived
   const compared = useCompare(derived, { kind: 'methods', finding_id: finding.id })
@@ -41,7 +42,7 @@ export function MethodsPanel({ finding }: { finding: Finding }) {
       'work_item',
       newWorkItem({
         id: newId(),
-        finding_ids: [finding.id],
+        finding_ids: [finding.id, ...others.map((each) => each.id)],
         method,
         component: finding.component ?? 'other',
         material: finding.material,
@@ -50,9 +51,15 @@ export function MethodsPanel({ finding }: { finding: Finding }) {
   }
   return (
     <Panel
-      title={`${findingNumber(finding, job)}  ${finding.component ? partName(finding.component) : finding.words}`}
+      title={`${[finding, ...others].map((each) => findingNumber(each, job)).join(', ')}  ${finding.component ? partName(finding.component) : finding.words}`}
       aside={whereOf(finding, job)}
     >
+      {others.length > 0 ? (
+        <p className="pt-2 text-[14px] text-chalk-text">
+          What is chosen here is for {others.length + 1} findings, one item with a place each. Prices are for
+          the first alone.
+        </p>
+      ) : null}
       {compared?.says ? (
         <p className="py-2">
           {compared.says}

@@ -20,10 +20,14 @@ export function ScopeTab() {
     job.findings.find((each) => each.id === chosen[0]) ??
     job.findings.find((each) => scope.open.includes(each.id)) ??
     job.findings[0]
+  // Findings of the same part that were ticked with it are answered with it.
+  const alike = job.findings.filter(
+    (each) => each !== finding && chosen.includes(each.id) && each.component === finding?.component,
+  )
   return (
     <div className="grid grid-cols-[260px_minmax(0,1fr)_340px] gap-6 max-lg:grid-cols-1">
       <FindingsPanel shown={finding ?? null} />
-      {finding ? <MethodsPanel finding={finding} /> : <Panel title="Methods">{null}</Panel>}
+      {finding ? <MethodsPanel finding={finding} with={alike} /> : <Panel title="Methods">{null}</Panel>}
       <div className="flex flex-col gap-5">
         <ChosenPanel />
         <SideWorkPanel />
@@ -34,8 +38,10 @@ export function ScopeTab() {
 
 /** The findings with what answers each; all that is advised is taken with one touch, and taken back with one. */
 function FindingsPanel({ shown }: { shown: Finding | null }) {
-  const { derived, store, choose } = useJob()
+  const { derived, store, chosen, choose } = useJob()
   const { job, scope } = derived
+  const tick = (id: string): void =>
+    choose(chosen.includes(id) ? chosen.filter((each) => each !== id) : [...chosen, id])
   const advised = useMemo(
     () => takeAdvised(derived.job, derived.trace, derived.cautions.dangers, newId),
     [derived],
@@ -53,7 +59,16 @@ function FindingsPanel({ shown }: { shown: Finding | null }) {
         {job.findings.map((each) => {
           const mine = scope.items.filter((item) => item.finding_ids.includes(each.id))
           return (
-            <li key={each.id} className="border-b border-rule">
+            <li key={each.id} className="flex items-center border-b border-rule">
+              <label className="flex min-h-10 shrink-0 items-center pr-1 touch:min-h-12 touch:px-2">
+                <input
+                  type="checkbox"
+                  aria-label={`Together: finding ${findingNumber(each, job)}`}
+                  checked={chosen.includes(each.id)}
+                  onChange={() => tick(each.id)}
+                  className="size-5 accent-spruce"
+                />
+              </label>
               <button
                 type="button"
                 aria-current={each === shown ? 'true' : undefined}

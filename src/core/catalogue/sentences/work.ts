@@ -26,6 +26,7 @@ export const WORK_SAYS = {
   pastTheWall: (length: string, side: string) =>
     `Reaches ${length} past the end of side ${side}: what lies round the corner is a place of its own.`,
   noOpening: 'No opening noted: head taken as 4 ft.',
+  watchedUntil: (when: string) => `; looked at again ${when}`,
   sizeSaid: (where: string, said: string, found: string) =>
     `${where}: ${said} said here${found ? `, ${found} as found` : ''}.`,
   materialSaid: (now: string, was: string) => `In ${now}; the old one is ${was}.`,

@@ -23,6 +23,33 @@ function solve(
   }
 }
 
+/** What is asked of a large part for every one of its sources, worked out once. */
+type PartMap = {
+  /** Sources a finding could take. */
+  readonly reach: ReadonlyMap<number, readonly number[]>
+  /** The source a finding takes, and by which of its options. */
+  readonly sourceOf: ReadonlyMap<number, number | null>
+  readonly at: ReadonlyMap<number, number>
+}
+
+function mapOf(problem: ExplainProblem, part: Part, chosen: readonly number[]): PartMap {
+  const at = new Map(part.findings.map((finding, k) => [finding, chosen[k]!] as const))
+  return {
+    at,
+    sourceOf: new Map(
+      part.findings.map(
+        (finding) => [finding, problem.findings[finding]![at.get(finding)!]!.source] as const,
+      ),
+    ),
+    reach: new Map(
+      part.findings.map((finding) => [
+        finding,
+        problem.findings[finding]!.flatMap((option) => (option.source === null ? [] : [option.source])),
+      ]),
+    ),
+  }
+}
+
 /**
  * A part of a large part: the findings of one source, those that could take what they could take, and the sources of all these. What
  * the rest of the house has opened is open here for nothing.
@@ -31,16 +58,11 @@ function near(
   problem: ExplainProblem,
   part: Part,
   source: number,
-  chosen: readonly number[],
+  { reach, sourceOf, at }: PartMap,
 ): { problem: ExplainProblem; part: Part; cost: number; used: ReadonlySet<number> } {
-  const sourceOf = new Map(
-    part.findings.map((finding, k) => [finding, problem.findings[finding]![chosen[k]!]!.source] as const),
-  )
-  const reach = (finding: number): number[] =>
-    problem.findings[finding]!.flatMap((option) => (option.source === null ? [] : [option.source]))
   const first = part.findings.filter((finding) => sourceOf.get(finding) === source)
-  const could = new Set(first.flatMap(reach))
-  const findings = part.findings.filter((finding) => reach(finding).some((each) => could.has(each)))
+  const could = new Set(first.flatMap((finding) => reach.get(finding)!))
+  const findings = part.findings.filter((finding) => reach.get(finding)!.some((each) => could.has(each)))
   const inside = new Set(findings)
   const paid = new Set(
     part.findings.flatMap((finding) => {
@@ -49,10 +71,11 @@ function near(
     }),
   )
   const allowed = new Set(part.sources)
-  const sources = [...new Set(findings.flatMap(reach))].filter((each) => allowed.has(each))
+  const sources = [...new Set(findings.flatMap((finding) => reach.get(finding)!))].filter((each) =>
+    allowed.has(each),
+  )
   const used = new Set(findings.flatMap((finding) => sourceOf.get(finding) ?? []))
   const opened = problem.sources.map((each, at) => (paid.has(at) ? { open: 0, needs: 0 } : each))
-  const at = new Map(part.findings.map((finding, k) => [finding, chosen[k]!] as const))
   const cost =
     findings.reduce((sum, finding) => sum + problem.findings[finding]![at.get(finding)!]!.cost, 0) +
     [...used].reduce((sum, each) => sum + opened[each]!.open, 0)
@@ -83,6 +106,12 @@ export function explain(problem: ExplainProblem, limits: Limits = LIMITS): Expla
     part.findings.forEach((finding, k) => (chosen[finding] = solved[at]!.chosen[k]!)),
   )
   const partOf = new Map(parts.flatMap((part, at) => part.sources.map((source) => [source, at] as const)))
+  const maps = new Map<number, PartMap>()
+  const mapFor = (at: number): PartMap => {
+    const held = maps.get(at) ?? mapOf(problem, parts[at]!, solved[at]!.chosen)
+    maps.set(at, held)
+    return held
+  }
   const sum = (of: (each: (typeof solved)[number]) => number): number =>
     solved.reduce((total, each) => total + of(each), 0)
   return {
@@ -95,7 +124,7 @@ export function explain(problem: ExplainProblem, limits: Limits = LIMITS): Expla
       if (at === undefined) return { more: 0, chosen: new Map() }
       const part = parts[at]!
       if (part.findings.length > limits.near_from) {
-        const here = near(problem, part, source, solved[at]!.chosen)
+        const here = near(problem, part, source, mapFor(at))
         const other = solve(
           here.problem,
           here.part,
