@@ -22,6 +22,8 @@ const common = {
 }
 
 export default {
+  // Never about speed: a busy machine is no fault of the code. What is timed is timed in `bench/`.
+  testTimeout: 30_000,
   projects: [
     {
       ...common,
