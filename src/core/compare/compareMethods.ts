@@ -6,6 +6,7 @@ import { formatCents, type Cents } from '../measure'
 import { derive, type Derived } from '../pipeline'
 import { adviseMethods, openDangers, type MethodAdvice } from '../scope'
 import { causeOf, type Trace } from '../trace'
+import { onBid } from './onBid'
 
 /** One way to answer a finding, priced in this job as it stands. */
 export type Alternative = {
@@ -130,9 +131,7 @@ export function compareMethods(
   const alternatives = advice.map((each): Alternative => {
     const derived = reckon([...base.work_items, itemOf(each.method)])
     const item = derived.scope.items.find(({ id }) => id === ID)!
-    const line =
-      derived.price.kind === 'priced' ? derived.price.lines.find(({ item_id }) => item_id === ID) : undefined
-    const cents = line && line.lacks.length === 0 ? line.sell_cents : null
+    const { cents, lacks, hours } = onBid(derived, ID)
     return {
       method: each.method,
       name: item.row!.name,
@@ -142,8 +141,8 @@ export function compareMethods(
       reasons: each.reasons,
       taken: job.work_items.some((one) => one.method === each.method && one.finding_ids.includes(finding_id)),
       cents,
-      lacks: line?.lacks ?? (item.why ? [item.why] : []),
-      hours: derived.takeoff.items.find(({ item_id }) => item_id === ID)?.hours ?? 0,
+      lacks,
+      hours,
       life_years: item.life_years,
       warranty: item.warranty,
       per_year_cents: perYear(cents, item.life_years),

@@ -1,17 +1,11 @@
 import type { JobDocument } from '../job'
-import type { Cents } from '../measure'
 import { derive } from '../pipeline'
 import { itemForFix } from '../scope'
 import type { Trace } from '../trace'
+import { onBid, type OnBid } from './onBid'
 
 /** What the fix of a source would be on the bid. */
-export type FixPrice = {
-  readonly letter: string
-  readonly cents: Cents | null
-  readonly hours: number
-  /** Why it has no price; empty where it has one. */
-  readonly lacks: readonly string[]
-}
+export type FixPrice = OnBid & { readonly letter: string }
 
 const ID = 'fix-price'
 
@@ -21,18 +15,7 @@ export function priceOfFixes(job: JobDocument, trace: Trace, today: string): Fix
     if (source.letter === null) return []
     const item = itemForFix(source, job, ID)
     if (item === null) return []
-    const { price, takeoff, scope } = derive({ ...job, work_items: [...job.work_items, item] }, today, {
-      trace,
-    })
-    const line = price.kind === 'priced' ? price.lines.find(({ item_id }) => item_id === ID) : undefined
-    const why = scope.items.find(({ id }) => id === ID)?.why ?? ''
-    return [
-      {
-        letter: source.letter,
-        cents: line && line.lacks.length === 0 ? line.sell_cents : null,
-        hours: takeoff.items.find(({ item_id }) => item_id === ID)?.hours ?? 0,
-        lacks: line?.lacks ?? (why ? [why] : []),
-      },
-    ]
+    const taken = derive({ ...job, work_items: [...job.work_items, item] }, today, { trace })
+    return [{ letter: source.letter, ...onBid(taken, ID) }]
   })
 }

@@ -8,7 +8,7 @@ import {
   type Packages,
 } from '../catalogue'
 import type { JobDocument } from '../job'
-import { feet, longest, toInches, type Length } from '../measure'
+import { feet, longest, type Length } from '../measure'
 import type { Takeoff } from '../takeoff'
 import { jointed } from './jointed'
 import { packBoards, type Board, type CutPiece } from './packBoards'
@@ -59,6 +59,23 @@ function countByStock(boards: readonly Board[]): SectionPlan['buy'] {
   const counts = new Map<Length, number>()
   for (const { stock } of boards) counts.set(stock, (counts.get(stock) ?? 0) + 1)
   return [...counts].map(([stock, count]) => ({ stock, count })).sort((a, b) => b.stock - a.stock)
+}
+
+type Bought = Pick<SectionPlan, 'boards' | 'buy' | 'bought' | 'offcuts'>
+
+/** What boards come to: what is bought, and what is left to keep. */
+function bought(boards: readonly Board[]): Bought {
+  return {
+    boards,
+    buy: countByStock(boards),
+    bought: boards.reduce((sum, board) => sum + board.stock, 0) as Length,
+    offcuts: boards.map((board) => board.left).filter((left) => left > KEEP_OVER),
+  }
+}
+
+/** A section cut by other boards, found later. */
+export function withBoards(section: SectionPlan, boards: readonly Board[]): SectionPlan {
+  return { ...section, ...bought(boards) }
 }
 
 type Gathered = {
@@ -115,11 +132,8 @@ export function cutJob(job: JobDocument, takeoff: Takeoff): CutPlan {
       return {
         section: key,
         name: `${section === 'lap' ? 'Lap siding' : section} ${materialName(material)}`,
-        boards,
-        buy: countByStock(boards),
-        bought: boards.reduce((sum, board) => sum + board.stock, 0) as Length,
+        ...bought(boards),
         cut: pieces.reduce((sum, piece) => sum + piece.length, 0) as Length,
-        offcuts: boards.map((board) => board.left).filter((left) => toInches(left) > toInches(KEEP_OVER)),
         tooLong,
         stock,
       }

@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import type { CutPlan, SectionPlan } from '../../core/cut'
+import { withBoards, type CutPlan, type SectionPlan } from '../../core/cut'
 import { Notice, Panel } from '../look'
 import { useBestCut, type BestCut } from '../state/useBestCut'
 import { useJob } from '../state/useJob'
@@ -23,20 +23,6 @@ function improved(cut: CutPlan, best: BestCut): CutPlan {
   })
   return { ...cut, sections, boards: sections.reduce((sum, each) => sum + each.boards.length, 0) }
 }
-
-function withBoards(section: SectionPlan, boards: SectionPlan['boards']): SectionPlan {
-  const counts = new Map<SectionPlan['bought'], number>()
-  for (const { stock } of boards) counts.set(stock, (counts.get(stock) ?? 0) + 1)
-  return {
-    ...section,
-    boards,
-    buy: [...counts].map(([stock, count]) => ({ stock, count })).sort((a, b) => b.stock - a.stock),
-    bought: boards.reduce((sum, board) => sum + board.stock, 0) as SectionPlan['bought'],
-    offcuts: boards.map((board) => board.left).filter((left) => left > OFFCUT),
-  }
-}
-/** Off-cuts over 24 in are worth keeping. */
-const OFFCUT = 24 * 64
 
 /** What to buy, as a yard hears it, how the saw cuts it, and a sheet for whoever builds it. */
 export function CutTab() {
