@@ -4,7 +4,7 @@ export default defineConfig({
   testDir: 'tests/e2e',
   workers: 1,
   fullyParallel: false,
-  timeout: 60_000,
+  timeout: 120_000,
   expect: { timeout: 15_000 },
   reporter: [['list'], ['json']],
   outputDir: '.data/test/browser',

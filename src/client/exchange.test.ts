@@ -267,3 +267,19 @@ test('the server’s state is taken as it is where somebody wants that', async (
   expect(store.read()).toMatchObject({ sending: 'sent', setBack: null })
   expect(store.read().job.findings).toEqual([])
 })
+
+test('the signal comes back while a try is failing: sent at once, not after the wait', async () => {
+  let fail: (error: Error) => void = () => undefined
+  globalThis.fetch = () => Promise.reject(new TypeError('failed to fetch'))
+  expect(store.create('finding', finding('a'))).toBeNull()
+  await pass(20)
+  globalThis.fetch = () => new Promise((_, reject) => (fail = reject))
+  void store.flush()
+  await rest()
+  globalThis.fetch = fake.fetch as typeof fetch
+  void store.signalBack()
+  fail(new TypeError('failed to fetch'))
+  await rest()
+  expect(onServer()).toContain('a')
+  expect(store.read().sending).toBe('sent')
+})

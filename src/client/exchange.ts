@@ -49,6 +49,7 @@ export type Outgoing = {
 export class Exchange {
   private running: Promise<void> | null = null
   private again = false
+  private isSignalBack = false
   private retry: ReturnType<typeof setTimeout> | undefined
   private failures = 0
   private limit = BATCH
@@ -77,16 +78,24 @@ export class Exchange {
     return this.running
   }
 
+  /** The signal is back: what failed before says nothing about now, nor does what is failing at this moment. */
+  signalBack(): Promise<void> {
+    this.failures = 0
+    this.isSignalBack = this.running !== null
+    return this.flush()
+  }
+
   private async runAll(): Promise<void> {
     do {
       this.again = false
+      this.isSignalBack = false
       await this.runOnce()
     } while (this.goesOn())
   }
 
-  /** Asked for more meanwhile, and nothing stops it. */
+  /** Asked for more meanwhile, and nothing stops it, or what did is over. */
   private goesOn(): boolean {
-    return this.again && this.stuck === null
+    return this.again && (this.stuck === null || (this.isSignalBack && this.stuck.why !== 'set-back'))
   }
 
   private async runOnce(): Promise<void> {

@@ -55,6 +55,7 @@ export class JobStore {
   private snapshot: Snapshot
   /** The server's state as it was last written down here: what did not change is not written again. */
   private remembered: JobState | null = null
+  private writing: Promise<void> = Promise.resolve()
   private readonly local: LocalCopies | null
   private readonly device = deviceId()
 
@@ -87,7 +88,9 @@ export class JobStore {
       setAside: (id, why) => this.setAside(id, why),
       isSetBack: (what) => this.noteSetBack(what),
       sendPictures: () => this.pictures.send(),
-      finished: () => void this.remember(),
+      finished: () => {
+        this.writing = this.remember()
+      },
       changed: () => this.tell(),
     })
     this.view = this.makeView()
@@ -325,9 +328,10 @@ export class JobStore {
     return this.queue.letUnreadableGo(position)
   }
 
-  /** Resolves to true once everything waiting is sent, to false when it cannot be for now. */
+  /** Resolves to true once everything waiting is sent and written down here, to false when it cannot be sent for now. */
   async settled(): Promise<boolean> {
     await this.flush()
+    await this.writing
     return this.queue.length === 0
   }
 
@@ -336,6 +340,13 @@ export class JobStore {
     if (this.setBack) return Promise.resolve()
     void this.queue.keepAgain()
     return this.exchange.flush()
+  }
+
+  /** As `flush`, at once however often it failed: the device has a signal again. */
+  signalBack(): Promise<void> {
+    if (this.setBack) return Promise.resolve()
+    void this.queue.keepAgain()
+    return this.exchange.signalBack()
   }
 
   /** Ends it: whoever worked here signed out. */

@@ -43,7 +43,7 @@ function isJob(url: URL): boolean {
 
 /** Pages whose own text holds nothing of a firm: what they show comes from sealed copies and the server. */
 function isPlain(url: URL): boolean {
-  return url.pathname === '/handbook' || url.pathname === '/devices'
+  return /^\/handbook(\/|$)/.test(url.pathname) || url.pathname === '/devices'
 }
 
 /** Keeps the page a job, or the list of jobs, opens with. It holds nothing of either: what it shows, the local store holds. */

@@ -273,3 +273,24 @@ test('signed out while away: the queue is kept, and goes after signing in again'
     'signed out',
   ])
 })
+
+test('a part of the page that cannot be fetched says so, and comes when it can', async ({ browser }) => {
+  // Without the worker that keeps pages, as on a first visit: a stage is asked for when the network is gone.
+  const context = await browser.newContext({ serviceWorkers: 'block' })
+  const page = await context.newPage()
+  await signIn(page, PEOPLE.estimator)
+  let cut = false
+  await page.route('**/_next/static/**', (route) => (cut ? route.abort() : route.continue()))
+  await page.goto('/jobs/tallow-street-31/walk')
+  await page.getByRole('form', { name: 'Photo and word' }).waitFor()
+  cut = true
+  await page.getByRole('tab', { name: /^Cut/ }).click()
+  const said = page.getByText(/^This part is not on this device yet/)
+  await expect(said).toBeVisible()
+  await expect(page.getByRole('tab', { name: /^Walk/ })).toBeVisible()
+  cut = false
+  await page.getByRole('button', { name: 'Try again' }).click()
+  await expect(said).toHaveCount(0)
+  await expect(page.getByRole('region', { name: 'Buy list' })).toBeVisible()
+  await context.close()
+})

@@ -233,6 +233,6 @@ test('an apprentice guesses first; the handbook is a tap away', async ({ page, c
   const opened = context.waitForEvent('page')
   await page.getByRole('link', { name: 'In the handbook' }).click()
   const handbook = await opened
-  await expect(handbook.getByRole('heading', { name: 'Handbook', exact: true })).toBeVisible()
+  await expect(handbook.getByRole('heading', { name: 'Causes', exact: true })).toBeVisible()
   await expectAccessible(handbook)
 })

@@ -1,57 +1,24 @@
-import { handbook } from '../trace/handbook'
-import { cautionEntries, clauseEntries, guardEntries, methodEntries, partEntries } from './rowsInWords'
+import { chapterOf, CHAPTERS, HANDBOOK_SAYS, type ChapterId, type Section } from './handbookChapters'
+
+const sectionLines = (section: Section): string[] => [
+  `## ${section.name}`,
+  '',
+  ...section.entries.flatMap((entry) => [
+    `### ${entry.name}`,
+    '',
+    ...(entry.says ? [entry.says, ''] : []),
+    ...entry.rows.map((row) => `- **${row.name}**: ${row.words}`),
+    ...(entry.rows.length > 0 ? [''] : []),
+  ]),
+]
 
 /** The handbook as a page of Markdown, for `docs/`. */
 export function handbookText(): string {
-  const { families, pairs, checks } = handbook()
-  const entries = (list: ReturnType<typeof methodEntries>): string[] =>
-    list.flatMap((entry) => [
-      `### ${entry.name}`,
-      '',
-      ...(entry.says ? [entry.says, ''] : []),
-      ...entry.rows.map((row) => `- **${row.name}**: ${row.words}`),
-      '',
-    ])
-  const lines = [
+  return [
     '# Handbook',
     '',
-    'Made from the rows that the stages read: `npm run -s core -- handbook > docs/handbook.md`. Ratios, reach, hours and lives are our judgement unless an entry says otherwise; a firm may change ratios in its settings. Local code and licensed practice prevail.',
+    `Made from the rows that the stages read: \`npm run -s core -- handbook > docs/handbook.md\`. ${HANDBOOK_SAYS}`,
     '',
-    ...families.flatMap((family) => [
-      `## ${family.name}`,
-      '',
-      ...family.causes.flatMap((cause) => [
-        `### ${cause.name}`,
-        '',
-        cause.mechanism,
-        '',
-        ...cause.rows.map((row) => `- **${row.name}**: ${row.words}`),
-        '',
-      ]),
-    ]),
-    '## Methods',
-    '',
-    ...entries(methodEntries()),
-    '## Parts',
-    '',
-    ...entries(partEntries()),
-    '## Cautions',
-    '',
-    ...entries(cautionEntries()),
-    '## Clauses of a bid',
-    '',
-    ...entries(clauseEntries()),
-    '## Mistakes easily made',
-    '',
-    ...entries(guardEntries()),
-    '## Look-alikes, and the one check',
-    '',
-    ...pairs.map((pair) => `${pair.number}. **${pair.looks}**: ${pair.between}. *${pair.check}.*`),
-    '',
-    '## Checks',
-    '',
-    ...checks.map((check) => `- **${check.name}**: ${check.words}`),
-    '',
-  ]
-  return lines.join('\n')
+    ...(Object.keys(CHAPTERS) as ChapterId[]).flatMap(chapterOf).flatMap(sectionLines),
+  ].join('\n')
 }

@@ -21,7 +21,7 @@ export type HandbookCause = {
 export type Handbook = {
   readonly families: readonly { readonly name: string; readonly causes: readonly HandbookCause[] }[]
   readonly pairs: readonly LookAlikePair[]
-  readonly checks: readonly { readonly name: string; readonly words: string }[]
+  readonly checks: readonly { readonly id: string; readonly name: string; readonly words: string }[]
 }
 
 const USUAL_WORDS = {
@@ -126,9 +126,10 @@ export function handbook(): Handbook {
       causes: CAUSE_IDS.filter((id) => causeOf(id).family === family).map(entryOf),
     })),
     pairs: LOOK_ALIKE_PAIRS,
-    checks: Object.values(CHECKS)
-      .filter((check) => check.shows.length > 0)
-      .map((check) => ({
+    checks: Object.entries(CHECKS)
+      .filter(([, check]) => check.shows.length > 0)
+      .map(([id, check]) => ({
+        id,
         name: check.name,
         words: `${check.minutes} min${check.waits > 0 ? ` and ${check.waits} days` : ''}; needs ${PERMIT_WORDS[check.permit]}; finds ${Math.round(check.sensitivity * 100)} of 100, wrongly ${Math.round((1 - check.specificity) * 100)} of 100${check.falseFriends ? `; fooled by ${check.falseFriends}` : ''}. Shows: ${check.shows.map((sign) => signOf(sign).says).join(' · ')}`,
       })),

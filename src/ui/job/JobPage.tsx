@@ -1,6 +1,6 @@
 'use client'
 
-import { lazy, memo, Suspense, useCallback, useDeferredValue, useEffect, useMemo, useState } from 'react'
+import { memo, useCallback, useDeferredValue, useEffect, useMemo, useState } from 'react'
 import { Tabs } from 'radix-ui'
 import type { JobStore } from '../../client/jobStore'
 import { live, type Place } from '../../core/job'
@@ -15,28 +15,22 @@ import { usePipeline } from '../state/usePipeline'
 import { useFirmWords, useWalk } from '../state/useWalk'
 import { StripTools } from '../walk/strip/StripTools'
 import { CautionBand } from './CautionBand'
-import { fetchAhead } from '../state/whenShown'
+import { fetchAhead, whenShown } from '../state/whenShown'
 import { StretchDialog } from './dialogs'
 import { JobHeader } from './JobHeader'
 import { count, STAGE_NAMES, stageOf, STAGES, type Stage } from './stages'
 
+const OPENING = <p className="p-6">Opening…</p>
 /** A tab's page is loaded when it is first opened, or when the browser has nothing else to do. */
-const BODIES = {
-  walk: () => import('../walk/WalkTab').then((page) => ({ default: page.WalkTab })),
-  trace: () => import('../trace/TraceTab').then((page) => ({ default: page.TraceTab })),
-  scope: () => import('../scope/ScopeTab').then((page) => ({ default: page.ScopeTab })),
-  cut: () => import('../cut/CutTab').then((page) => ({ default: page.CutTab })),
-  price: () => import('../price/PriceTab').then((page) => ({ default: page.PriceTab })),
-  bid: () => import('../bid/BidTab').then((page) => ({ default: page.BidTab })),
-}
-const WalkTab = lazy(BODIES.walk)
-const TraceTab = lazy(BODIES.trace)
-const ScopeTab = lazy(BODIES.scope)
-const CutTab = lazy(BODIES.cut)
-const PriceTab = lazy(BODIES.price)
-const BidTab = lazy(BODIES.bid)
+const WalkTab = whenShown(() => import('../walk/WalkTab').then((page) => page.WalkTab), OPENING)
+const TraceTab = whenShown(() => import('../trace/TraceTab').then((page) => page.TraceTab), OPENING)
+const ScopeTab = whenShown(() => import('../scope/ScopeTab').then((page) => page.ScopeTab), OPENING)
+const CutTab = whenShown(() => import('../cut/CutTab').then((page) => page.CutTab), OPENING)
+const PriceTab = whenShown(() => import('../price/PriceTab').then((page) => page.PriceTab), OPENING)
+const BidTab = whenShown(() => import('../bid/BidTab').then((page) => page.BidTab), OPENING)
 /** So long after the job stands the other tabs are fetched, so that none waits when it is opened. */
 const FETCH_AFTER_MS = 1500
+const NONE: readonly string[] = []
 
 /**
  * A job: one page over its local store; tabs change without asking the server. The page may come from this device's cache, made for
@@ -92,7 +86,6 @@ function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
   useEffect(() => {
     const timer = setTimeout(() => {
       // What cannot be fetched now is fetched when it is opened, or comes from this device.
-      for (const fetchTab of Object.values(BODIES)) fetchTab().catch(() => undefined)
       fetchAhead()
     }, FETCH_AFTER_MS)
     return () => clearTimeout(timer)
@@ -105,10 +98,11 @@ function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
     window.addEventListener('popstate', back)
     return () => window.removeEventListener('popstate', back)
   }, [])
-  // A job of one finding opens on it: that is what was just put there.
-  const [chosen, choose] = useState<readonly string[]>(() =>
-    view.job.findings.length === 1 ? view.job.findings.map((finding) => finding.id) : [],
-  )
+  const [picked, choose] = useState<readonly string[] | null>(null)
+  // A job of one finding opens on it: that is what was just put there, though it may come from the server after the page.
+  const [first] = view.job.findings
+  if (picked === null && first) choose(view.job.findings.length === 1 ? [first.id] : [])
+  const chosen = picked ?? NONE
   const [drafting, setDrafting] = useState<{ place: Place } | null>(null)
   const [sideId, chooseSide] = useState<string | null>(null)
   const walk = useWalk()
@@ -270,9 +264,7 @@ function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
           </Tabs.List>
           <div className="px-5 pt-1.5 pb-16 max-sm:px-3">
             <Tabs.Content value={stage} aria-busy={shown !== stage}>
-              <Suspense fallback={<p className="p-6">Opening…</p>}>
-                <StageBody stage={shown} jobId={jobId} />
-              </Suspense>
+              <StageBody stage={shown} jobId={jobId} />
             </Tabs.Content>
           </div>
         </Tabs.Root>

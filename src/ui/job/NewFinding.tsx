@@ -49,6 +49,7 @@ export function NewFinding() {
     }
     const added = addLine(opened.store, { line: word, photoIds, words: await keptWords() })
     if (!added.ok) return added.words
+    // Written down here too: the page that follows opens with the finding in it, not with the empty job it began as.
     await opened.store.settled()
     return null
   }

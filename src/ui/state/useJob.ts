@@ -84,6 +84,7 @@ export function useKeptUp(store: JobStore): void {
     const ask = (): void => {
       if (document.visibilityState === 'visible') void store.flush()
     }
+    const signalBack = (): void => void store.signalBack()
     const warn = (event: BeforeUnloadEvent): void => {
       if (store.read().unconfirmed > 0) event.preventDefault()
     }
@@ -92,13 +93,13 @@ export function useKeptUp(store: JobStore): void {
       store.close()
       window.location.reload()
     })
-    window.addEventListener('online', ask)
+    window.addEventListener('online', signalBack)
     window.addEventListener('beforeunload', warn)
     document.addEventListener('visibilitychange', ask)
     return () => {
       clearInterval(timer)
       stop()
-      window.removeEventListener('online', ask)
+      window.removeEventListener('online', signalBack)
       window.removeEventListener('beforeunload', warn)
       document.removeEventListener('visibilitychange', ask)
     }

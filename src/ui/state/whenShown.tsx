@@ -1,23 +1,55 @@
 'use client'
 
-import { lazy, Suspense, type ComponentType } from 'react'
+import { useEffect, useState, type ComponentType, type ReactNode } from 'react'
+import { Button } from '../look/Button'
+import { Notice } from '../look/Notice'
 
 const loaders: (() => Promise<unknown>)[] = []
 
+/** What a part that could not be fetched says: nothing of the page around it is lost, and it is tried again with the signal. */
+function NotHere({ again }: { again: () => void }) {
+  return (
+    <Notice tone="waiting" alert>
+      <span className="mr-3">
+        This part is not on this device yet and cannot be fetched now. It opens when the signal is back; what
+        you entered is kept.
+      </span>
+      <Button onClick={again}>Try again</Button>
+    </Notice>
+  )
+}
+
 /**
- * A part of a page that is loaded when it is first shown, or once the browser has nothing else to do. While it comes its place stays
- * empty and the rest of the page as it is.
+ * A part of a page that is loaded when it is first shown, or once the browser has nothing else to do. While it comes its place holds
+ * `meanwhile` and the rest of the page stays as it is; where it cannot be fetched it says so, and comes when it can.
  */
-export function whenShown<P extends object>(load: () => Promise<ComponentType<P>>): ComponentType<P> {
-  const loadPart = async (): Promise<{ default: ComponentType<P> }> => ({ default: await load() })
-  loaders.push(loadPart)
-  const Part = lazy(loadPart) as unknown as ComponentType<P>
+export function whenShown<P extends object>(
+  load: () => Promise<ComponentType<P>>,
+  meanwhile: ReactNode = null,
+): ComponentType<P> {
+  let here: ComponentType<P> | null = null
+  const fetchPart = async (): Promise<ComponentType<P>> => (here ??= await load())
+  loaders.push(fetchPart)
   return function WhenShown(props: P) {
-    return (
-      <Suspense fallback={null}>
-        <Part {...props} />
-      </Suspense>
-    )
+    const [Part, setPart] = useState(() => here)
+    const [failed, setFailed] = useState(false)
+    const [tries, setTries] = useState(0)
+    useEffect(() => {
+      if (Part) return undefined
+      let gone = false
+      const again = (): void => setTries((before) => before + 1)
+      fetchPart().then(
+        (part) => (gone ? undefined : setPart(() => part)),
+        () => (gone ? undefined : setFailed(true)),
+      )
+      window.addEventListener('online', again)
+      return () => {
+        gone = true
+        window.removeEventListener('online', again)
+      }
+    }, [Part, tries])
+    if (Part) return <Part {...props} />
+    return failed ? <NotHere again={() => setTries(tries + 1)} /> : meanwhile
   }
 }
 

@@ -59,7 +59,7 @@ export function SourcePanel({ source, know }: { source: Source; know: () => void
         </Button>
         <a
           className="inline-flex min-h-9 items-center text-chalk-text underline touch:min-h-11"
-          href={`/handbook#${source.cause}`}
+          href={`/handbook/causes#${source.cause}`}
           target="_blank"
           rel="noreferrer"
         >

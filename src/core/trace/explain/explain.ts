@@ -27,6 +27,9 @@ function solve(
 type PartMap = {
   /** Sources a finding could take. */
   readonly reach: ReadonlyMap<number, readonly number[]>
+  /** Findings that could take a source, and those that do. */
+  readonly reached: ReadonlyMap<number, readonly number[]>
+  readonly takenBy: ReadonlyMap<number, readonly number[]>
   /** The source a finding takes, and by which of its options. */
   readonly sourceOf: ReadonlyMap<number, number | null>
   readonly at: ReadonlyMap<number, number>
@@ -34,20 +37,28 @@ type PartMap = {
 
 function mapOf(problem: ExplainProblem, part: Part, chosen: readonly number[]): PartMap {
   const at = new Map(part.findings.map((finding, k) => [finding, chosen[k]!] as const))
-  return {
-    at,
-    sourceOf: new Map(
-      part.findings.map(
-        (finding) => [finding, problem.findings[finding]![at.get(finding)!]!.source] as const,
-      ),
-    ),
-    reach: new Map(
-      part.findings.map((finding) => [
-        finding,
-        problem.findings[finding]!.flatMap((option) => (option.source === null ? [] : [option.source])),
-      ]),
-    ),
+  const sourceOf = new Map<number, number | null>()
+  const reach = new Map<number, number[]>()
+  const reached = new Map<number, number[]>()
+  const takenBy = new Map<number, number[]>()
+  const put = (to: Map<number, number[]>, key: number, value: number): void => {
+    const list = to.get(key)
+    if (list) list.push(value)
+    else to.set(key, [value])
   }
+  for (const finding of part.findings) {
+    const options = problem.findings[finding]!
+    const taken = options[at.get(finding)!]!.source
+    sourceOf.set(finding, taken)
+    if (taken !== null) put(takenBy, taken, finding)
+    reach.set(finding, [])
+    for (const { source } of options) {
+      if (source === null) continue
+      put(reach, finding, source)
+      put(reached, source, finding)
+    }
+  }
+  return { at, sourceOf, reach, reached, takenBy }
 }
 
 /**
@@ -58,22 +69,19 @@ function near(
   problem: ExplainProblem,
   part: Part,
   source: number,
-  { reach, sourceOf, at }: PartMap,
+  { reach, reached, takenBy, sourceOf, at }: PartMap,
 ): { problem: ExplainProblem; part: Part; cost: number; used: ReadonlySet<number> } {
-  const first = part.findings.filter((finding) => sourceOf.get(finding) === source)
-  const could = new Set(first.flatMap((finding) => reach.get(finding)!))
-  const findings = part.findings.filter((finding) => reach.get(finding)!.some((each) => could.has(each)))
-  const inside = new Set(findings)
-  const paid = new Set(
-    part.findings.flatMap((finding) => {
-      const taken = inside.has(finding) ? null : sourceOf.get(finding)!
-      return taken === null ? [] : [taken]
-    }),
-  )
+  const inside = new Set<number>()
+  for (const finding of takenBy.get(source) ?? [])
+    for (const each of reach.get(finding)!) for (const other of reached.get(each)!) inside.add(other)
+  const findings = part.findings.filter((finding) => inside.has(finding))
+  const paid = new Set<number>()
+  for (const [each, findings] of takenBy) if (findings.some((one) => !inside.has(one))) paid.add(each)
   const allowed = new Set(part.sources)
-  const sources = [...new Set(findings.flatMap((finding) => reach.get(finding)!))].filter((each) =>
-    allowed.has(each),
-  )
+  const wanted = new Set<number>()
+  for (const finding of findings)
+    for (const each of reach.get(finding)!) if (allowed.has(each)) wanted.add(each)
+  const sources = [...wanted]
   const used = new Set(findings.flatMap((finding) => sourceOf.get(finding) ?? []))
   const opened = problem.sources.map((each, at) => (paid.has(at) ? { open: 0, needs: 0 } : each))
   const cost =

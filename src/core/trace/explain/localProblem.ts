@@ -17,7 +17,10 @@ export type LocalProblem = {
   /** By finding, cheapest first. */
   readonly options: readonly (readonly Local[])[]
 }
-/** A part of a problem as a problem of its own. */
+/**
+ * A part of a problem as a problem of its own. A way that costs no less than one without a source, or than one by a source that is
+ * open for nothing, is left out unless it is evidence: nothing is lost by it.
+ */
 export function localOf(problem: ExplainProblem, part: Part, sources: readonly number[]): LocalProblem {
   const number = new Map(sources.map((source, index) => [source, index]))
   const bases = part.findings.map((finding) => cheapestNull(problem.findings[finding]!))
@@ -26,12 +29,18 @@ export function localOf(problem: ExplainProblem, part: Part, sources: readonly n
     needs: sources.map((source) => problem.sources[source]!.needs),
     base: part.findings.map((finding, at) => problem.findings[finding]![bases[at]!]!.cost),
     baseIndex: bases,
-    options: part.findings.map((finding) =>
-      problem.findings[finding]!.flatMap(({ source, cost, anchor }, index): Local[] => {
+    options: part.findings.map((finding, at) => {
+      let sure = problem.findings[finding]![bases[at]!]!.cost
+      const ways: Local[] = []
+      for (const [index, { source, cost, anchor }] of problem.findings[finding]!.entries()) {
         const local = source === null ? undefined : number.get(source)
-        return local === undefined ? [] : [{ source: local, cost, anchor, index }]
-      }).sort((a, b) => a.cost - b.cost),
-    ),
+        if (source === null || local === undefined) continue
+        const { open, needs } = problem.sources[source]!
+        if (open <= 0 && needs === 0) sure = Math.min(sure, cost)
+        ways.push({ source: local, cost, anchor, index })
+      }
+      return ways.filter((each) => each.cost <= sure || each.anchor !== null).sort((a, b) => a.cost - b.cost)
+    }),
   }
 }
 

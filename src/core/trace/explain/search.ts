@@ -27,6 +27,26 @@ type Node = {
   readonly barred: ReadonlySet<number>
 }
 
+/** The ways of all findings one after the other: those of a finding stand from `from[finding]` up to `from[finding + 1]`. */
+type Flat = { readonly from: Int32Array; readonly cost: Float64Array; readonly sourceOf: Int32Array }
+
+function flatten(local: LocalProblem, options: number): Flat {
+  const flat = {
+    from: new Int32Array(local.options.length + 1),
+    cost: new Float64Array(options),
+    sourceOf: new Int32Array(options),
+  }
+  let at = 0
+  local.options.forEach((mine, finding) => {
+    for (const each of mine) {
+      flat.cost[at] = each.cost
+      flat.sourceOf[at++] = each.source
+    }
+    flat.from[finding + 1] = at
+  })
+  return flat
+}
+
 /** Branch and bound over the sources of one part. */
 export class Search {
   nodes = 0
@@ -36,12 +56,29 @@ export class Search {
   private readonly many: number
   private readonly most: number
   private warm = false
+  private readonly flat: Flat
+  /** Room the bound of a node is reckoned in, the same for all. */
+  private readonly scratch: {
+    readonly top: Float64Array
+    readonly offers: Float64Array
+    readonly free: Int32Array
+    readonly first: Int32Array
+    readonly last: Int32Array
+  }
   constructor(
     private readonly local: LocalProblem,
     limits: Limits,
   ) {
     this.many = local.open.length
     const options = local.options.reduce((sum, each) => sum + each.length, 0)
+    this.flat = flatten(local, options)
+    this.scratch = {
+      top: new Float64Array(local.base.length),
+      offers: new Float64Array(local.base.length),
+      free: new Int32Array(options),
+      first: new Int32Array(local.base.length),
+      last: new Int32Array(local.base.length),
+    }
     this.most = Math.max(1, Math.min(limits.nodes, Math.floor(limits.looks / Math.max(1, options))))
     this.best = { cost: local.base.reduce((sum, each) => sum + each, 0), taken: local.base.map(() => null) }
   }
@@ -78,7 +115,7 @@ export class Search {
    * Source: Erlenkotter, “A Dual-Based Procedure for Uncapacitated Facility Location”, Operations Research 26, 1978.
    */
   private bound(node: Node): { bound: number; slack: number[] } {
-    const { open, base, options } = this.local
+    const { open, base } = this.local
     const { status, forced } = node
     let fixed = 0
     const slack = open.map((cost, source) => {
@@ -86,48 +123,51 @@ export class Search {
       else if (status[source] === 'free') fixed += Math.min(0, cost)
       return status[source] === 'free' ? Math.max(0, cost) : 0
     })
-    const top: number[] = []
-    const offers: number[] = []
-    const levels = options.map((mine, finding) => {
+    const { from, cost, sourceOf } = this.flat
+    const { top, offers, free, first, last } = this.scratch
+    let active: number[] = []
+    let filled = 0
+    for (let finding = 0; finding < base.length; finding += 1) {
+      first[finding] = filled
       const held = forced[finding]
-      if (held) {
-        top.push(held.cost)
-        offers.push(held.cost)
-        return []
+      let sure = held ? held.cost : base[finding]!
+      for (let at = from[finding]!; !held && at < from[finding + 1]!; at += 1) {
+        const source = sourceOf[at]!
+        if (status[source] === 'closed' || this.isBarred(node, finding, source)) continue
+        if (status[source] === 'open') sure = Math.min(sure, cost[at]!)
+        else free[filled++] = at
       }
-      let sure = base[finding]!
-      const free: Local[] = []
-      for (const each of mine) {
-        if (status[each.source] === 'closed' || this.isBarred(node, finding, each.source)) continue
-        if (status[each.source] === 'open') sure = Math.min(sure, each.cost)
-        else free.push(each)
-      }
-      top.push(sure)
-      offers.push(Math.min(sure, free[0]?.cost ?? Infinity))
-      return free
-    })
-    for (let moved = true; moved;) {
-      moved = false
-      for (let finding = 0; finding < levels.length; finding += 1) {
-        const mine = levels[finding]!
+      last[finding] = filled
+      top[finding] = sure
+      const begins = first[finding]!
+      const offer = filled > begins ? Math.min(sure, cost[free[begins]!]!) : sure
+      offers[finding] = offer
+      if (offer < sure - LEAST) active.push(finding)
+    }
+    // Slack only shrinks: who cannot raise his offer once never can again.
+    while (active.length > 0) {
+      const still: number[] = []
+      for (const finding of active) {
         const offer = offers[finding]!
-        if (offer >= top[finding]! - LEAST) continue
         let step = top[finding]! - offer
-        for (const each of mine) {
-          if (each.cost > offer + LEAST) {
-            step = Math.min(step, each.cost - offer)
+        for (let k = first[finding]!; k < last[finding]!; k += 1) {
+          const at = free[k]!
+          if (cost[at]! > offer + LEAST) {
+            step = Math.min(step, cost[at]! - offer)
             break
           }
-          step = Math.min(step, slack[each.source]!)
+          step = Math.min(step, slack[sourceOf[at]!]!)
         }
         if (step <= LEAST) continue
-        for (const each of mine) {
-          if (each.cost > offer + LEAST) break
-          slack[each.source]! -= step
+        for (let k = first[finding]!; k < last[finding]!; k += 1) {
+          const at = free[k]!
+          if (cost[at]! > offer + LEAST) break
+          slack[sourceOf[at]!]! -= step
         }
         offers[finding] = offer + step
-        moved = true
+        if (offers[finding] < top[finding]! - LEAST) still.push(finding)
       }
+      active = still
     }
     return { bound: fixed + offers.reduce((sum, each) => sum + each, 0), slack }
   }
