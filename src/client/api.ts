@@ -120,11 +120,12 @@ export function postJson<Asked, Answered>(
   path: string,
   of: Asking<Asked, Answered>,
   body: Asked,
+  method: 'POST' | 'DELETE' = 'POST',
 ): Promise<Answer<Answered>> {
   const failure = refusedHere(of.asks, body)
   if (failure) return Promise.resolve({ ok: false, failure })
   return call<Answered>(path, of.answers, {
-    method: 'POST',
+    method,
     headers: { 'content-type': 'application/json' },
     body: JSON.stringify(body),
   })

@@ -9,6 +9,7 @@ import { tokenHash } from '../../src/server/bids/seal'
 import { acceptBid, readOwnerBid } from '../../src/server/bids/ownerBid'
 import { applyChanges } from '../../src/server/jobs/applyChanges'
 import { takePart } from '../../src/server/photos/uploads'
+import { keepKit } from '../../src/server/kits'
 import { teachWord } from '../../src/server/words'
 import { uploadPhoto } from '../../src/server/photos/pictures'
 import { drawnPhoto } from '../../demo/photos'
@@ -29,6 +30,7 @@ const TABLES = [
   'bid_picture',
   'blob',
   'company',
+  'company_kit',
   'company_word',
   'job',
   'job_change',
@@ -72,6 +74,7 @@ beforeAll(async () => {
     what: 'photo',
     bytes: Buffer.from('part'),
   })
+  await keepKit(first, { name: 'Move the tank', note: '', lines: [], price_cents: null })
   await teachWord(first, { phrase: 'skirt', means: { kind: 'part', part: 'water-table' } })
   await applyChanges(first, jobId, {
     known: 0,
@@ -165,6 +168,7 @@ test('the owner’s link sees its own bid and nothing else of the firm', async (
     bid_picture: 1,
     blob: 0,
     company: 0,
+    company_kit: 0,
     company_word: 0,
     job: 0,
     job_change: 0,

@@ -108,6 +108,35 @@ test('work of one’s own: named, with hours, boards and a trade; a size that is
   await expect(page.getByText(/7' said here, 4' as found\./)).toBeVisible()
 })
 
+test('work of one’s own is kept for the firm, and taken twice into the next job', async ({ page }) => {
+  await signIn(page, PEOPLE.estimator)
+  await openOwn(page, { findings: [fascia] })
+  await openStage(page, 'Scope')
+  const form = page.getByRole('form', { name: 'Work of your own' })
+  await page.getByRole('button', { name: 'Add work of your own' }).click()
+  await form.getByLabel('What is done, in your words').fill('Hang the storm bell')
+  await form.getByRole('button', { name: 'Add it' }).click()
+  await page.getByRole('button', { name: 'Change Hang the storm bell' }).click()
+  const change = page.getByRole('group', { name: 'Change Hang the storm bell' })
+  await change.getByRole('button', { name: 'Add hours' }).click()
+  await change.getByLabel('Hours').fill('1.5')
+  await change.getByRole('button', { name: 'Add the line' }).click()
+  await change.getByRole('button', { name: 'Keep as the firm’s kit' }).click()
+  await expect(change.getByText(/^“Hang the storm bell” is kept\./)).toBeVisible()
+
+  await openOwn(page, { findings: [fascia] })
+  await openStage(page, 'Scope')
+  await page.getByRole('button', { name: 'Add work of your own' }).click()
+  await form.getByLabel('Or one of the firm’s kits').selectOption('Hang the storm bell')
+  await form.getByLabel('Times').fill('2')
+  await form.getByRole('button', { name: 'Add “Hang the storm bell”' }).click()
+  await expect(page.getByRole('button', { name: 'Change Hang the storm bell, 2 times' })).toBeVisible()
+  await openStage(page, 'Price')
+  // By hand: two of 1.5 h are 3 h of work.
+  await page.getByLabel(/^Hang the storm bell, 2 times/).click()
+  await expect(page.getByText(/Own work/).first()).toContainText('3')
+})
+
 test('the lists go out as files, and a sheet a side for whoever builds it has no money', async ({ page }) => {
   await signIn(page, PEOPLE.estimator)
   await openOwn(page, { ...smallHouse(), findings: [fascia] })

@@ -119,6 +119,17 @@ const ROWS: Readonly<Record<string, Row>> = {
     },
     is: [401, 409, 403, 403, 409, 409],
   },
+  'GET /api/firm/kits': { path: '/api/firm/kits', is: OWN_ONLY },
+  'POST /api/firm/kits': {
+    path: '/api/firm/kits',
+    data: { name: 'Swept', note: '', lines: [], price_cents: null },
+    is: [401, 201, 403, 403, 201, 201],
+  },
+  'DELETE /api/firm/kits': {
+    path: '/api/firm/kits',
+    data: { name: 'Swept' },
+    is: [401, 200, 403, 403, 200, 200],
+  },
   'GET /api/words': { path: '/api/words', is: OWN_ONLY },
   'POST /api/words': {
     path: '/api/words',

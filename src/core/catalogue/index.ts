@@ -28,9 +28,20 @@ export {
 } from './materials/materials'
 export { ANY_STOCK_FT, SECTION_USD, startingSectionRates, STOCK_FT, stockLengths_ft } from './materials/stock'
 export {
+  CLEARANCES,
+  conditionOf,
+  CONDITIONS,
+  SLOPES,
+  WORK_ZONES,
+  type BandRow,
+  type ConditionRow,
+  type WorkZone,
+} from './conditions/conditions'
+export {
   DAYS,
   LADDER_SERVES_FT,
   LEAD_SAFE_TIMES,
+  LIVED_IN_INSIDE_TIMES,
   LIVED_IN_TIMES,
   REACH,
   taskOf,
@@ -40,7 +51,7 @@ export {
   type TaskRow,
 } from './tasks/tasks'
 /** Edition of the shipped rows: raised whenever a row changes what a job comes to. A job pins the one it was begun with. */
-export const CATALOGUE_EDITION = '2026-11b'
+export const CATALOGUE_EDITION = '2026-11c'
 export {
   cautionOf,
   CAUTIONS,

@@ -1,5 +1,6 @@
 import * as z from 'zod'
 import { Change, Id, JOB_VERSION, raiseChange, Settings } from '../job'
+import { FirmKit } from '../scope/firmKit'
 import { LearntWord } from '../shorthand/word'
 
 /** What the client asks of the server: one schema each, held to on both sides. */
@@ -26,6 +27,9 @@ export type SendRequest = z.infer<typeof SendRequest>
 
 export const TeachWordRequest = LearntWord
 export const ForgetWordRequest = z.strictObject({ phrase: z.string().max(80) })
+
+export const KeepKitRequest = FirmKit
+export const ForgetKitRequest = z.strictObject({ name: z.string().max(200) })
 
 /** The firm's own weights of signs, each with its reason, and the edition of the settings they were changed from. */
 export const WeightsRequest = Settings.pick({ edition: true, likelihood_overrides: true })

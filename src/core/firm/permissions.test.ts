@@ -18,6 +18,7 @@ const SAID: Record<string, string> = {
   'get-originals': OFFICE,
   'teach-words': NOT_APPRENTICE,
   'forget-words': OFFICE,
+  'keep-kits': OFFICE,
 }
 
 test('every action has a row, and every role stands as the firm said', () => {

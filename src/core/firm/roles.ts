@@ -25,6 +25,8 @@ export const PERMISSIONS = {
   'teach-words': ['owner-estimator', 'office', 'crew'],
   /** Have a word of the firm's forgotten. */
   'forget-words': ['owner-estimator', 'office'],
+  /** Keep work of the firm's own for the next job, and have it forgotten. */
+  'keep-kits': ['owner-estimator', 'office'],
 } as const satisfies Record<string, readonly Role[]>
 export type Action = keyof typeof PERMISSIONS
 export const ACTIONS = Object.keys(PERMISSIONS) as readonly Action[]

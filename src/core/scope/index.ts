@@ -13,6 +13,7 @@ export {
   type ScopeKind,
   type ScopePart,
 } from './scopeLine'
+export { FirmKit, itemFromKit, kitOf, withoutPrice } from './firmKit'
 export { scopeJob, type Scope, type ScopeItem } from './scopeJob'
 export { itemForFix } from './sourceFix'
 export { decisionOn, fixStanding, type FixStanding } from './sourceDecision'

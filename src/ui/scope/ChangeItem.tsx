@@ -6,6 +6,7 @@ import { WORK_STATES, type WorkItem, type WorkState } from '../../core/job'
 import { placesOfItem, STANDING_WORDS, withSize, type ScopeItem } from '../../core/scope'
 import { Button, SavedTextField, SelectField } from '../look'
 import { useJob } from '../state/useJob'
+import { KeepKit } from './FirmKits'
 import { BOUGHT, OwnLines } from './OwnLines'
 import { SizeFields } from './SizeFields'
 
@@ -15,7 +16,7 @@ const STATE_CHOICES = WORK_STATES.map((value) => ({
 }))
 /** What an item is called, how it stands, its sizes, what it is made of, its own lines, and who else does it. */
 export function ChangeItem({ item: { item, name } }: { item: ScopeItem }) {
-  const { derived, store } = useJob()
+  const { derived, store, view } = useJob()
   const { job } = derived
   const set = (fields: Partial<WorkItem>): void => void store.set('work_item', item.id, fields)
   const others = item.state === 'by-owner' || item.state === 'by-others'
@@ -92,8 +93,9 @@ export function ChangeItem({ item: { item, name } }: { item: ScopeItem }) {
       <div className="col-span-2">
         <SavedTextField label="Note" value={item.note} onSave={(note) => set({ note })} />
       </div>
-      <div>
+      <div className="col-span-2 flex flex-wrap gap-2">
         <Button onClick={() => set({ removed: true })}>Drop it</Button>
+        {item.method === 'own-work' && view.member.may.includes('keep-kits') ? <KeepKit item={item} /> : null}
       </div>
     </div>
   )

@@ -5,6 +5,7 @@ import { newId } from '../../client/newId'
 import { newWorkItem } from '../../core/job'
 import { Button, TextField } from '../look'
 import { useJob } from '../state/useJob'
+import { TakeKit } from './FirmKits'
 
 /** A new item in one’s own words: named, then given lines or a typed price. */
 export function OwnItemForm() {
@@ -47,6 +48,7 @@ export function OwnItemForm() {
           setSaid(null)
         }}
       />
+      <TakeKit onTaken={() => setOpen(false)} />
       <div className="flex gap-2">
         <Button look="main" type="submit">
           Add it

@@ -1,4 +1,4 @@
-import { COVERS, GROUND, t, type TaskRow } from './task'
+import { BELOW, COVERS, GROUND, INSIDE, t, type TaskRow } from './task'
 
 /** Floors, ground, slabs, walls, supports and coats. Our judgement, as all hours. */
 export const FLOOR_AND_GROUND_TASKS: readonly TaskRow[] = [
@@ -10,7 +10,7 @@ export const FLOOR_AND_GROUND_TASKS: readonly TaskRow[] = [
     [2, 2],
     [1, 'job'],
     [1, 1.9, 4],
-    GROUND,
+    BELOW,
   ),
   t(
     'crawl-joist-sister',
@@ -19,9 +19,9 @@ export const FLOOR_AND_GROUND_TASKS: readonly TaskRow[] = [
     [2, 2],
     [0.75, 'place'],
     [1.3, 2.4, 5],
-    GROUND,
+    BELOW,
   ),
-  t('crawl-joist', 'Joist replaced from below', 'each', [2, 2], [1, 'place'], [2, 3.7, 7.5], GROUND),
+  t('crawl-joist', 'Joist replaced from below', 'each', [2, 2], [1, 'place'], [2, 3.7, 7.5], BELOW),
   t(
     'girder-added',
     'Girder line added beside sound joists',
@@ -29,9 +29,9 @@ export const FLOOR_AND_GROUND_TASKS: readonly TaskRow[] = [
     [2, 3],
     [2, 'place'],
     [0.7, 1.3, 2.4],
-    GROUND,
+    BELOW,
   ),
-  t('girder', 'Girder section replaced, with shoring', 'ft', [2, 3], [4, 'place'], [1.4, 2.5, 5], GROUND),
+  t('girder', 'Girder section replaced, with shoring', 'ft', [2, 3], [4, 'place'], [1.4, 2.5, 5], BELOW),
   t(
     'post-and-pad',
     'Post and pad: dug, poured, set, two visits',
@@ -39,14 +39,14 @@ export const FLOOR_AND_GROUND_TASKS: readonly TaskRow[] = [
     [2, 2],
     [0.5, 'place'],
     [3, 5, 9],
-    GROUND,
+    BELOW,
   ),
-  t('lift-session', 'Lifted in steps', 'jack line and day', [2, 2], [1, 'place'], [2, 4, 8], GROUND),
-  t('shore-line', 'Shore line in a crawl space', 'line', [2, 2], [0.5, 'place'], [1.5, 2.5, 4.5], GROUND),
-  t('joist-tie', 'Joist tie', 'each', [1, 1], [0.2, 'place'], [0.08, 0.15, 0.3], GROUND),
-  t('blocking', 'Blocking', 'each', [1, 1], [0.2, 'place'], [0.1, 0.18, 0.35], GROUND),
-  t('subfloor', 'Subfloor renewed from above', '32 ft²', [2, 2], [1, 'place'], [1.6, 2.7, 5], GROUND),
-  t('floor-covering', 'Floor covering taken out', 'ft²', [1, 2], [0.3, 'place'], [0.05, 0.1, 0.2], GROUND),
+  t('lift-session', 'Lifted in steps', 'jack line and day', [2, 2], [1, 'place'], [2, 4, 8], BELOW),
+  t('shore-line', 'Shore line in a crawl space', 'line', [2, 2], [0.5, 'place'], [1.5, 2.5, 4.5], BELOW),
+  t('joist-tie', 'Joist tie', 'each', [1, 1], [0.2, 'place'], [0.08, 0.15, 0.3], BELOW),
+  t('blocking', 'Blocking', 'each', [1, 1], [0.2, 'place'], [0.1, 0.18, 0.35], BELOW),
+  t('subfloor', 'Subfloor renewed from above', '32 ft²', [2, 2], [1, 'place'], [1.6, 2.7, 5], INSIDE),
+  t('floor-covering', 'Floor covering taken out', 'ft²', [1, 2], [0.3, 'place'], [0.05, 0.1, 0.2], INSIDE),
   t(
     'plank-relaid',
     'Plank floor lifted and relaid',
@@ -54,12 +54,12 @@ export const FLOOR_AND_GROUND_TASKS: readonly TaskRow[] = [
     [1, 2],
     [0.3, 'place'],
     [0.05, 0.09, 0.18],
-    GROUND,
+    INSIDE,
   ),
-  t('toilet-off-on', 'Toilet off and on', 'each', [1, 1], [0.2, 'place'], [1, 1.6, 2.6], GROUND),
-  t('floor-insulation', 'Floor insulation', '100 ft²', [2, 2], [0.5, 'job'], [1, 1.8, 3.2], GROUND),
-  t('drying', 'Drying set up, read and taken away', 'each', [1, 1], [0.5, 'place'], [0.8, 1.5, 3], GROUND),
-  t('liner', 'Liner sealed to walls and piers', '100 ft²', [2, 3], [1.5, 'job'], [2.2, 3.8, 6.5], GROUND),
+  t('toilet-off-on', 'Toilet off and on', 'each', [1, 1], [0.2, 'place'], [1, 1.6, 2.6], INSIDE),
+  t('floor-insulation', 'Floor insulation', '100 ft²', [2, 2], [0.5, 'job'], [1, 1.8, 3.2], BELOW),
+  t('drying', 'Drying set up, read and taken away', 'each', [1, 1], [0.5, 'place'], [0.8, 1.5, 3], INSIDE),
+  t('liner', 'Liner sealed to walls and piers', '100 ft²', [2, 3], [1.5, 'job'], [2.2, 3.8, 6.5], BELOW),
   t('vent-screen', 'Vent screen', 'each', [1, 1], [0.2, 'place'], [0.25, 0.4, 0.8], GROUND),
   t('vent-cut', 'Vent cut in block', 'each', [1, 1], [0.5, 'place'], [2, 3.5, 6], GROUND),
   // Ground.
@@ -73,7 +73,7 @@ export const FLOOR_AND_GROUND_TASKS: readonly TaskRow[] = [
     [0.4, 0.75, 1.5],
     GROUND,
   ),
-  t('sump', 'Sump dug, basin and pump set', 'each', [2, 2], [1, 'place'], [5, 8.5, 15], GROUND),
+  t('sump', 'Sump dug, basin and pump set', 'each', [2, 2], [1, 'place'], [5, 8.5, 15], INSIDE),
   t('gutter-guard', 'Gutter guard', 'ft', [1, 2], [0.3, 'side'], [0.03, 0.05, 0.1], COVERS),
   // Slab, walls, supports.
   t(
@@ -94,14 +94,14 @@ export const FLOOR_AND_GROUND_TASKS: readonly TaskRow[] = [
     [0.2, 0.4, 0.8],
     GROUND,
   ),
-  t('crack-injection', 'Crack injected, 8 ft', 'each', [1, 2], [0.75, 'place'], [2.5, 3.8, 6.5], GROUND),
-  t('wall-strap', 'Strap bonded to a wall', 'each', [2, 2], [2, 'job'], [4, 6, 10], GROUND),
-  t('wall-brace', 'Steel brace on a wall', 'each', [2, 2], [2, 'job'], [4, 6.5, 11], GROUND),
+  t('crack-injection', 'Crack injected, 8 ft', 'each', [1, 2], [0.75, 'place'], [2.5, 3.8, 6.5], INSIDE),
+  t('wall-strap', 'Strap bonded to a wall', 'each', [2, 2], [2, 'job'], [4, 6, 10], INSIDE),
+  t('wall-brace', 'Steel brace on a wall', 'each', [2, 2], [2, 'job'], [4, 6.5, 11], INSIDE),
   t('wall-anchor', 'Wall anchor: plate, auger, rod', 'each', [2, 2], [3, 'job'], [5, 7.5, 13], GROUND),
   t('anchor-extension', 'Anchor reached past paving', 'each', [2, 2], [0, 'place'], [0.8, 1.5, 3], GROUND),
   t('anchor-tension', 'Anchors re-tensioned', 'visit', [1, 1], [0.5, 'place'], [0.5, 1, 2], GROUND),
   t('pier-driven', 'Pier driven to bearing', 'each', [2, 3], [4, 'job'], [6, 10, 18], GROUND),
-  t('survey-levels', 'Levels taken over a floor', 'job', [1, 2], [0.3, 'place'], [1, 1.8, 3], GROUND),
+  t('survey-levels', 'Levels taken over a floor', 'job', [1, 2], [0.3, 'place'], [1, 1.8, 3], INSIDE),
   t(
     'home-pier-reset',
     'Pier of a manufactured home shimmed and straightened',
@@ -109,7 +109,7 @@ export const FLOOR_AND_GROUND_TASKS: readonly TaskRow[] = [
     [2, 2],
     [2, 'job'],
     [0.8, 1.5, 2.8],
-    GROUND,
+    BELOW,
   ),
   t(
     'home-pier-new',
@@ -118,10 +118,10 @@ export const FLOOR_AND_GROUND_TASKS: readonly TaskRow[] = [
     [2, 2],
     [2, 'job'],
     [2, 3.4, 6],
-    GROUND,
+    BELOW,
   ),
   t('skirting', 'Skirting off and on', 'ft', [1, 2], [0.3, 'place'], [0.03, 0.05, 0.1], GROUND),
-  t('tie-strap', 'Tie strap renewed or tightened', 'each', [1, 1], [0.2, 'place'], [0.2, 0.35, 0.6], GROUND),
+  t('tie-strap', 'Tie strap renewed or tightened', 'each', [1, 1], [0.2, 'place'], [0.2, 0.35, 0.6], BELOW),
   // Coats.
   t('deck-coat', 'Deck coated, a coat', '100 ft²', [1, 1], [0.4, 'place'], [0.4, 0.7, 1.3], {
     ...COVERS,

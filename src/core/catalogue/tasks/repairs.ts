@@ -72,7 +72,9 @@ export const REPAIR_TASKS: readonly TaskRow[] = [
   t('eave-return', 'Eave return rebuilt, one-piece block', 'each', [1, 2], [0.5, 'place'], [2, 3.5, 6]),
   t('soffit-panel', 'Soffit panel replaced', 'ft²', [2, 2], [0.5, 'side'], [0.07, 0.11, 0.2]),
   t('vent-strip', 'Vent strip', 'ft', [1, 2], [0.2, 'place'], [0.03, 0.05, 0.1], COVERS),
-  t('roof-deck', 'Roof deck sheet with shingle tie-in', '32 ft²', [2, 2], [0.75, 'place'], [3, 4.8, 8]),
+  t('roof-deck', 'Roof deck sheet with shingle tie-in', '32 ft²', [2, 2], [0.75, 'place'], [3, 4.8, 8], {
+    zone: 'roof',
+  }),
   t('porch-column', 'Porch column, shored', 'each', [2, 2], [1, 'place'], [2.2, 3.8, 7]),
   t(
     'column-base',
@@ -94,6 +96,9 @@ export const REPAIR_TASKS: readonly TaskRow[] = [
     [0.25, 0.5, 1],
     COVERS,
   ),
-  t('emergency', 'Called out of hours', 'visit', [1, 2], [1, 'place'], [3, 5, 9], GROUND),
+  t('emergency', 'Called out of hours', 'visit', [1, 2], [1, 'place'], [3, 5, 9], {
+    ...GROUND,
+    zone: 'anywhere',
+  }),
   t('mildew-wash', 'Mildew washed off', '100 ft²', [1, 1], [0.3, 'side'], [0.3, 0.5, 0.9], COVERS),
 ]

@@ -1,3 +1,4 @@
+import type { WorkZone } from '../conditions/conditions'
 import type { Row } from '../row'
 
 /** When a task's set-up is paid: once at each place, once for each side, once a visit or once a job. */
@@ -20,6 +21,8 @@ export type TaskRow = Row & {
   readonly atHeight: boolean
   /** Done once along a stretch of a side, however many items want it there: a gutter comes down once. */
   readonly once: boolean
+  /** Where it is done: what makes that slow, slows it. */
+  readonly zone: WorkZone
 }
 
 export const t = (
@@ -29,7 +32,7 @@ export const t = (
   crew: readonly [number, number],
   [set_up_h, set_up_per]: readonly [number, SetUp],
   [low, typical, high]: readonly [number, number, number],
-  of: Partial<Pick<TaskRow, 'breaksPaint' | 'atHeight' | 'once'>> = {},
+  of: Partial<Pick<TaskRow, 'breaksPaint' | 'atHeight' | 'once' | 'zone'>> = {},
 ): TaskRow => ({
   id,
   name,
@@ -44,9 +47,14 @@ export const t = (
   breaksPaint: true,
   atHeight: true,
   once: false,
+  zone: 'outside',
   ...of,
 })
 /** Work from the ground, or counted without regard to height. */
 export const GROUND = { breaksPaint: false, atHeight: false } as const
+/** Below the floor. */
+export const BELOW = { ...GROUND, zone: 'crawl' } as const
+/** Inside the house. */
+export const INSIDE = { ...GROUND, zone: 'inside' } as const
 /** Covers old paint without breaking it. */
 export const COVERS = { breaksPaint: false } as const

@@ -2,7 +2,7 @@ import { rowsById, type Row } from '../row'
 import { FLOOR_AND_GROUND_TASKS } from './floorAndGround'
 import { REPAIR_TASKS } from './repairs'
 import { STRUCTURE_TASKS } from './structure'
-import { COVERS, GROUND, t, type TaskRow } from './task'
+import { BELOW, COVERS, GROUND, INSIDE, t, type TaskRow } from './task'
 
 export type { SetUp, TaskRow } from './task'
 
@@ -15,7 +15,7 @@ export const TASKS: readonly TaskRow[] = [
     [2, 2],
     [0.5, 'visit'],
     [1.0, 1.6, 2.5],
-    GROUND,
+    { ...GROUND, zone: 'anywhere' },
   ),
   t('ladder-move', 'Ladder set and moved', 'move', [1, 2], [0, 'place'], [0.15, 0.25, 0.5], GROUND),
   t(
@@ -27,7 +27,10 @@ export const TASKS: readonly TaskRow[] = [
     [1.75, 2.75, 5],
     GROUND,
   ),
-  t('haul', 'Haul, load and dump', 'yd³ loose', [2, 2], [1, 'visit'], [0.5, 0.9, 1.7], GROUND),
+  t('haul', 'Haul, load and dump', 'yd³ loose', [2, 2], [1, 'visit'], [0.5, 0.9, 1.7], {
+    ...GROUND,
+    zone: 'anywhere',
+  }),
   t('fascia', 'Fascia 1x replaced', 'ft', [2, 2], [0.75, 'side'], [0.14, 0.22, 0.4]),
   t('soffit', 'Soffit boards replaced', 'ft²', [2, 2], [0.5, 'place'], [0.11, 0.18, 0.32]),
   t('crown', 'Crown or bed moulding', 'ft', [1, 2], [0.5, 'place'], [0.14, 0.25, 0.45]),
@@ -109,12 +112,20 @@ export const TASKS: readonly TaskRow[] = [
     [2, 2],
     [0.5, 'place'],
     [1.2, 2.2, 4.5],
-    COVERS,
+    { ...COVERS, zone: 'roof' },
   ),
-  t('step-flashing', 'Step flashing renewed', 'ft', [2, 2], [0.5, 'place'], [0.35, 0.55, 1]),
+  t('step-flashing', 'Step flashing renewed', 'ft', [2, 2], [0.5, 'place'], [0.35, 0.55, 1], {
+    zone: 'roof',
+  }),
   t('kick-out', 'Kick-out set, siding lifted and patched', 'each', [1, 2], [0.4, 'place'], [1.75, 3, 6]),
-  t('pipe-collar', 'Pipe collar', 'each', [1, 1], [0.3, 'place'], [0.5, 0.9, 1.8], COVERS),
-  t('chase-cover', 'Chase cover measured and set', 'each', [1, 2], [0.5, 'place'], [1.5, 2.5, 4.5], COVERS),
+  t('pipe-collar', 'Pipe collar', 'each', [1, 1], [0.3, 'place'], [0.5, 0.9, 1.8], {
+    ...COVERS,
+    zone: 'roof',
+  }),
+  t('chase-cover', 'Chase cover measured and set', 'each', [1, 2], [0.5, 'place'], [1.5, 2.5, 4.5], {
+    ...COVERS,
+    zone: 'roof',
+  }),
   // Water in the wall.
   t(
     'unit-out-and-back',
@@ -182,8 +193,8 @@ export const TASKS: readonly TaskRow[] = [
   ),
   t('pipe-out', 'Discharge pipe led away', 'each', [1, 1], [0.2, 'place'], [0.4, 0.8, 1.8], GROUND),
   // Inside.
-  t('ground-cover', 'Ground cover, laps sealed', '100 ft²', [2, 2], [0.75, 'job'], [0.5, 1, 2.2], GROUND),
-  t('wrap-line', 'Cold line wrapped', 'each', [1, 1], [0.3, 'place'], [0.5, 1, 2.2], GROUND),
+  t('ground-cover', 'Ground cover, laps sealed', '100 ft²', [2, 2], [0.75, 'job'], [0.5, 1, 2.2], BELOW),
+  t('wrap-line', 'Cold line wrapped', 'each', [1, 1], [0.3, 'place'], [0.5, 1, 2.2], BELOW),
   t(
     'vent-out',
     'Duct led outside, taped and hung, hood set',
@@ -191,7 +202,7 @@ export const TASKS: readonly TaskRow[] = [
     [1, 2],
     [0.4, 'place'],
     [1, 1.9, 3.6],
-    GROUND,
+    INSIDE,
   ),
   t(
     'attic-seal',
@@ -200,7 +211,7 @@ export const TASKS: readonly TaskRow[] = [
     [2, 2],
     [0.75, 'job'],
     [3, 7, 14],
-    GROUND,
+    INSIDE,
   ),
   ...REPAIR_TASKS,
   ...STRUCTURE_TASKS,
@@ -248,6 +259,8 @@ export const LADDER_SERVES_FT = 8
 
 export const LEAD_SAFE_TIMES = 1.2
 export const LIVED_IN_TIMES = 1.05
+/** Lived in, and the work is inside: ways kept clear, floors covered, rooms given back each evening. */
+export const LIVED_IN_INSIDE_TIMES = 1.2
 
 /** How a job is spread over days and visits. Our judgement. */
 export const DAYS = {
