@@ -65,6 +65,8 @@ export function alderHouse(): JobDocument {
       storey_height: feet(9),
       climate: ALDER_CLIMATE,
       surroundings: null,
+      conditions: [],
+      crawl_clearance: null,
     },
     intake: ALDER_INTAKE,
     framing_pieces: [...ALDER_FRAMING],

@@ -62,6 +62,7 @@ export function side(
     ground_left: inches(0),
     ground_right: inches(0),
     floor_shift: inches(0),
+    conditions: [],
     length_how: 'taped',
     length_low: null,
     length_high: null,

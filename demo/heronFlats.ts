@@ -21,6 +21,8 @@ export function heronFlats(): JobDocument {
       storey_height: feet(8),
       climate: null,
       surroundings: null,
+      conditions: [],
+      crawl_clearance: null,
     },
     sides: [
       side('A', 0, 'front', 48, { cladding: 'hardboard-lap' }),

@@ -91,6 +91,8 @@ export function kelpRow(): JobDocument {
       storey_height: feet(8.5),
       climate: INVENTED_CLIMATES[0]!,
       surroundings: null,
+      conditions: [],
+      crawl_clearance: null,
     },
     intake: {
       id: 'intake',

@@ -98,6 +98,8 @@ export function lanternCourt(): JobDocument {
       storey_height: feet(9),
       climate: INVENTED_CLIMATES[0]!,
       surroundings: null,
+      conditions: [],
+      crawl_clearance: null,
     },
     intake: {
       id: 'intake',

@@ -89,6 +89,8 @@ export function ploverQuay(): JobDocument {
       storey_height: feet(9),
       climate: null,
       surroundings: null,
+      conditions: [],
+      crawl_clearance: null,
     },
     sides: [
       side('A', 0, 'front', 36),

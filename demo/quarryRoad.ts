@@ -44,6 +44,8 @@ export function quarryRoad(): JobDocument {
       foundation_height: inches(20),
       storey_height: feet(9),
       climate: null,
+      conditions: [],
+      crawl_clearance: null,
       surroundings: { storm_side: null, shaded_sides: [], soil: 'clay', windswept: false, irrigation: 'no' },
     },
     sides: [

@@ -41,6 +41,8 @@ export function saltmarsh(): JobDocument {
       foundation_height: inches(30),
       storey_height: feet(8),
       climate: null,
+      conditions: [],
+      crawl_clearance: null,
       surroundings: {
         storm_side: 'back',
         shaded_sides: ['left'],

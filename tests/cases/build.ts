@@ -180,6 +180,8 @@ export function jobOf(of: Case): JobDocument {
       foundation_height: inches(18),
       storey_height: feet(9),
       climate: null,
+      conditions: [],
+      crawl_clearance: null,
       surroundings: {
         storm_side: null,
         shaded_sides: [],

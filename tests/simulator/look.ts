@@ -196,6 +196,8 @@ export function lookAt(
         foundation_height: inches(FOUNDATION_IN),
         storey_height: inches(STOREY_IN),
         climate: null,
+        conditions: [],
+        crawl_clearance: null,
         surroundings: {
           storm_side: (['front', 'right', 'back', 'left'] as const)[world.storm]!,
           shaded_sides: [],

@@ -19,6 +19,8 @@ export function smallHouse(more: Partial<JobDocument> = {}): JobDocument {
       storey_height: (9 * 768) as never,
       climate: null,
       surroundings: null,
+      conditions: [],
+      crawl_clearance: null,
     },
     sides: [
       side('A', 0, 'front', 40),

@@ -1,13 +1,17 @@
 import {
+  CLEARANCES,
   DAYS,
   LADDER_SERVES_FT,
   LEAD_SAFE_TIMES,
+  LIVED_IN_INSIDE_TIMES,
   LIVED_IN_TIMES,
   methodOf,
   partOf,
   REACH,
+  SLOPES,
   taskOf,
   WARRANTIES,
+  type BandRow,
   type MethodRow,
   type PartRow,
   type ReachRow,
@@ -24,6 +28,11 @@ export type ReckonedRows = {
   readonly reach: readonly ReachRow[]
   readonly lead_safe_times: number
   readonly lived_in_times: number
+  readonly lived_in_inside_times: number
+  /** Factor of a working condition, by its id. */
+  readonly condition: (id: string, shipped: number) => number
+  readonly slopes: readonly BandRow[]
+  readonly clearances: readonly BandRow[]
   readonly ladder_serves_ft: number
   /** Openings larger than this are taken off the surface that paint is bought for. */
   readonly deduct_above_ft2: number
@@ -89,6 +98,10 @@ function withOwnMethod(row: MethodRow, own: Own): MethodRow {
   }
 }
 
+function withOwnBand(row: BandRow, own: Own): BandRow {
+  return row.times === null ? row : { ...row, times: own(`condition.${row.id}`, row.times) }
+}
+
 const made = new WeakMap<Values, ReckonedRows>()
 
 /** The rows of one settings edition. */
@@ -116,6 +129,10 @@ export function rowsOf({ values }: Pick<EntityOf['settings'], 'values'>): Reckon
     reach: REACH.map((row) => ({ ...row, times: own(`reach.${row.id}`, row.times) })),
     lead_safe_times: own('factor.lead-safe', LEAD_SAFE_TIMES),
     lived_in_times: own('factor.lived-in', LIVED_IN_TIMES),
+    lived_in_inside_times: own('factor.lived-in-inside', LIVED_IN_INSIDE_TIMES),
+    condition: (id, shipped) => own(`condition.${id}`, shipped),
+    slopes: SLOPES.map((row) => withOwnBand(row, own)),
+    clearances: CLEARANCES.map((row) => withOwnBand(row, own)),
     ladder_serves_ft: own('reach.ladder-serves', LADDER_SERVES_FT),
     deduct_above_ft2: own('paint.deduct_above_ft2', DEDUCT_ABOVE_FT2),
     days: {

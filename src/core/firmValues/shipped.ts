@@ -1,14 +1,18 @@
 import {
+  CLEARANCES,
+  CONDITIONS,
   DAYS,
   GOODS,
   LADDER_SERVES_FT,
   LEAD_SAFE_TIMES,
+  LIVED_IN_INSIDE_TIMES,
   LIVED_IN_TIMES,
   materialName,
   METHODS,
   partName,
   PARTS,
   REACH,
+  SLOPES,
   TASKS,
   WARRANTIES,
 } from '../catalogue'
@@ -44,6 +48,11 @@ function factors(): Shipped[] {
     ...REACH.map((row) => times(`reach.${row.id}`, row.name, row.times)),
     times('factor.lead-safe', 'lead-safe, on what breaks paint', LEAD_SAFE_TIMES),
     times('factor.lived-in', 'lived in, outside work', LIVED_IN_TIMES),
+    times('factor.lived-in-inside', 'lived in, inside work', LIVED_IN_INSIDE_TIMES),
+    ...CONDITIONS.map((row) => times(`condition.${row.id}`, row.name, row.times)),
+    ...[...SLOPES, ...CLEARANCES].flatMap((row) =>
+      row.times === null ? [] : [times(`condition.${row.id}`, row.name, row.times)],
+    ),
     times(
       'reach.ladder-serves',
       'length of a run that a ladder serves before it is moved',

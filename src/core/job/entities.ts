@@ -90,6 +90,10 @@ export const House = z.strictObject({
   climate: Climate.nullable(),
   /** Null: nobody noted them. */
   surroundings: Surroundings.nullable(),
+  /** What makes work go slower all over the house, by the catalogue's conditions. */
+  conditions: z.array(KnowledgeId).max(20),
+  /** From the ground to the joists, where it is lowest on the way; null: not measured. */
+  crawl_clearance: LengthValue.nullable(),
 })
 
 /** A part of a wall that is clad otherwise than the rest: brick below, shingles in the gable. */
@@ -130,6 +134,8 @@ export const Side = z.strictObject({
   ground_right: HeightValue,
   /** How much higher (or lower) the floors behind this side lie than the house's: a split level. */
   floor_shift: HeightValue,
+  /** What makes work go slower at it, by the catalogue's conditions. */
+  conditions: z.array(KnowledgeId).max(20),
 })
 
 /** What was seen or touched, in the three columns of the damage grade; null where nobody looked. */

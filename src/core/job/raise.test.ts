@@ -64,6 +64,14 @@ test.each(['alder-house', 'kelp-row-7'])('%s of version 4 reads as it would be w
   expect(JSON.stringify(readJob(JSON.parse(printJobFile(read.value))))).toBe(JSON.stringify(read))
 })
 
+test('a file of version 6 reads with nothing noted that slows the work', () => {
+  const url = new URL('../../../tests/kept/kelp-row-7.v6.job.json', import.meta.url)
+  const read = readJob(JSON.parse(readFileSync(url, 'utf8')))
+  if (!read.ok) throw new Error(JSON.stringify(read.error))
+  expect(read.value.house).toMatchObject({ conditions: [], crawl_clearance: null })
+  expect(read.value.sides.map((side) => side.conditions)).toEqual(read.value.sides.map(() => []))
+})
+
 test('a repair with a size of its own, and area work, keep what they said', () => {
   const base = { id: 'r', removed: false, finding_ids: [], material: 'pvc', note: 'as told' }
   const extent = { value: 640, how: 'guessed', low: 500, high: 700 }

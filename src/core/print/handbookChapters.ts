@@ -2,6 +2,7 @@ import { handbook } from '../trace/handbook'
 import {
   cautionEntries,
   clauseEntries,
+  conditionEntries,
   guardEntries,
   methodEntries,
   partEntries,
@@ -13,6 +14,7 @@ export const CHAPTERS = {
   checks: 'Look-alikes and checks',
   methods: 'Methods',
   parts: 'Parts',
+  conditions: 'What slows the work',
   cautions: 'Cautions',
   clauses: 'Clauses of a bid',
   mistakes: 'Mistakes easily made',
@@ -56,6 +58,8 @@ export function chapterOf(id: ChapterId): readonly Section[] {
       return [{ name: CHAPTERS.methods, entries: methodEntries() }]
     case 'parts':
       return [{ name: CHAPTERS.parts, entries: partEntries() }]
+    case 'conditions':
+      return [{ name: CHAPTERS.conditions, entries: conditionEntries() }]
     case 'cautions':
       return [{ name: CHAPTERS.cautions, entries: cautionEntries() }]
     case 'clauses':

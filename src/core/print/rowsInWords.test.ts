@@ -1,7 +1,14 @@
 import { expect, test } from '@jest/globals'
 import { CAUTIONS, CLAUSES, METHODS, PARTS } from '../catalogue'
 import { handbookText } from './handbookText'
-import { cautionEntries, clauseEntries, guardEntries, methodEntries, partEntries } from './rowsInWords'
+import {
+  cautionEntries,
+  clauseEntries,
+  conditionEntries,
+  guardEntries,
+  methodEntries,
+  partEntries,
+} from './rowsInWords'
 
 const row = (
   entry: { rows: readonly { name: string; words: string }[] } | undefined,
@@ -17,6 +24,7 @@ test('every row is in the handbook, with where it comes from', () => {
   const all = [
     ...methodEntries(),
     ...partEntries(),
+    ...conditionEntries(),
     ...cautionEntries(),
     ...clauseEntries(),
     ...guardEntries(),

@@ -1,13 +1,17 @@
 import {
   CAUTIONS,
+  CLEARANCES,
   CLAUSES,
   cautionOf,
+  CONDITIONS,
   METHODS,
   needOf,
   partName,
   PARTS,
+  SLOPES,
   taskOf,
   WARRANTIES,
+  WORK_ZONES,
   type Advice,
   type CautionRow,
   type ClauseRow,
@@ -204,6 +208,30 @@ const guardEntry = ({ id, name, says, source }: GuardRow): Entry => ({
   says: says.replace(/\{(\w+)\}/g, 'the $1'),
   rows: [{ name: 'Basis', words: source }],
 })
+
+/** What slows work down, in words: conditions that are noted, slopes and clearances that are measured. */
+export const conditionEntries = (): Entry[] => [
+  ...CONDITIONS.map((row) => ({
+    id: row.id,
+    name: row.name,
+    says: '',
+    rows: [
+      { name: 'Hours', words: `× ${row.times}, what several have over one added up` },
+      { name: 'On work', words: row.on.map((zone) => WORK_ZONES[zone]).join('; ') },
+      { name: 'Noted of', words: row.at === 'side' ? 'a side' : 'the house' },
+      { name: 'Basis', words: row.source },
+    ],
+  })),
+  ...[...SLOPES, ...CLEARANCES].map((row) => ({
+    id: row.id,
+    name: row.name,
+    says: row.why,
+    rows: [
+      ...(row.times === null ? [] : [{ name: 'Hours', words: `× ${row.times}` }]),
+      { name: 'Basis', words: row.source },
+    ],
+  })),
+]
 
 /** Every guard against a mistake of reasoning in words, from its row. */
 export const guardEntries = (): Entry[] => GUARDS.map(guardEntry)

@@ -1,4 +1,4 @@
-import { REACH, type ReachRow } from '../catalogue'
+import { conditionOf, REACH, type BandRow, type ReachRow, type WorkZone } from '../catalogue'
 import { toFeet, type Length } from '../measure'
 
 /** A factor on task hours, with the reason it applies. */
@@ -31,6 +31,34 @@ export function wallReach(height: Length, rows: readonly ReachRow[] = REACH): Fa
 
 export const leadSafe = (times: number): Factor => ({ name: 'lead-safe, paint disturbed', times })
 export const livedIn = (times: number): Factor => ({ name: 'lived in, outside work', times })
+export const livedInInside = (times: number): Factor => ({ name: 'lived in, inside work', times })
+
+/**
+ * What was noted of a side and of the house, on work in one zone; of two conditions of one group the harder counts.
+ *
+ * @param noted ids of conditions; one that is not known counts for nothing.
+ */
+export function conditionFactors(
+  noted: readonly string[],
+  zone: WorkZone,
+  timesOf: (id: string, shipped: number) => number,
+): Factor[] {
+  const hardest = new Map<string, Factor>()
+  for (const id of new Set(noted)) {
+    const row = conditionOf(id)
+    if (!row?.on.includes(zone)) continue
+    const factor = { name: row.name, times: timesOf(id, row.times) }
+    const held = hardest.get(row.group)
+    if (!held || factor.times > held.times) hardest.set(row.group, factor)
+  }
+  return [...hardest.values()]
+}
+
+/** The band a measure falls in. Ends: each measure belongs to the row it reaches. */
+export function bandOf(measure: number, bands: readonly BandRow[], end: 'lower' | 'higher'): BandRow {
+  const row = bands.find(({ upTo }) => (end === 'lower' ? measure <= upTo : measure < upTo))
+  return row ?? bands.at(-1)!
+}
 
 /**
  * Factors combined: what each has in excess of one is added, and the sum is capped. Multiplying them makes fantasy prices.

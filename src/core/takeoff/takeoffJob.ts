@@ -5,15 +5,8 @@ import { rowsOf, type ReckonedRows } from '../firmValues/rows'
 import type { JobDocument } from '../job'
 import { dressedSize, inches, toFeet, toInches } from '../measure'
 import type { ItemSpot, Scope, ScopeItem } from '../scope'
-import {
-  combineFactors,
-  leadSafe as leadSafeFactor,
-  livedIn,
-  reachFactor,
-  reachOf,
-  wallReach,
-  type Factor,
-} from './factors'
+import { combineFactors, reachOf, type Factor } from './factors'
+import { factorsOf, noRateWords, type FactorsBy } from './factorsOf'
 import { boardAt, deckAt, placesOf, wholeBoards } from './places'
 import type { Piece } from './workedPlace'
 import { hundredths, type Pace, type TaskHours } from './hours'
@@ -133,38 +126,31 @@ function draftOf(
   const others = spots.map(claimedBy)
   const mine = spots.filter((_, index) => others[index] === null)
   const places = placesOf(item, row, mine, job)
+  const uses = places.flatMap((place) => usesAt(item, recipe, place, of))
   const boards = places.flatMap((place) => piecesAt(item, recipe, place, job))
   return {
     item,
     places,
-    uses: places.flatMap((place) => usesAt(item, recipe, place, of)),
+    uses,
     goods: places.flatMap((place) => goodsAt(item, recipe, place, job)),
     paint_ft2: places.reduce((sum, place) => sum + paintBroken(item, recipe, place, job), 0),
     own: boards,
     debris_yd3: places.reduce((sum, place) => sum + debrisAt(recipe, place, job), 0),
-    lacks: [...new Set([...places.flatMap((place) => place.lacks), ...boards.flatMap((each) => each.lacks)])],
+    lacks: [
+      ...new Set([
+        ...places.flatMap((place) => place.lacks),
+        ...boards.flatMap((each) => each.lacks),
+        ...noRateWords(uses, of),
+      ]),
+    ],
     includedIn: mine.length === 0 ? (others[0] ?? null) : null,
   }
 }
 
-type By = {
+type By = FactorsBy & {
   readonly cap: number
   readonly pace: Pace
-  readonly leadSafe: boolean
-  readonly livedIn: boolean
-  readonly rows: ReckonedRows
   readonly shareSetUp: ReturnType<typeof sharedSetUps>
-}
-
-function factorsOf(use: Use, by: By): Factor[] {
-  const { rows } = by
-  const task = rows.task(use.task)
-  const reach = use.place.area ? wallReach(use.place.top, rows.reach) : reachFactor(use.place.top, rows.reach)
-  return [
-    ...(task.atHeight ? [reach] : []),
-    ...(task.breaksPaint && by.leadSafe ? [leadSafeFactor(rows.lead_safe_times)] : []),
-    ...(by.livedIn ? [livedIn(rows.lived_in_times)] : []),
-  ]
 }
 
 /** An item's tasks, places of one task at one factor in one line. */
@@ -292,6 +278,7 @@ export function takeoffJob(job: JobDocument, scope: Scope, of: TakeoffOf = {}): 
   })
   const leadSafe = verdict.kind === 'applies'
   const by: By = {
+    job,
     cap: job.settings.factor_cap,
     pace,
     leadSafe,

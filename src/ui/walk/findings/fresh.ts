@@ -45,6 +45,8 @@ export function freshHouse(): EntityOf['house'] {
     storey_height: feet(9),
     climate: null,
     surroundings: null,
+    conditions: [],
+    crawl_clearance: null,
   }
 }
 
@@ -68,6 +70,7 @@ export function freshSide(of: Pick<EntityOf['side'], 'letter' | 'order' | 'facin
     ground_left: inches(0),
     ground_right: inches(0),
     floor_shift: inches(0),
+    conditions: [],
     length_how: 'taped',
     length_low: null,
     length_high: null,

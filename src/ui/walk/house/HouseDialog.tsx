@@ -5,6 +5,7 @@ import type { EntityOf } from '../../../core/job'
 import { Button, LengthField, SelectField, TextField } from '../../look'
 import { Dialog } from '../../look/Dialog'
 import { useJob } from '../../state/useJob'
+import { ConditionFields } from './ConditionFields'
 import { ClimateFields } from './ClimateFields'
 import { SurroundingsFields } from './SurroundingsFields'
 import { freshHouse } from '../findings/fresh'
@@ -17,6 +18,9 @@ const FOUNDATIONS = [
   { value: 'piers', label: 'piers, open' },
   { value: 'piers-with-skirt', label: 'piers with a skirt' },
 ]
+
+/** What one can be below of. */
+const BELOW: ReadonlySet<string> = new Set(['crawl', 'piers', 'piers-with-skirt', 'unknown'])
 
 /** Year, storeys, foundation. An unknown year is an answer, and counts as old paint. */
 export function HouseDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
@@ -73,6 +77,22 @@ export function HouseDialog({ open, onClose }: { open: boolean; onClose: () => v
           value={house.storey_height}
           onChange={(value) => value !== null && set({ storey_height: value })}
         />
+        {BELOW.has(house.foundation) ? (
+          <LengthField
+            label="Crawl space, ground to joists"
+            optional
+            value={house.crawl_clearance}
+            hint="where it is lowest on the way"
+            onChange={(crawl_clearance) => set({ crawl_clearance })}
+          />
+        ) : null}
+        <div className="col-span-full">
+          <ConditionFields
+            at="house"
+            conditions={house.conditions}
+            onChange={(conditions) => set({ conditions })}
+          />
+        </div>
         <div className="col-span-full">
           <ClimateFields climate={house.climate} onChange={(climate) => set({ climate })} />
         </div>

@@ -7,6 +7,7 @@ import { Dialog } from '../../look/Dialog'
 import { useJob } from '../../state/useJob'
 import { freshHouse, freshSide, freeLetter } from '../findings/fresh'
 import { CladParts } from './CladParts'
+import { ConditionFields } from './ConditionFields'
 import { LevelField } from './LevelField'
 
 /** One side, new or to be corrected. Its letter stays what it was given. */
@@ -141,6 +142,13 @@ export function SideDialog({ sideId, onClose }: { sideId: string | null; onClose
           value={side.floor_shift}
           onChange={(value) => set({ floor_shift: value })}
         />
+        <div className="col-span-full">
+          <ConditionFields
+            at="side"
+            conditions={side.conditions}
+            onChange={(conditions) => set({ conditions })}
+          />
+        </div>
         <div className="col-span-full">
           <CladParts side={side} set={set} />
         </div>
