@@ -39,6 +39,7 @@ export {
 } from './conditions/conditions'
 export {
   DAYS,
+  GEAR,
   LADDER_SERVES_FT,
   LEAD_SAFE_TIMES,
   LIVED_IN_INSIDE_TIMES,
@@ -46,6 +47,7 @@ export {
   REACH,
   taskOf,
   TASKS,
+  type GearRow,
   type ReachRow,
   type SetUp,
   type TaskRow,

@@ -1,6 +1,7 @@
 import {
   CLEARANCES,
   DAYS,
+  GEAR,
   LADDER_SERVES_FT,
   LEAD_SAFE_TIMES,
   LIVED_IN_INSIDE_TIMES,
@@ -12,6 +13,7 @@ import {
   taskOf,
   WARRANTIES,
   type BandRow,
+  type GearRow,
   type MethodRow,
   type PartRow,
   type ReachRow,
@@ -26,6 +28,7 @@ export type ReckonedRows = {
   readonly task: (id: string) => TaskRow
   readonly warranty: (of: keyof typeof WARRANTIES) => string
   readonly reach: readonly ReachRow[]
+  readonly gear: readonly GearRow[]
   readonly lead_safe_times: number
   readonly lived_in_times: number
   readonly lived_in_inside_times: number
@@ -127,6 +130,7 @@ export function rowsOf({ values }: Pick<EntityOf['settings'], 'values'>): Reckon
       return typeof words === 'string' ? words : WARRANTIES[of]
     },
     reach: REACH.map((row) => ({ ...row, times: own(`reach.${row.id}`, row.times) })),
+    gear: GEAR.map((row) => ({ ...row, times: own(`reach.${row.id}`, row.times) })),
     lead_safe_times: own('factor.lead-safe', LEAD_SAFE_TIMES),
     lived_in_times: own('factor.lived-in', LIVED_IN_TIMES),
     lived_in_inside_times: own('factor.lived-in-inside', LIVED_IN_INSIDE_TIMES),

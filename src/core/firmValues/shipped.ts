@@ -2,6 +2,7 @@ import {
   CLEARANCES,
   CONDITIONS,
   DAYS,
+  GEAR,
   GOODS,
   LADDER_SERVES_FT,
   LEAD_SAFE_TIMES,
@@ -45,7 +46,7 @@ function factors(): Shipped[] {
   const times = (key: string, name: string, shipped: number, unit = 'times', most = 5): Shipped =>
     byKey({ key, group: 'Factors on hours', name, unit, source: MINE, shipped, takes: number(1, most) })
   return [
-    ...REACH.map((row) => times(`reach.${row.id}`, row.name, row.times)),
+    ...[...REACH, ...GEAR].map((row) => times(`reach.${row.id}`, row.name, row.times)),
     times('factor.lead-safe', 'lead-safe, on what breaks paint', LEAD_SAFE_TIMES),
     times('factor.lived-in', 'lived in, outside work', LIVED_IN_TIMES),
     times('factor.lived-in-inside', 'lived in, inside work', LIVED_IN_INSIDE_TIMES),

@@ -1,4 +1,4 @@
-import type { BandRow } from '../catalogue'
+import type { BandRow, GearRow } from '../catalogue'
 import type { ReckonedRows } from '../firmValues/rows'
 import type { JobDocument } from '../job'
 import { toInches } from '../measure'
@@ -12,7 +12,8 @@ import {
   wallReach,
   type Factor,
 } from './factors'
-import type { Use } from './uses'
+import { byLadder, type Use } from './uses'
+import type { WorkedPlace } from './workedPlace'
 
 /** What decides the factors of a task at a place, besides the task and the place. */
 export type FactorsBy = {
@@ -20,6 +21,8 @@ export type FactorsBy = {
   readonly rows: ReckonedRows
   readonly leadSafe: boolean
   readonly livedIn: boolean
+  /** What one stands on along a side instead of ladders; null: ladders. */
+  readonly gearAt: (side: string) => GearRow | null
 }
 
 /** The band of the roof's slope or of the crawl space, for a task that is done there. */
@@ -47,6 +50,12 @@ export function noRateWords(uses: readonly Use[], of: Pick<FactorsBy, 'rows' | '
   })
 }
 
+function reachAt(place: WorkedPlace, { rows, gearAt }: FactorsBy): Factor {
+  const gear = byLadder(place, rows) ? gearAt(place.side) : null
+  if (gear) return { name: gear.name, times: gear.times }
+  return place.area ? wallReach(place.top, rows.reach) : reachFactor(place.top, rows.reach)
+}
+
 /** All that makes a task at a place go slower, each with its reason. */
 export function factorsOf(use: Use, by: FactorsBy): Factor[] {
   const { rows, job } = by
@@ -54,7 +63,7 @@ export function factorsOf(use: Use, by: FactorsBy): Factor[] {
   const side = job.sides.find((each) => each.id === use.place.side)
   const going = goingOf(use, by)
   const noted = [...(side?.conditions ?? []), ...(job.house?.conditions ?? [])]
-  const reach = use.place.area ? wallReach(use.place.top, rows.reach) : reachFactor(use.place.top, rows.reach)
+  const reach = reachAt(use.place, by)
   return [
     ...(task.atHeight ? [reach] : []),
     ...(task.breaksPaint && by.leadSafe ? [leadSafeFactor(rows.lead_safe_times)] : []),

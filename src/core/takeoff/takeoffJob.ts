@@ -20,6 +20,7 @@ import {
   type Consumable,
   type Use,
 } from './uses'
+import { withGear } from './gear'
 import { doneOnce, sharedSetUps, type Drafted } from './shareHours'
 import { shareVisits, type SharedTakeoff } from './visits'
 
@@ -265,27 +266,28 @@ export function takeoffJob(job: JobDocument, scope: Scope, of: TakeoffOf = {}): 
     spots: item.spots.filter((spot) => includes(spot, item)),
   }))
   const claims = claimsOf(counted, job)
-  const drafts = doneOnce(
+  const onLadders = doneOnce(
     counted.map(({ item, spots }) => draftOf(item, spots, claims, { job, rows })),
     rows,
   )
   const verdict = leadRule({
     year: job.house?.year_built ?? null,
-    outside_ft2: drafts.reduce((sum, each) => sum + each.paint_ft2, 0),
+    outside_ft2: onLadders.reduce((sum, each) => sum + each.paint_ft2, 0),
     inside_ft2: 0,
     windowReplaced: false,
     prohibitedMethod: false,
   })
   const leadSafe = verdict.kind === 'applies'
-  const by: By = {
+  const at = {
     job,
     cap: job.settings.factor_cap,
     pace,
     leadSafe,
     livedIn: job.people.some((person) => person.roles.includes('lives-there')),
     rows,
-    shareSetUp: sharedSetUps(drafts, pace, rows),
   }
+  const { drafts, gearAt } = withGear(onLadders, at)
+  const by: By = { ...at, gearAt, shareSetUp: sharedSetUps(drafts, pace, rows) }
   const items = drafts.map((draft, index): ItemTakeoff => {
     const isCounted = counted[index]!.spots.length > 0
     const own = isCounted ? draft.item : null

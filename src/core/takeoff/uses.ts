@@ -91,10 +91,13 @@ function partUse(item: ScopeItem, place: WorkedPlace): Use[] {
 
 const CONDITION: Readonly<Record<string, Pace>> = { light: 'low', typical: 'typical', heavy: 'high' }
 
+/** Whether a place is worked at from ladders, unless something is put up to stand on. */
+export const byLadder = (place: WorkedPlace, rows: Pick<ReckonedRows, 'reach'>): boolean =>
+  reachOf(place.top, rows.reach).gear === 'ladder'
+
 function ladderUse(place: WorkedPlace, rows: ReckonedRows): Use[] {
-  if (reachOf(place.top, rows.reach).gear !== 'ladder') return []
-  const upright = place.pieces.length > 0 && place.area === null && place.length > place.top
-  const moves = upright ? 1 : Math.max(1, Math.ceil(toFeet(place.length) / rows.ladder_serves_ft))
+  if (!byLadder(place, rows)) return []
+  const moves = place.upright ? 1 : Math.max(1, Math.ceil(toFeet(place.length) / rows.ladder_serves_ft))
   return [{ task: 'ladder-move', quantity: moves * place.times, rate: null, place }]
 }
 

@@ -41,6 +41,7 @@ export function wholeSide(spot: ItemSpot, row: MethodRow, job: JobDocument): Wor
       length: (stretch.to - stretch.from) as Length,
       across: null,
       legs: 1,
+      upright: false,
       courses: 1,
       top: area.height,
       pieces: [],

@@ -29,6 +29,8 @@ export type WorkedPlace = {
   /** Depth of boards lying side by side; null: one board. */
   readonly across: Length | null
   readonly legs: number
+  /** Its length runs up the wall: it says nothing of how far the work goes along the side. */
+  readonly upright: boolean
   readonly courses: number
   /** Top of the work over the ground one stands on. */
   readonly top: Length

@@ -18,6 +18,16 @@ export const TASKS: readonly TaskRow[] = [
     { ...GROUND, zone: 'anywhere' },
   ),
   t('ladder-move', 'Ladder set and moved', 'move', [1, 2], [0, 'place'], [0.15, 0.25, 0.5], GROUND),
+  t('pump-jack-run', 'Pump jacks up and down', 'run of 24 ft', [2, 2], [0.5, 'side'], [3, 5, 8], GROUND),
+  t(
+    'scaffold-face',
+    'Scaffold up and down',
+    '100 ft² of face',
+    [2, 2],
+    [0.75, 'side'],
+    [1.2, 2, 3.5],
+    GROUND,
+  ),
   t(
     'lead-containment',
     'Lead-safe containment outside, set and clean',
@@ -256,6 +266,44 @@ export const REACH: readonly ReachRow[] = [
 ]
 /** A ladder serves so much of a run before it is moved. */
 export const LADDER_SERVES_FT = 8
+
+/** What one may stand on along a side instead of moving ladders: the firm's own gear, put up once a side. Hired, it is a line of one's own. */
+export type GearRow = Row & {
+  /** The task of putting it up and taking it down. */
+  readonly task: string
+  /** What the task counts: runs along the side, or hundreds of square feet of face. */
+  readonly counts: 'run' | 'face'
+  /** Longest run one piece of gear serves; the width of a bay at least. */
+  readonly run_ft: number
+  readonly least_ft: number
+  readonly upTo_ft: number
+  /** On the hours of work from its deck. */
+  readonly times: number
+}
+export const GEAR: readonly GearRow[] = [
+  {
+    id: 'pump-jacks',
+    name: 'from pump jacks',
+    source: 'our judgement',
+    task: 'pump-jack-run',
+    counts: 'run',
+    run_ft: 24,
+    least_ft: 7,
+    upTo_ft: 20,
+    times: 1.1,
+  },
+  {
+    id: 'scaffold',
+    name: 'from a scaffold',
+    source: 'our judgement',
+    task: 'scaffold-face',
+    counts: 'face',
+    run_ft: 7,
+    least_ft: 7,
+    upTo_ft: 30,
+    times: 1.1,
+  },
+]
 
 export const LEAD_SAFE_TIMES = 1.2
 export const LIVED_IN_TIMES = 1.05
