@@ -37,6 +37,7 @@ export {
   type ConditionRow,
   type WorkZone,
 } from './conditions/conditions'
+export { DEBRIS, debrisOf, LOAD, type DebrisId, type DebrisRow } from './tasks/debris'
 export {
   DAYS,
   GEAR,

@@ -1,3 +1,4 @@
+import { LOAD } from '../catalogue'
 import { WORK_SAYS } from '../catalogue/sentences/work'
 import { cutJob, type CutPlan } from '../cut'
 import type { Figure } from '../explain/figure'
@@ -89,14 +90,16 @@ type Reckoned = {
 function reckon(job: JobDocument, rates: Money, takeoff: Takeoff, cut: CutPlan, times: number): Reckoned {
   const missing: NoRates = new Map()
   const productive = productiveShare(takeoff.crew_days, job.settings, rowsOf(job.settings).days)
-  const { debris_yd3 } = takeoff.shared
+  const { debris_yd3, heavy_lb } = takeoff.shared
   const dump = rates.disposal_cents_per_yd3
   const shared = sumOf('Visits, containment, hauling', 'paid once for the job', [
     labourFigure('Shared labour', takeoff.shared.tasks, productive, rates),
     usd(
       'Dump fee',
       dollars((debris_yd3 * dump) / 100),
-      `${debris_yd3.toFixed(2)} yd³ loose × ${formatCents(dump)}`,
+      heavy_lb === null
+        ? `${debris_yd3.toFixed(2)} yd³ loose × ${formatCents(dump)}`
+        : `${heavy_lb} lb at ${LOAD.lb} lb a load of ${LOAD.yd3} yd³: ${debris_yd3.toFixed(2)} yd³ × ${formatCents(dump)}`,
       { source: 'firm setting' },
     ),
   ])

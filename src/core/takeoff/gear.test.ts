@@ -20,7 +20,7 @@ function along(
     at(index + 1, part, {
       at: { side: 'a', ft: 0, up_in: up_ft * 12 },
       length_in: long_ft * 12,
-    } as never),
+    }),
   )
   const work_items = findings.map((each, index): WorkItem => mend(`r${index}`, [each], method))
   const sides = smallHouse({}).sides.map((side) => ({ ...side, wall_height: feet(up_ft + 1) }))

@@ -3,6 +3,7 @@ import { shareCents, toFeet } from '../measure'
 import type { ScopeItem } from '../scope'
 import type { Pace } from './hours'
 import type { WorkedPlace } from './workedPlace'
+import type { Debris } from './debris'
 import type { Consumable, OwnPiece, Use } from './uses'
 
 /** An item with its places, tasks and goods, before hours are shared. */
@@ -14,7 +15,7 @@ export type Drafted = {
   /** Boards of the recipe's own, beside those of the places. */
   readonly own: readonly OwnPiece[]
   /** Loose, beside the boards that are taken out. */
-  readonly debris_yd3: number
+  readonly debris: Debris
   readonly paint_ft2: number
   readonly lacks: readonly string[]
   readonly includedIn: string | null

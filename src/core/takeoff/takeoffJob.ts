@@ -7,6 +7,7 @@ import { dressedSize, inches, toFeet, toInches } from '../measure'
 import type { ItemSpot, Scope, ScopeItem } from '../scope'
 import { combineFactors, reachOf, type Factor } from './factors'
 import { factorsOf, noRateWords, type FactorsBy } from './factorsOf'
+import { allDebris, debrisOfBoards, NO_DEBRIS, type Debris } from './debris'
 import { boardAt, deckAt, placesOf, wholeBoards } from './places'
 import type { Piece } from './workedPlace'
 import { hundredths, type Pace, type TaskHours } from './hours'
@@ -33,7 +34,7 @@ export type ItemTakeoff = {
   readonly tasks: readonly TaskHours[]
   readonly factors: readonly Factor[]
   readonly hours: number
-  readonly debris_yd3: number
+  readonly debris: Debris
   readonly notes: readonly string[]
   /** Why no price can be reckoned; empty when one can. Typed, a price stands all the same. */
   readonly lacks: readonly string[]
@@ -54,20 +55,6 @@ export type TakeoffOf = {
   readonly pace?: Pace
   /** Places that are reckoned: those that are ours, unless somebody asks what others would come to. */
   readonly includes?: (spot: ItemSpot, item: ScopeItem) => boolean
-}
-
-/** Loose debris over the solid taken out. Our judgement for siding and trim. */
-const LOOSE = 3
-/** Section of a lap board that has no nominal size: half an inch by seven. Our judgement. */
-const LAP_IN2 = 3.5
-
-function debris(pieces: readonly Piece[]): number {
-  const ft3 = pieces.reduce((sum, piece) => {
-    const size = dressedSize(piece.section)
-    const in2 = size ? toInches(size.thickness) * toInches(size.width) : LAP_IN2
-    return sum + (in2 / 144) * toFeet(piece.length) * piece.count
-  }, 0)
-  return (ft3 * LOOSE) / 27
 }
 
 function noRecipeWords(item: ScopeItem): string | null {
@@ -106,7 +93,7 @@ function draftOf(
     uses: [],
     goods: [],
     own: [],
-    debris_yd3: 0,
+    debris: NO_DEBRIS,
     paint_ft2: 0,
     includedIn: null,
   }
@@ -136,7 +123,7 @@ function draftOf(
     goods: places.flatMap((place) => goodsAt(item, recipe, place, job)),
     paint_ft2: places.reduce((sum, place) => sum + paintBroken(item, recipe, place, job), 0),
     own: boards,
-    debris_yd3: places.reduce((sum, place) => sum + debrisAt(recipe, place, job), 0),
+    debris: allDebris(places.map((place) => debrisAt(recipe, place, job))),
     lacks: [
       ...new Set([
         ...places.flatMap((place) => place.lacks),
@@ -309,11 +296,13 @@ export function takeoffJob(job: JobDocument, scope: Scope, of: TakeoffOf = {}): 
       tasks,
       factors: [...new Map(factors.map((factor) => [factor.name, factor])).values()],
       hours: hundredths(hours),
-      debris_yd3:
-        debris([
+      debris: allDebris([
+        draft.debris,
+        debrisOfBoards([
           ...draft.places.flatMap((place) => place.pieces),
           ...draft.own.filter(({ replaces }) => replaces).map(({ piece }) => piece),
-        ]) + draft.debris_yd3,
+        ]),
+      ]),
       notes: [
         ...new Set([
           ...draft.places.flatMap((place) => place.notes),
@@ -333,7 +322,7 @@ export function takeoffJob(job: JobDocument, scope: Scope, of: TakeoffOf = {}): 
       breaksPaint: draft.paint_ft2 > 0,
       places: draft.places,
     })),
-    { debris_yd3: items.reduce((sum, each) => sum + each.debris_yd3, 0), leadSafe, pace, rows },
+    { debris: allDebris(items.map((each) => each.debris)), leadSafe, pace, rows },
   )
   const hours = hundredths(shared.hours + items.reduce((sum, each) => sum + each.hours, 0))
   const crew_days = shared.people === 0 ? 0 : hundredths(hours / (rows.days.day_h * shared.people))

@@ -3,6 +3,7 @@ import { rowsOf, type ReckonedRows } from '../firmValues/rows'
 import type { JobDocument } from '../job'
 import { addLengths, dressedSize, inches, toFeet, type Length } from '../measure'
 import type { ScopeItem } from '../scope'
+import { debrisFrom, NO_DEBRIS, type Debris } from './debris'
 import { reachOf } from './factors'
 import type { Pace } from './hours'
 import { boughtMaterial } from './material'
@@ -145,9 +146,10 @@ export function piecesAt(item: ScopeItem, recipe: Recipe, place: WorkedPlace, jo
   })
 }
 
-/** Loose debris of a recipe at a place beside the boards it takes out, cubic yards. */
-export function debrisAt(recipe: Recipe, place: WorkedPlace, job: JobDocument): number {
-  return recipe.debris_yd3 === null ? 0 : unitsAt(recipe.debris_yd3.per, place, job) * recipe.debris_yd3.times
+/** Loose debris of a recipe at a place beside the boards it takes out. */
+export function debrisAt(recipe: Recipe, place: WorkedPlace, job: JobDocument): Debris {
+  const { debris_yd3: of } = recipe
+  return of === null ? NO_DEBRIS : debrisFrom(unitsAt(of.per, place, job) * of.times, of.of ?? 'mixed')
 }
 
 /** Tasks at a place, before their hours. */

@@ -1,5 +1,6 @@
 import type { ReckonedRows } from '../firmValues/rows'
 import { toFeet } from '../measure'
+import { chargedYd3, type Debris } from './debris'
 import type { WorkedPlace } from './workedPlace'
 import { hundredths, type Pace, type TaskHours } from './hours'
 
@@ -11,7 +12,10 @@ export type SharedTakeoff = {
   readonly people: number
   readonly tasks: readonly TaskHours[]
   readonly hours: number
+  /** As it is charged: its room, or that of the loads its weight fills. */
   readonly debris_yd3: number
+  /** Pounds, where the weight fills more loads than the room; null: the room binds. */
+  readonly heavy_lb: number | null
 }
 
 /** What the visits need to know of an item. */
@@ -62,13 +66,21 @@ function containment(working: readonly Working[]): number {
  */
 export function shareVisits(
   items: readonly Working[],
-  of: By & { debris_yd3: number; leadSafe: boolean },
+  of: By & { debris: Debris; leadSafe: boolean },
 ): SharedTakeoff {
   const { leadSafe, rows } = of
   const { days: calendar } = rows
   const working = items.filter((each) => each.tasks.length > 0)
   if (working.length === 0) {
-    return { visits: 0, visit_words: 'no work', people: 0, tasks: [], hours: 0, debris_yd3: 0 }
+    return {
+      visits: 0,
+      visit_words: 'no work',
+      people: 0,
+      tasks: [],
+      hours: 0,
+      debris_yd3: 0,
+      heavy_lb: null,
+    }
   }
   const known = working.flatMap((each) => each.tasks.filter((task) => task !== 'own'))
   const people = Math.max(rows.task('mobilise').crew[0], ...known.map((task) => rows.task(task).crew[0]))
@@ -80,7 +92,8 @@ export function shareVisits(
   const comes = Math.max(...working.map((each) => each.comes))
   const byHours = painting.length > 0 ? stays(sum(mending)) + stays(sum(painting)) : stays(sum(mending))
   const visits = Math.max(byHours, comes)
-  const debris_yd3 = hundredths(of.debris_yd3)
+  const whole = { ...of.debris, lb: Math.round(of.debris.lb) }
+  const debris_yd3 = hundredths(chargedYd3(whole))
   const tasks = [sharedTask('mobilise', visits, visits, of)]
   if (known.includes('hand-wash')) tasks.push(sharedTask('hand-wash', 0, 1, of))
   if (leadSafe) tasks.push(sharedTask('lead-containment', containment(working), 1, of))
@@ -96,5 +109,6 @@ export function shareVisits(
     tasks,
     hours: hundredths(tasks.reduce((all, each) => all + each.hours, 0)),
     debris_yd3,
+    heavy_lb: chargedYd3(whole) > whole.yd3 ? whole.lb : null,
   }
 }

@@ -77,7 +77,7 @@ export const CLADDING_KITS = [
       ['weep-screed', 'place', 4, 'where the patch reaches the foot'],
     ],
     paint_ft2: { per: 'place', times: 10 },
-    debris_yd3: { per: 'place', times: 0.06 },
+    debris_yd3: { per: 'place', times: 0.06, of: 'stucco' },
   }),
   kit('brick-point', 'Rake out and point', {
     cures: 'open joints raked out and pointed in mortar no harder than the old, weeps left open',

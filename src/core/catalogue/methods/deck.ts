@@ -160,7 +160,7 @@ export const DECK_KITS: readonly MethodRow[] = [
       ['form-tube', 'place', 4, 'one a hole'],
     ],
     paint_ft2: { per: 'place', times: 0 },
-    debris_yd3: { per: 'place', times: 0.15 },
+    debris_yd3: { per: 'place', times: 0.15, of: 'soil' },
   }),
   kit('guard-new', 'Renew the guard', {
     cures: 'posts bolted through the frame, rails and balusters so that no 4 in ball goes through',

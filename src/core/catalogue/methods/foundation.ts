@@ -55,7 +55,7 @@ export const FOUNDATION_KITS = [
       ['crawl-vent', 'place', 1, 'one a place'],
       ['mortar', 'place', 0.5, 'round it'],
     ],
-    debris_yd3: { per: 'place', times: 0.03 },
+    debris_yd3: { per: 'place', times: 0.03, of: 'stucco' },
   }),
   kit('leader-buried', 'Leader underground to daylight', {
     does: 'helps',
@@ -81,7 +81,7 @@ export const FOUNDATION_KITS = [
       ['filter-fabric', 'ft', 5, 'round the stone'],
       ['trench-day', 'ft', 1 / 60, '60 ft a day'],
     ],
-    debris_yd3: { per: 'ft', times: 0.06 },
+    debris_yd3: { per: 'ft', times: 0.06, of: 'soil' },
   }),
   kit('sump', 'Sump with pump', {
     does: 'helps',
@@ -95,7 +95,7 @@ export const FOUNDATION_KITS = [
       ['stone', 'place', 0.2, 'round the basin'],
       ['electrician-visit', 'place', 1, 'an outlet of its own'],
     ],
-    debris_yd3: { per: 'place', times: 0.3 },
+    debris_yd3: { per: 'place', times: 0.3, of: 'soil' },
   }),
   kit('slab-edge-patch', 'Slab edge patched by hand', {
     cures: 'loose concrete broken back by hand and brush, bare steel coated, edge built up and kept dry',
@@ -198,7 +198,7 @@ export const FOUNDATION_KITS = [
     rebuilds: 'member',
     tasks: [['pier-driven', 'place', 1]],
     goods: [['driven-pier', 'place', 1, 'one a place']],
-    debris_yd3: { per: 'place', times: 0.2 },
+    debris_yd3: { per: 'place', times: 0.2, of: 'soil' },
   }),
   kit('home-pier-reset', 'Piers shimmed and straightened', {
     cures: 'pier straightened, re-stacked and shimmed tight under the rail',

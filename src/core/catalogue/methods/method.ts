@@ -1,3 +1,4 @@
+import type { DebrisId } from '../tasks/debris'
 import type { Row } from '../row'
 import type { NeedId } from './needs'
 
@@ -118,8 +119,8 @@ export type Recipe = {
   }[]
   /** Old paint broken, square feet for each unit; null: by the part. */
   readonly paint_ft2: { readonly per: Per; readonly times: number } | null
-  /** Loose debris that is no board counted above, cubic yards for each unit. */
-  readonly debris_yd3: { readonly per: Per; readonly times: number } | null
+  /** Loose debris that is no board counted above, cubic yards for each unit; of mixed kinds unless it says. */
+  readonly debris_yd3: { readonly per: Per; readonly times: number; readonly of?: DebrisId } | null
 }
 
 /** What a method answers: findings, the whole of a side, or a source at its place. */

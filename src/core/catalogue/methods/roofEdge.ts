@@ -123,7 +123,7 @@ export const ROOF_EDGE_KITS = [
       ['membrane', '32 ft2', 8, 'over the joints'],
     ],
     paint_ft2: { per: 'place', times: 0 },
-    debris_yd3: { per: 'ft2', times: 0.01 },
+    debris_yd3: { per: 'ft2', times: 0.01, of: 'shingles' },
   }),
   kit('porch-column', 'New porch column, shored', {
     cures: 'porch roof shored, column out, a new one on a base that drains, plumb and fastened',
