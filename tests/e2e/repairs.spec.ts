@@ -137,6 +137,36 @@ test('work of one’s own is kept for the firm, and taken twice into the next jo
   await expect(page.getByText(/Own work/).first()).toContainText('3')
 })
 
+test('at the saw: what lies there is used first, a bad board is bought again; the marks outlive a reload', async ({
+  page,
+}) => {
+  await signIn(page, PEOPLE.estimator)
+  await openOwn(page, { findings: [fascia] })
+  await openStage(page, 'Scope')
+  await page.getByRole('button', { name: 'Choose Piece in' }).click()
+  await openStage(page, 'Cut')
+  const open = async () => {
+    await page.getByText('At the saw').first().click()
+    return page.getByRole('group', { name: /^At the saw/ }).first()
+  }
+  const saw = await open()
+  await saw.getByLabel('Left over, lying there, ft').fill('some')
+  await saw.getByLabel('Left over, lying there, ft').blur()
+  await expect(saw.getByText('Lengths in feet, such as 6, 4, 4.')).toBeVisible()
+  // By hand: 4 ft found and 12 in past either end are 6 ft; a piece of 10 ft lying there is enough.
+  await saw.getByLabel('Left over, lying there, ft').fill('10')
+  await saw.getByLabel('Left over, lying there, ft').blur()
+  await expect(saw.getByRole('status')).toContainText('Nothing to buy: what lies there is enough.')
+  await saw.getByLabel('Left over, lying there, ft').fill('')
+  await saw.getByLabel('Left over, lying there, ft').blur()
+  await saw.getByLabel(/^1: /).selectOption('bad, not used')
+  await expect(saw.getByRole('status')).toContainText(/Still to buy: 1 × 8'/)
+  await page.reload()
+  const again = await open()
+  await expect(again.getByLabel(/^1: /)).toHaveValue('bad')
+  await expectAccessible(page)
+})
+
 test('the lists go out as files, and a sheet a side for whoever builds it has no money', async ({ page }) => {
   await signIn(page, PEOPLE.estimator)
   await openOwn(page, { ...smallHouse(), findings: [fascia] })

@@ -3,6 +3,9 @@
 import { KERF, type Board, type SectionPlan } from '../../core/cut'
 import { formatLength } from '../../core/measure'
 import { Notice, Panel } from '../look'
+import { useAtSaw } from '../state/useAtSaw'
+import { useJob } from '../state/useJob'
+import { AtSaw } from './AtSaw'
 import { YardLengths } from './YardLengths'
 
 /** Boards cut alike are shown once, with how many there are. */
@@ -19,16 +22,18 @@ function alike(boards: readonly Board[]): { readonly board: Board; readonly many
 
 /** How the saw cuts what is bought. */
 export function CutBoards({ sections }: { sections: readonly SectionPlan[] }) {
+  const { derived } = useJob()
+  const saw = useAtSaw(derived.job.id)
   return (
     <Panel title="Cut plan" aside={`kerf ${formatLength(KERF)}`}>
       {sections.map((section) => (
-        <SectionCuts key={section.section} section={section} />
+        <SectionCuts key={section.section} section={section} saw={saw} />
       ))}
     </Panel>
   )
 }
 
-function SectionCuts({ section }: { section: SectionPlan }) {
+function SectionCuts({ section, saw }: { section: SectionPlan; saw: ReturnType<typeof useAtSaw> }) {
   return (
     <section aria-label={section.name} className="border-b border-rule py-2">
       <h3 className="text-[15px]">{section.name}</h3>
@@ -47,6 +52,7 @@ function SectionCuts({ section }: { section: SectionPlan }) {
           Off-cuts to keep: {section.offcuts.map((left) => formatLength(left)).join(', ')}
         </p>
       ) : null}
+      <AtSaw section={section} {...saw} />
       <YardLengths section={section} />
       {section.tooLong.length > 0 ? (
         <Notice tone="wrong">
