@@ -1,5 +1,6 @@
 export { openDangers } from './openDangers'
 export { adviseMethods, type MethodAdvice } from './adviseMethods'
+export { callOut, TRADES } from './callOut'
 export { changesOf, placesOfItem, withSize } from './changedItem'
 export { gradeOfPaint, worstSide } from './paintCondition'
 export {

@@ -6,6 +6,7 @@ import { WORK_STATES, type WorkItem, type WorkState } from '../../core/job'
 import { placesOfItem, STANDING_WORDS, withSize, type ScopeItem } from '../../core/scope'
 import { Button, SavedTextField, SelectField } from '../look'
 import { useJob } from '../state/useJob'
+import { CallOut } from './CallOut'
 import { KeepKit } from './FirmKits'
 import { BOUGHT, OwnLines } from './OwnLines'
 import { SizeFields } from './SizeFields'
@@ -15,7 +16,8 @@ const STATE_CHOICES = WORK_STATES.map((value) => ({
   label: value === 'ours' ? 'ours, in the price' : STANDING_WORDS[value],
 }))
 /** What an item is called, how it stands, its sizes, what it is made of, its own lines, and who else does it. */
-export function ChangeItem({ item: { item, name } }: { item: ScopeItem }) {
+export function ChangeItem({ item: scoped }: { item: ScopeItem }) {
+  const { item, name } = scoped
   const { derived, store, view } = useJob()
   const { job } = derived
   const set = (fields: Partial<WorkItem>): void => void store.set('work_item', item.id, fields)
@@ -42,6 +44,7 @@ export function ChangeItem({ item: { item, name } }: { item: ScopeItem }) {
           />
         </div>
       ) : null}
+      {row?.standsAs === 'referred' ? <CallOut item={scoped} /> : null}
       {others ? (
         <>
           <SavedTextField label="Who does it" value={item.who} onSave={(who) => set({ who })} />

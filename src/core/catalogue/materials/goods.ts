@@ -127,6 +127,9 @@ export const GOODS: readonly GoodRow[] = [
   // Trades that come for it: what one visit costs, at least.
   trade('electrician-visit', 'Electrician’s visit', 230),
   trade('plumber-visit', 'Plumber’s visit', 220),
+  trade('engineer-visit', 'Engineer’s visit and letter', 650),
+  trade('roofer-visit', 'Roofer’s visit', 280),
+  trade('pest-visit', 'Pest control’s visit and report', 190),
   trade('specialist-visit', 'Specialist’s visit', 480),
   trade('inspector-visit', 'Permit and inspection', 260),
 ]
