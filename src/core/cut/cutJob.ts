@@ -10,6 +10,7 @@ import {
 import type { JobDocument } from '../job'
 import { feet, longest, type Length } from '../measure'
 import type { Takeoff } from '../takeoff'
+import { cutSheets, type SheetPlan } from './cutSheets'
 import { jointed } from './jointed'
 import { packBoards, type Board, type CutPiece } from './packBoards'
 
@@ -46,6 +47,7 @@ export type CutPlan = {
   readonly sections: readonly SectionPlan[]
   readonly goods: readonly GoodsPlan[]
   readonly boards: number
+  readonly sheets: readonly SheetPlan[]
 }
 
 /** Off-cuts over this are worth listing. Common practice. */
@@ -140,9 +142,11 @@ export function cutJob(job: JobDocument, takeoff: Takeoff): CutPlan {
     },
   )
   sections.sort((a, b) => a.section.localeCompare(b.section))
+  const goods = goodsOf(takeoff)
   return {
     sections,
-    goods: goodsOf(takeoff).sort((a, b) => a.name.localeCompare(b.name)),
+    sheets: cutSheets(takeoff, (good) => goods.find((each) => each.good === good)?.bought ?? 0),
+    goods: goods.sort((a, b) => a.name.localeCompare(b.name)),
     boards: sections.reduce((sum, each) => sum + each.boards.length, 0),
   }
 }

@@ -6,7 +6,13 @@ import { feet, inches, longest, toFeet, type Length } from '../measure'
 import type { ItemSpot } from '../scope'
 
 /** Area of a place, and how it was come by where nobody said it. */
-export type PlaceArea = { readonly ft2: number; readonly note: string | null }
+export type PlaceArea = {
+  readonly ft2: number
+  readonly note: string | null
+  /** The patch itself, where its sides are known, and how many alike. */
+  readonly patch: Patch | null
+}
+export type Patch = { readonly along: Length; readonly up: Length; readonly count: number }
 
 const SHEET_FT2 = 32
 /** What a length is taken for when nobody measured one, said wherever it is used. Ours. */
@@ -29,7 +35,8 @@ function patchOf(part: PartRow, spot: ItemSpot): PlaceArea | null {
       : longest((spot.face_width + back) as Length, inches(rule.least_in[1]))
   const ft2 = toFeet(along) * toFeet(up) * spot.times
   const taken = WORK_SAYS.patchTaken(toFeet(along).toFixed(1), toFeet(up).toFixed(1))
-  return { ft2, note: spot.seen === null ? `${WORK_SAYS.unmeasured} ${taken}` : taken }
+  const patch = { along, up, count: spot.times }
+  return { ft2, patch, note: spot.seen === null ? `${WORK_SAYS.unmeasured} ${taken}` : taken }
 }
 
 /**
@@ -39,18 +46,22 @@ function patchOf(part: PartRow, spot: ItemSpot): PlaceArea | null {
  * Ends: null where none of these is known.
  */
 export function areaAt(spot: ItemSpot, part: PartRow | null, job: JobDocument): PlaceArea | null {
-  if (spot.area_ft2 !== null) return { ft2: spot.area_ft2, note: null }
+  if (spot.area_ft2 !== null) return { ft2: spot.area_ft2, note: null, patch: null }
   if (part?.countedIn === 'sheets' && spot.counted)
-    return { ft2: spot.times * SHEET_FT2, note: WORK_SAYS.sheetsCounted(spot.times) }
+    return {
+      ft2: spot.times * SHEET_FT2,
+      note: WORK_SAYS.sheetsCounted(spot.times),
+      patch: { along: feet(4), up: feet(8), count: spot.times },
+    }
   if (part?.assembly === 'deck') {
     const id = spot.at.kind === 'side' || spot.at.kind === 'deck' ? spot.at.feature_id : null
     const feature = byId(job.features, id)
     if (feature?.kind !== 'deck') return null
-    return { ft2: toFeet(feature.width) * toFeet(feature.depth), note: WORK_SAYS.deckAsDrawn }
+    return { ft2: toFeet(feature.width) * toFeet(feature.depth), note: WORK_SAYS.deckAsDrawn, patch: null }
   }
   if (part?.underAll) {
     const ft2 = planArea_ft2(job)
-    return ft2 === null ? null : { ft2, note: WORK_SAYS.planTaken }
+    return ft2 === null ? null : { ft2, note: WORK_SAYS.planTaken, patch: null }
   }
   return part === null ? null : patchOf(part, spot)
 }

@@ -224,6 +224,7 @@ function worked(stretch: Stretch, item: ScopeItem, part: PartRow, job: JobDocume
     trim_ft: null,
     head: null,
     ft2: null,
+    patch: null,
     notes: [...stretch.notes, ...pastTheWall(spots, part, job), ...(note ? [note] : [])],
     lacks: choice.kind === 'too-wide' ? [tooWideWords(choice.width)] : [],
   }
@@ -278,6 +279,7 @@ function plain(spot: ItemSpot, part: PartRow | null, row: MethodRow, job: JobDoc
     trim_ft: null,
     head,
     ft2: known?.ft2 ?? null,
+    patch: known?.patch ?? null,
     notes: [
       ...(needsLength ? unmeasured([spot]) : []),
       ...(head !== null && !opening ? [WORK_SAYS.noOpening] : []),

@@ -9,7 +9,8 @@ import { combineFactors, reachOf, type Factor } from './factors'
 import { factorsOf, noRateWords, type FactorsBy } from './factorsOf'
 import { allDebris, debrisOfBoards, NO_DEBRIS, type Debris } from './debris'
 import { boardAt, deckAt, placesOf, wholeBoards } from './places'
-import type { Piece } from './workedPlace'
+import type { Patch } from './patch'
+import type { Piece, WorkedPlace } from './workedPlace'
 import { hundredths, type Pace, type TaskHours } from './hours'
 import {
   consumable,
@@ -34,12 +35,25 @@ export type ItemTakeoff = {
   readonly tasks: readonly TaskHours[]
   readonly factors: readonly Factor[]
   readonly hours: number
+  /** Patches to be cut from sheets, where their sides are known. */
+  readonly sheets: readonly SheetCut[]
   readonly debris: Debris
   readonly notes: readonly string[]
   /** Why no price can be reckoned; empty when one can. Typed, a price stands all the same. */
   readonly lacks: readonly string[]
   /** Another item that does this work already at all of its places. */
   readonly includedIn: string | null
+}
+
+/** So many patches alike, from sheets of one kind. */
+export type SheetCut = Patch & { readonly good: string; readonly grain: 'up' | 'along' | 'either' }
+
+/** What a place needs cut from sheets; nothing where its recipe takes none, or nobody knows its sides. */
+function sheetsOf(item: ScopeItem, places: readonly WorkedPlace[]): SheetCut[] {
+  const good = item.row?.recipe?.goods.find((each) => goodOf(each.good)?.sheet)?.good
+  const grain = partOf(item.component)?.patch?.grain
+  if (good === undefined || grain === undefined) return []
+  return places.flatMap((place) => (place.patch ? [{ ...place.patch, good, grain }] : []))
 }
 
 export type Takeoff = {
@@ -296,6 +310,7 @@ export function takeoffJob(job: JobDocument, scope: Scope, of: TakeoffOf = {}): 
       tasks,
       factors: [...new Map(factors.map((factor) => [factor.name, factor])).values()],
       hours: hundredths(hours),
+      sheets: sheetsOf(draft.item, draft.places),
       debris: allDebris([
         draft.debris,
         debrisOfBoards([

@@ -50,6 +50,7 @@ export function wholeSide(spot: ItemSpot, row: MethodRow, job: JobDocument): Wor
       trim_ft: trimOf(side, job, stretch, area.height),
       head: null,
       ft2: null,
+      patch: null,
       notes: [area.how, ...(side.length === null ? [WORK_SAYS.sideAsDrawn] : [])],
       lacks: nothingThere(row, area),
     },

@@ -1,6 +1,7 @@
 import type { PaintedArea } from '../geometry'
 import type { Length } from '../measure'
 import type { ItemSpot } from '../scope'
+import type { Patch } from './patch'
 
 /** A piece to be cut, all of one length. Longer than stock, it is jointed where its part allows. */
 export type Piece = {
@@ -42,6 +43,8 @@ export type WorkedPlace = {
   readonly trim_ft: number | null
   /** Area of all of it; null where none is known. */
   readonly ft2: number | null
+  /** The patch let in, where its sides are known. */
+  readonly patch: Patch | null
   /** Width over the casings, where a head is flashed. */
   readonly head: Length | null
   readonly notes: readonly string[]

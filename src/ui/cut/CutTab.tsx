@@ -7,6 +7,7 @@ import { useBestCut, type BestCut } from '../state/useBestCut'
 import { useJob } from '../state/useJob'
 import { BuyLists } from './BuyLists'
 import { CarpenterSheets } from './CarpenterSheets'
+import { CutSheets } from './CutSheets'
 import { CutBoards } from './CutBoards'
 import { ListsOut } from './ListsOut'
 import { SearchState } from './SearchState'
@@ -71,7 +72,10 @@ export function CutTab() {
               </p>
             </Panel>
           </div>
-          <CutBoards sections={plan.sections} />
+          <div className="flex flex-col gap-5">
+            <CutBoards sections={plan.sections} />
+            <CutSheets plans={plan.sheets} />
+          </div>
         </div>
       )}
       {best.state === 'failed' ? (

@@ -9,6 +9,8 @@ export type GoodRow = Row & {
   readonly packageName: string
   /** Bought and left there, hired by the day, or a trade that comes and is paid for its visit. */
   readonly kind: 'bought' | 'hired' | 'trade'
+  /** A sheet of 4 × 8 ft, cut like one. */
+  readonly sheet: boolean
   /** What a new firm starts from, dollars a unit. */
   readonly starting_usd: number
 }
@@ -21,8 +23,19 @@ const good = (
   packages: readonly number[],
   starting_usd: number,
   kind: GoodRow['kind'] = 'bought',
-): GoodRow => ({ id, name, source: 'our judgement', unit, packageName, packages, starting_usd, kind })
+): GoodRow => ({
+  id,
+  name,
+  source: 'our judgement',
+  unit,
+  packageName,
+  packages,
+  starting_usd,
+  kind,
+  sheet: false,
+})
 const piece = (id: string, name: string, usd: number): GoodRow => good(id, name, 'piece', 'piece', [1], usd)
+const sheet = (id: string, name: string, usd: number): GoodRow => ({ ...piece(id, name, usd), sheet: true })
 const hire = (id: string, name: string, usd: number): GoodRow =>
   good(id, name, 'day', 'day', [1], usd, 'hired')
 /** Half a visit a place: two places are one trip. */
@@ -61,10 +74,10 @@ export const GOODS: readonly GoodRow[] = [
   good('duct', 'Duct', 'ft', 'length', [5], 4.2),
   good('vent-hood', 'Vent hood', 'piece', 'piece', [1], 28),
   // Sheets and what they are set with.
-  piece('sheathing-sheet', 'Sheathing sheet, 4 × 8', 32),
-  piece('subfloor-sheet', 'Subfloor sheet, 4 × 8', 48),
-  piece('panel-sheet', 'Panel siding sheet, 4 × 8', 58),
-  piece('soffit-sheet', 'Soffit panel sheet, 4 × 8', 42),
+  sheet('sheathing-sheet', 'Sheathing sheet, 4 × 8', 32),
+  sheet('subfloor-sheet', 'Subfloor sheet, 4 × 8', 48),
+  sheet('panel-sheet', 'Panel siding sheet, 4 × 8', 58),
+  sheet('soffit-sheet', 'Soffit panel sheet, 4 × 8', 42),
   good('adhesive', 'Construction adhesive', 'tube', 'tube', [1], 9),
   good('structural-screws', 'Structural screws', 'piece', 'box', [50], 1.1),
   good('roofing', 'Shingles to tie in', 'ft²', 'bundle', [33], 1.3),

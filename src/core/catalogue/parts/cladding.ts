@@ -84,7 +84,7 @@ export const CLADDING = [
   }),
   part({
     id: 'panel-siding',
-    patch: { cut_back_in: 0, bearing_in: 48, least_in: [48, 96] },
+    patch: { cut_back_in: 0, bearing_in: 48, least_in: [48, 96], grain: 'up' },
     damagedAs: 'lap-siding',
     name: 'panel siding',
     assembly: 'cladding',

@@ -9,7 +9,7 @@ const studs = { section: section('2x4', { choices: ['2x4', '2x6'] }), boughtAs: 
 export const FRAME = [
   part({
     id: 'sheathing',
-    patch: { cut_back_in: 6, bearing_in: 16, least_in: [32, 16] },
+    patch: { cut_back_in: 6, bearing_in: 16, least_in: [32, 16], grain: 'either' },
     countedIn: 'sheets',
     name: 'sheathing',
     assembly: 'wall-frame',
@@ -57,7 +57,7 @@ export const FRAME = [
   }),
   part({
     id: 'subfloor',
-    patch: { cut_back_in: 3, bearing_in: 16, least_in: [32, 24] },
+    patch: { cut_back_in: 3, bearing_in: 16, least_in: [32, 24], grain: 'either' },
     countedIn: 'sheets',
     name: 'subfloor',
     assembly: 'floor-frame',

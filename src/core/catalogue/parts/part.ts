@@ -54,6 +54,8 @@ export type PatchRule = {
   readonly cut_back_in: number
   readonly bearing_in: number
   readonly least_in: readonly [along: number, up: number]
+  /** How it may lie on its sheet: with its height along the grain, its length, or either. */
+  readonly grain: 'up' | 'along' | 'either'
 }
 
 /** The section a new piece is cut from. */

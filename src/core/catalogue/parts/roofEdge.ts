@@ -33,7 +33,7 @@ export const ROOF_EDGE = [
   part({
     ...edge,
     id: 'soffit',
-    patch: { cut_back_in: 0, bearing_in: 16, least_in: [16, 24] },
+    patch: { cut_back_in: 0, bearing_in: 16, least_in: [16, 24], grain: 'either' },
     name: 'soffit',
     span: 'eave-run',
     across: 'overhang',
@@ -97,7 +97,7 @@ export const ROOF_EDGE = [
   part({
     ...edge,
     id: 'soffit-panel',
-    patch: { cut_back_in: 0, bearing_in: 16, least_in: [16, 24] },
+    patch: { cut_back_in: 0, bearing_in: 16, least_in: [16, 24], grain: 'either' },
     damagedAs: 'soffit',
     name: 'soffit panel',
     countedIn: 'sheets',
@@ -156,7 +156,7 @@ export const PORCH = [
 export const ROOF = [
   part({
     id: 'roof-deck',
-    patch: { cut_back_in: 6, bearing_in: 24, least_in: [48, 24] },
+    patch: { cut_back_in: 6, bearing_in: 24, least_in: [48, 24], grain: 'along' },
     name: 'roof deck',
     assembly: 'roof',
     awayFromOpenings: true,
