@@ -134,7 +134,7 @@ test('work of one’s own is kept for the firm, and taken twice into the next jo
   await openStage(page, 'Price')
   // By hand: two of 1.5 h are 3 h of work.
   await page.getByLabel(/^Hang the storm bell, 2 times/).click()
-  await expect(page.getByText(/Own work/).first()).toContainText('3')
+  await expect(page.locator('details[open]').first()).toContainText('3.00 h')
 })
 
 test('at the saw: what lies there is used first, a bad board is bought again; the marks outlive a reload', async ({
