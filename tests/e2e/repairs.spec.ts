@@ -1,6 +1,8 @@
 import { readFile } from 'node:fs/promises'
 import { expect, test } from '@playwright/test'
+import { inches } from '../../src/core/measure'
 import { finding, sillNose, smallHouse } from '../support/jobs'
+import { at, mend } from '../support/priced'
 import { jobOf, openOwn } from './ownJob'
 import { allSent, expectAccessible, openStage, PEOPLE, signIn } from './support'
 
@@ -164,6 +166,24 @@ test('at the saw: what lies there is used first, a bad board is bought again; th
   await page.reload()
   const again = await open()
   await expect(again.getByLabel(/^1: /)).toHaveValue('bad')
+  await expectAccessible(page)
+})
+
+test('patches of a floor are cut from sheets, and where the cuts need more than is bought it says so', async ({
+  page,
+}) => {
+  await signIn(page, PEOPLE.estimator)
+  const soft = [1, 2, 3].map((n) => ({
+    ...at(n, 'subfloor', { at: { side: 'a', ft: 9 * n, up_in: 0 }, length_in: 54 }),
+    face_width: inches(30),
+  }))
+  await openOwn(page, { findings: soft, work_items: [mend('floor', soft, 'subfloor-new')] })
+  await openStage(page, 'Cut')
+  // By hand: 54 + 6 in, to the joists 64, by 30 + 6 in: none shares a sheet; by area 48 ft² with a tenth are 1.65, so 2.
+  const sheets = page.getByRole('region', { name: 'Subfloor sheet, 4 × 8' })
+  await expect(sheets).toContainText('3 as cut, 2 bought by area.')
+  await expect(sheets).toContainText('The cuts need 1 more')
+  await expect(sheets.getByRole('img').first()).toHaveAttribute('aria-label', /5' 4" × 3'|3' × 5' 4"/)
   await expectAccessible(page)
 })
 

@@ -40,7 +40,7 @@ export function AtSaw(props: {
   const now = touched ? fromHere(boards, marks, stock) : null
   const begun = marks.cut.length + marks.bad.length > 0
   return (
-    <details className="no-print pt-1">
+    <details className="no-print pt-1 open:basis-full">
       <summary className="font-head text-[13px] text-chalk-text underline touch:min-h-11">At the saw</summary>
       <div className="flex flex-col gap-1.5 py-1" role="group" aria-label={`At the saw: ${section.name}`}>
         <SavedTextField

@@ -52,8 +52,10 @@ function SectionCuts({ section, saw }: { section: SectionPlan; saw: ReturnType<t
           Off-cuts to keep: {section.offcuts.map((left) => formatLength(left)).join(', ')}
         </p>
       ) : null}
-      <AtSaw section={section} {...saw} />
-      <YardLengths section={section} />
+      <div className="flex flex-wrap gap-x-5">
+        <AtSaw section={section} {...saw} />
+        <YardLengths section={section} />
+      </div>
       {section.tooLong.length > 0 ? (
         <Notice tone="wrong">
           Cannot be bought in one piece:{' '}

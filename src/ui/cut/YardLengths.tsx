@@ -36,7 +36,7 @@ export function YardLengths({ section }: { section: SectionPlan }) {
   const own = settings.stock_lengths_ft[section.section] !== undefined
   if (!view.member.may.includes('change-settings')) return null
   return (
-    <details className="no-print pt-1">
+    <details className="no-print pt-1 open:basis-full">
       <summary className="font-head text-[13px] text-chalk-text underline touch:min-h-11">
         Bought in {lengthsText(said)} ft{own ? ', my way' : ''}
       </summary>
