@@ -24,7 +24,7 @@ const KINDS = [
 export function BuyLists({ cut }: { cut: CutPlan }) {
   return (
     <>
-      <Panel title="Buy list" aside={`${cut.boards} boards`}>
+      <Panel title="Buy list" aside={`${cut.boards} board${cut.boards === 1 ? '' : 's'}`}>
         <table>
           <thead className="sr-only">
             <tr>

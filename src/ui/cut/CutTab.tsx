@@ -66,8 +66,10 @@ export function CutTab() {
             <BuyLists cut={plan} />
             <Panel title="Hours" aside={`${takeoff.hours.toFixed(1)} h in all`}>
               <p className="py-2 text-[14px]">
-                {takeoff.shared.visits} visit{takeoff.shared.visits === 1 ? '' : 's'}:{' '}
-                {takeoff.shared.visit_words}. Shared by all items: {takeoff.shared.hours.toFixed(1)} h.{' '}
+                {takeoff.shared.visits === 1 && takeoff.shared.visit_words === 'one'
+                  ? 'One visit'
+                  : `${takeoff.shared.visits} visit${takeoff.shared.visits === 1 ? '' : 's'}: ${takeoff.shared.visit_words}`}
+                . Shared by all items: {takeoff.shared.hours.toFixed(1)} h.{' '}
                 {takeoff.leadSafe ? 'Lead-safe work throughout.' : ''}
               </p>
             </Panel>
