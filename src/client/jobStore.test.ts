@@ -278,3 +278,34 @@ test('an edit the browser could not keep is counted until the server has it', as
   await store.flush()
   expect(store.read()).toMatchObject({ notKept: 0, sending: 'sent' })
 })
+
+test('settled waits until the job is written down on this device too', async () => {
+  const told: string[] = []
+  let written: () => void = () => undefined
+  const slow = {
+    member: TESS,
+    keepJob: () =>
+      new Promise<void>((resolve) => {
+        written = () => {
+          told.push('written')
+          resolve()
+        }
+      }),
+  }
+  const local = new Proxy(slow, {
+    get: (of, key) => (key in of ? of[key as keyof typeof of] : () => Promise.resolve(undefined)),
+  }) as never
+  const store = new JobStore(
+    'small',
+    { job: smallHouse(), sequence: 0, revisions: {}, head: null, member: TESS },
+    { local },
+  )
+  opened.push(store)
+  store.create('finding', finding('f1'))
+  void store.settled().then(() => told.push('settled'))
+  await rest()
+  expect(told).toEqual([])
+  written()
+  await rest()
+  expect(told).toEqual(['written', 'settled'])
+})

@@ -89,7 +89,8 @@ export class JobStore {
       isSetBack: (what) => this.noteSetBack(what),
       sendPictures: () => this.pictures.send(),
       finished: () => {
-        this.writing = this.remember()
+        // A second time round there may be nothing new to write, while the first is still being written.
+        this.writing = Promise.all([this.writing, this.remember()]).then(() => undefined)
       },
       changed: () => this.tell(),
     })

@@ -37,3 +37,9 @@ test('no sheets where nothing is cut from one', () => {
     house({ findings: [at(1, 'fascia')], work_items: [mend('r', [at(1, 'fascia')], 'piece-in')] }).cut.sheets,
   ).toEqual([])
 })
+
+test('a finding of three patches is three pieces', () => {
+  const soft = { ...at(1, 'subfloor', { length_in: 24 }), count: 3 }
+  const [plan] = house({ findings: [soft], work_items: [mend('r', [soft], 'subfloor-new')] }).cut.sheets
+  expect(plan!.sheets.flatMap(({ laid }) => laid)).toHaveLength(3)
+})
