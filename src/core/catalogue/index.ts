@@ -15,7 +15,7 @@ export {
 } from './methods/method'
 export { DECAYED_WOOD_SCHOOL_BY_ID, DECAYED_WOOD_SCHOOLS, type SchoolRow } from './schools/schools'
 export { damagedAs, partName, partOf, PARTS } from './parts'
-export type { AssemblyId, GoodUse, MemberSpan, PartRow, PieceRule, SectionRule } from './parts/part'
+export type { AssemblyId, GoodUse, Grain, MemberSpan, PartRow, PieceRule, SectionRule } from './parts/part'
 export { GOODS, goodName, goodOf, packagesFor, type GoodRow, type Packages } from './materials/goods'
 export {
   claddingOf,

@@ -57,7 +57,8 @@ export function sectionKey(piece: { section: string; material: string }): string
   return `${piece.section} ${piece.material}`
 }
 
-function countByStock(boards: readonly Board[]): SectionPlan['buy'] {
+/** How many boards of which length, longest first: as a yard hears it. */
+export function countByStock(boards: readonly Board[]): SectionPlan['buy'] {
   const counts = new Map<Length, number>()
   for (const { stock } of boards) counts.set(stock, (counts.get(stock) ?? 0) + 1)
   return [...counts].map(([stock, count]) => ({ stock, count })).sort((a, b) => b.stock - a.stock)

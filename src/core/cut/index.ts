@@ -1,4 +1,12 @@
-export { cutJob, sectionKey, withBoards, type CutPlan, type GoodsPlan, type SectionPlan } from './cutJob'
+export {
+  countByStock,
+  cutJob,
+  sectionKey,
+  withBoards,
+  type CutPlan,
+  type GoodsPlan,
+  type SectionPlan,
+} from './cutJob'
 export { KERF, packBoards, type Board, type CutPiece, type Packing } from './packBoards'
 export { jointed, jointTakes } from './jointed'
 export { bestPlan, type BestPlan, type Solver, type Told } from './bestPlan'

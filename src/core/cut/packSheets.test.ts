@@ -1,16 +1,9 @@
 import { expect, test } from '@jest/globals'
 import fc from 'fast-check'
+import type { Grain } from '../catalogue'
 import { inches } from '../measure'
 import { KERF } from './packBoards'
-import {
-  inSheets,
-  packSheets,
-  SHEET,
-  type CutSheet,
-  type Grain,
-  type Laid,
-  type SheetPiece,
-} from './packSheets'
+import { inSheets, packSheets, SHEET, type CutSheet, type Laid, type SheetPiece } from './packSheets'
 
 const piece = (along_in: number, up_in: number, grain: Grain = 'either'): SheetPiece => ({
   along: inches(along_in),

@@ -1,11 +1,10 @@
+import type { Grain } from '../catalogue'
 import { feet, type Length } from '../measure'
 import { KERF } from './packBoards'
 
 /** A sheet as the yard has it; its grain, and its grooves, run along the long side. */
 export const SHEET = { wide: feet(4), long: feet(8) } as const
 
-/** How a piece may lie: its height along the grain, its length along it, or either. */
-export type Grain = 'up' | 'along' | 'either'
 export type SheetPiece = {
   readonly along: Length
   readonly up: Length
@@ -106,9 +105,12 @@ function places(piece: SheetPiece, sheets: readonly OpenSheet[], rule: Rule): Sp
 function packIn(order: readonly SheetPiece[], rule: Rule): CutSheet[] {
   const sheets: OpenSheet[] = []
   for (const piece of order) {
-    if (!places(piece, sheets, rule).length)
+    let spots = places(piece, sheets, rule)
+    if (spots.length === 0) {
       sheets.push({ laid: [], free: [{ x: 0, y: 0, wide: SHEET.wide, long: SHEET.long }] })
-    const [found] = places(piece, sheets, rule).toSorted((one, two) => one.loss - two.loss)
+      spots = places(piece, sheets, rule)
+    }
+    const [found] = spots.toSorted((one, two) => one.loss - two.loss)
     if (!found) continue
     const sheet = sheets[found.sheet]!
     const [rect] = sheet.free.splice(found.at, 1)

@@ -1,5 +1,5 @@
 import { WORK_SAYS } from '../catalogue/sentences/work'
-import { goodOf, methodOf, partOf } from '../catalogue'
+import { goodOf, methodOf, partOf, type Grain } from '../catalogue'
 import { leadRule } from '../caution'
 import { rowsOf, type ReckonedRows } from '../firmValues/rows'
 import type { JobDocument } from '../job'
@@ -46,7 +46,7 @@ export type ItemTakeoff = {
 }
 
 /** So many patches alike, from sheets of one kind. */
-export type SheetCut = Patch & { readonly good: string; readonly grain: 'up' | 'along' | 'either' }
+export type SheetCut = Patch & { readonly good: string; readonly grain: Grain }
 
 /** What a place needs cut from sheets; nothing where its recipe takes none, or nobody knows its sides. */
 function sheetsOf(item: ScopeItem, places: readonly WorkedPlace[]): SheetCut[] {

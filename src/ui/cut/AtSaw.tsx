@@ -1,8 +1,8 @@
 'use client'
 
 import { useState } from 'react'
-import { fromHere, lengthsAtHand, planKey, type Board, type SectionPlan } from '../../core/cut'
-import { formatLength, type Length } from '../../core/measure'
+import { countByStock, fromHere, lengthsAtHand, planKey, type Board, type SectionPlan } from '../../core/cut'
+import { formatLength } from '../../core/measure'
 import { SavedTextField, SelectField } from '../look'
 import type { Marks } from '../state/useAtSaw'
 
@@ -14,14 +14,10 @@ const STATES = [
 
 const cutsWords = (board: Board): string => board.cuts.map((piece) => formatLength(piece.length)).join(', ')
 
-function buyWords(boards: readonly Board[]): string {
-  const counts = new Map<Length, number>()
-  for (const { stock } of boards) counts.set(stock, (counts.get(stock) ?? 0) + 1)
-  return [...counts]
-    .sort(([a], [b]) => b - a)
-    .map(([stock, count]) => `${count} × ${formatLength(stock)}`)
+const buyWords = (boards: readonly Board[]): string =>
+  countByStock(boards)
+    .map(({ stock, count }) => `${count} × ${formatLength(stock)}`)
     .join(', ')
-}
 
 /** What lies there already, what is cut and what turned out bad: the plan of a section from here on. */
 export function AtSaw(props: {

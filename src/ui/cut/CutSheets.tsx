@@ -45,7 +45,7 @@ export function CutSheets({ plans }: { plans: readonly SheetPlan[] }) {
           <p className="text-[14px]">
             {sheets.length} as cut, {bought} bought by area.{' '}
             {sheets.length > bought ? (
-              <b>The cuts need {sheets.length - bought} more: buy them, or join a patch.</b>
+              <b>The cuts need {sheets.length - bought} more: buy them, or make a patch of two pieces.</b>
             ) : null}
           </p>
           <ul className="flex flex-wrap gap-3 pt-1">

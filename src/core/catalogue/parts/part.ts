@@ -49,13 +49,15 @@ export type PieceRule = {
   readonly note: string
 }
 
+/** How a piece may lie on its sheet: with its height along the grain, its length, or either. */
+export type Grain = 'up' | 'along' | 'either'
+
 /** A patch of sheets or lining: cut so far past the soft, along to the next bearing, so high or deep at least. */
 export type PatchRule = {
   readonly cut_back_in: number
   readonly bearing_in: number
   readonly least_in: readonly [along: number, up: number]
-  /** How it may lie on its sheet: with its height along the grain, its length, or either. */
-  readonly grain: 'up' | 'along' | 'either'
+  readonly grain: Grain
 }
 
 /** The section a new piece is cut from. */
