@@ -48,11 +48,13 @@ export async function photo(): Promise<{ name: string; mimeType: string; buffer:
   return { name: 'soft.jpg', mimeType: 'image/jpeg', buffer }
 }
 
+/** Opens a job from the list, found by its name: a firm with many jobs does not see all of them at once. */
 export async function openJob(page: Page, name: string): Promise<void> {
-  await page
-    .getByRole('link', { name: new RegExp(name) })
-    .first()
-    .click()
+  const find = page.getByRole('searchbox', { name: 'Find a job' })
+  const link = page.getByRole('link', { name: new RegExp(name) }).first()
+  await expect(find.or(link).first()).toBeVisible()
+  if (await find.isEnabled()) await find.fill(name)
+  await link.click()
   await expect(page.getByRole('tab', { name: /Walk/ })).toBeVisible()
 }
 

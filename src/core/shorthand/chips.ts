@@ -2,7 +2,7 @@ import { materialName, partName } from '../catalogue'
 import { GRADE_NAMES } from '../job'
 import { formatLength } from '../measure'
 import { SIGNS } from '../catalogue/signs'
-import type { Shorthand } from './parseLine'
+import type { Shorthand } from './said'
 
 /** One thing that was understood, for the person to check; `left` is a word that was not. */
 export type Chip = {

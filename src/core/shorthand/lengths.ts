@@ -29,8 +29,12 @@ export const NUMBER_WORDS: Readonly<Record<string, number>> = {
   sixty: 60,
 }
 
-const WORD = Object.keys(NUMBER_WORDS).join('|')
-const SPOKEN_NUMBER = `(?:(?:${WORD})(?:[ -](?:${WORD}))?)`
+const UNITS = 'one|two|three|four|five|six|seven|eight|nine'
+/** Longer words first: *six* stands in *sixteen*. */
+const WORD = Object.keys(NUMBER_WORDS)
+  .toSorted((a, b) => b.length - a.length)
+  .join('|')
+const SPOKEN_NUMBER = `(?:(?:twenty|thirty|forty|fifty|sixty)[ -](?:${UNITS})|${WORD})`
 /** A count: digits or a spoken number. */
 export const COUNT = `(?:\\d{1,3}|${SPOKEN_NUMBER})`
 
@@ -50,14 +54,19 @@ export const WRITTEN_LENGTH = [
   String.raw`\d+(?:\.\d+)?\s*(?:mm|cm|m)\b`,
 ].join('|')
 
+/** What behind a number says that it counts or begins something else. */
+const NOT_INCHES = String.raw`feet|foot|ft\b|in\b|inch|courses?|boards?|rows?|joists|posts|treads|of\b|to\b|or\b|by\b|up\b|windows?|and a half`
 /** A length in words: `a foot and a half`, `three feet six inches`, `half an inch`. */
 export const SPOKEN_LENGTH = [
   String.raw`\bhalf an? (?:foot|inch)\b`,
+  String.raw`(?<!\w )\bfoot and a half\b|(?<=bottom |top |last |first )foot and a half\b`,
+  String.raw`\b(?:${SPOKEN_NUMBER}|\d+) (?:feet|foot|ft) (?:${SPOKEN_NUMBER})\b(?! *(?:${NOT_INCHES}))`,
   String.raw`\b(?:${SPOKEN_NUMBER}|an?)(?: and a half)? (?:feet|foot)(?: and a half\b| (?:and )?${SPOKEN_NUMBER} (?:inches|inch)\b|\b)`,
   String.raw`\b(?:${SPOKEN_NUMBER}|an?)(?: and a half)? (?:inches|inch)(?: and a half)?\b`,
 ].join('|')
 
-export const ANY_LENGTH = `(?:${WRITTEN_LENGTH}|${SPOKEN_LENGTH})`
+/** Spoken before written, so that `31 foot six` is read whole. */
+export const ANY_LENGTH = `(?:${SPOKEN_LENGTH}|${WRITTEN_LENGTH})`
 /** A size without a unit is inches: what a probe sinks. */
 export const PROBE_SIZE = `(?:${MIXED}|${SPOKEN_LENGTH})`
 
@@ -71,8 +80,11 @@ export function countOf(text: string): number {
 function spokenInches(text: string): number | null {
   const half = /^half an? (foot|inch)$/.exec(text)
   if (half) return half[1] === 'foot' ? 6 : 0.5
+  if (text === 'foot and a half') return 18
   const number = (word: string | undefined): number =>
     word === undefined ? 0 : /^an?$/.test(word) ? 1 : countOf(word)
+  const bare = new RegExp(`^(${SPOKEN_NUMBER}|\\d+) (?:feet|foot|ft) (${SPOKEN_NUMBER})$`).exec(text)
+  if (bare) return countOf(bare[1]!) * 12 + countOf(bare[2]!)
   const found = new RegExp(
     `^(${SPOKEN_NUMBER}|an?)( and a half)? (feet|foot|inches|inch)( and a half)?(?: (?:and )?(${SPOKEN_NUMBER}) (?:inches|inch))?$`,
   ).exec(text)
@@ -88,4 +100,10 @@ export function lengthOf(text: string): Length | null {
   if (spoken !== null) return inches(spoken)
   const read = parseLength(tidy)
   return read.ok ? read.value : null
+}
+
+/** A length, where a bare number means feet: stations are said so. */
+export function feetOf(text: string): Length | null {
+  const bare = new RegExp(`^${COUNT}$`).test(text.trim())
+  return bare ? inches(countOf(text) * 12) : lengthOf(text)
 }

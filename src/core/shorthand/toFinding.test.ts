@@ -6,10 +6,11 @@ import { applyChange, Change, initialState, JOB_VERSION } from '../job'
 import { inches, toInches } from '../measure'
 import { chipsOf } from './chips'
 import { parseLine } from './parseLine'
+import { placeLine } from './placeLine'
 import { factAbout, findingFrom, type SaidFinding } from './toFinding'
 
 const job = smallHouse()
-const said = (line: string): SaidFinding => findingFrom(parseLine(line)[0]!, job)
+const said = (line: string): SaidFinding => findingFrom(placeLine(parseLine(line)[0]!, job)[0]!)
 
 test('an opening that is there gives station and height', () => {
   const { place } = said(`A1 sill nose 2' soft`).fields
@@ -47,7 +48,7 @@ test.each([
 })
 
 test('without a house a line is a finding all the same', () => {
-  const { fields } = findingFrom(parseLine(`A 5' fascia 3' soft`)[0]!, emptyJob('e', ''))
+  const { fields } = findingFrom(placeLine(parseLine(`A 5' fascia 3' soft`)[0]!, emptyJob('e', ''))[0]!)
   expect(fields).toMatchObject({
     place: { kind: 'words', words: "A, 5'" },
     component: 'fascia',
@@ -80,8 +81,10 @@ test('every line becomes a finding that the job takes, with its facts', () => {
   fc.assert(
     fc.property(fc.constantFrom(...LINES.map(([line]) => line)), (line) => {
       let state = initialState(job)
-      for (const [index, each] of parseLine(line).entries()) {
-        const { fields, facts } = findingFrom(each, job)
+      for (const [index, each] of parseLine(line)
+        .flatMap((one) => placeLine(one, job))
+        .entries()) {
+        const { fields, facts } = findingFrom(each)
         const id = `f${index}`
         const head = { schema: JOB_VERSION, made_at: '2026-05-04T09:00:00Z', device: 'd' }
         const changes = [

@@ -1,0 +1,400 @@
+import { partOf } from '../catalogue'
+import { casingOf, featureBox, foundationTop, isOpening, wallTop } from '../geometry'
+import {
+  FEATURE_WORDS,
+  type ComponentId,
+  type Feature,
+  type Grade,
+  type JobDocument,
+  type Place,
+  type Side,
+} from '../job'
+import { feet, formatLength, inches, type Length } from '../measure'
+import { besideStation, findOpenings, type Near } from './findOpening'
+import type { Shorthand } from './said'
+import type { End, OpeningSaid } from './where'
+
+/** What nobody can tell from the line, answered in one tap. */
+export type Ask = {
+  readonly words: string
+  readonly choices: readonly { readonly says: string; readonly said: Shorthand; readonly place: Place }[]
+}
+
+/** One finding of a line, on the house there is. While it asks, its place is the words alone. */
+export type PlacedLine = {
+  readonly said: Shorthand
+  readonly place: Place
+  readonly ask: Ask | null
+}
+
+/** From here on `eight to ten feet` is as likely a stretch of the wall as a length that nobody taped. */
+const LONG_RANGE = feet(6)
+const NOTHING_NEAR: Near = { side: null, last: null }
+type On = { readonly job: JobDocument; readonly near: Near }
+type SidePlace = Extract<Place, { kind: 'side' }>
+
+/** Height of a part on a wall that nobody gave one for. Where it usually is; the person sees and moves it. */
+function usualHeight(part: ComponentId | null, side: Side, job: JobDocument): Length {
+  switch (partOf(part)?.usualHeight) {
+    case 'roof-edge':
+      return wallTop(side, job.house)
+    case 'foot':
+      return foundationTop(job.house, side)
+    case 'breast':
+    case undefined:
+      return feet(4)
+  }
+}
+
+function onSide(said: Shorthand, side: Side, station: Length | null, { job }: On): SidePlace {
+  return {
+    kind: 'side',
+    side_id: side.id,
+    station: station ?? feet(0),
+    height: { value: said.height ?? usualHeight(said.part, side, job), from: 'grade' },
+    feature_id: null,
+  }
+}
+
+function onFeature(said: Shorthand, feature: Feature, { job }: On): SidePlace {
+  const box = featureBox(feature, job)
+  const casing = casingOf(feature)
+  const overCasing = said.part === 'head-casing' || said.part === 'window-sill' || said.part === 'sill-nose'
+  return {
+    kind: 'side',
+    side_id: feature.side_id,
+    station: said.station ?? (Math.max(0, box.left - (overCasing ? casing : 0)) as Length),
+    height: { value: said.height ?? (said.part === 'head-casing' ? box.top : box.bottom), from: 'grade' },
+    feature_id: feature.id,
+  }
+}
+
+const letterOf = (feature: Feature, job: JobDocument): string =>
+  job.sides.find((each) => each.id === feature.side_id)?.letter ?? ''
+const nameOf = (feature: Feature, job: JobDocument): string =>
+  `${FEATURE_WORDS[feature.kind]} ${letterOf(feature, job)}${feature.number}`
+const sideName = (side: Side): string => `${side.letter} ${side.facing}`.trim()
+
+/** The place in the words it was said in, for a house that has no such thing yet or where it must be asked. */
+function inWords(said: Shorthand): Place {
+  const words = [
+    said.feature ?? said.side,
+    said.where.opening?.what.replace('-', ' ') ?? null,
+    said.where.area ?? said.where.room,
+    said.station === null ? null : formatLength(said.station),
+    said.height === null ? null : `${formatLength(said.height)} up`,
+  ].filter((each) => each !== null)
+  return words.length === 0 ? { kind: 'none' } : { kind: 'words', words: words.join(', ').slice(0, 200) }
+}
+
+const placed = (said: Shorthand, place: Place): PlacedLine => ({ said, place, ask: null })
+const asking = (said: Shorthand, words: string, choices: Ask['choices']): PlacedLine =>
+  choices.length === 1
+    ? placed(choices[0]!.said, choices[0]!.place)
+    : { said, place: inWords(said), ask: choices.length === 0 ? null : { words, choices } }
+
+const whichFeature = (said: Shorthand, features: readonly Feature[], on: On): PlacedLine =>
+  asking(
+    said,
+    'Which one?',
+    features.map((each) => ({ says: nameOf(each, on.job), said, place: onFeature(said, each, on) })),
+  )
+
+function namedSide(said: Shorthand, { job, near }: On): Side | null {
+  const by = said.where.sideBy
+  if (by === 'next') {
+    const order = job.sides.toSorted((a, b) => a.order - b.order)
+    const at = order.findIndex((each) => each.id === near.side?.id)
+    return at < 0 ? null : order[(at + 1) % order.length]!
+  }
+  if (by !== null) {
+    const found = findOpenings(
+      { what: by, name: by, which: { kind: 'there' }, beside: null },
+      job,
+      { ...near, side: null },
+      null,
+    )
+    return found.kind === 'these'
+      ? (job.sides.find((each) => each.id === found.features[0]!.side_id) ?? null)
+      : null
+  }
+  const letter = said.feature?.replace(/\d+$/, '') ?? said.side
+  return (
+    job.sides.find((each) => each.letter === letter) ??
+    job.sides.find((each) => each.facing === letter) ??
+    null
+  )
+}
+
+/** `A2`; and `w2`, which is the second window where no side is called W. */
+function lettered(said: Shorthand, on: On): { feature: Feature | null; opening: OpeningSaid | null } {
+  if (said.feature === null) return { feature: null, opening: null }
+  const letter = said.feature.replace(/\d+$/, '')
+  const number = Number(said.feature.slice(letter.length))
+  const side = on.job.sides.find((each) => each.letter === letter)
+  if (!side && letter === 'W')
+    return {
+      feature: null,
+      opening: { what: 'window', name: 'window', which: { kind: 'nth', n: number }, beside: null },
+    }
+  return {
+    feature: on.job.features.find((each) => each.side_id === side?.id && each.number === number) ?? null,
+    opening: null,
+  }
+}
+
+const isOfOpening = (part: ComponentId | null): boolean => partOf(part)?.ofOpening === true
+const holds = (feature: Feature, part: ComponentId): boolean =>
+  'parts' in feature ? (feature.parts as readonly string[]).includes(part) : false
+
+/** A part of an opening that nobody named: the one of the last finding, the only one here, or which? */
+function someOpening(said: Shorthand, side: Side | null, on: On): PlacedLine | null {
+  const { job, near } = on
+  const part = said.part
+  if (part === null || !isOfOpening(part)) return null
+  const here = job.features.filter((each) => each.side_id === side?.id && isOpening(each))
+  const able = here.filter((each) => holds(each, part))
+  const lastId = near.last?.place.kind === 'side' ? near.last.place.feature_id : null
+  const last = here.find((each) => each.id === lastId)
+  if (last && said.station === null) return placed(said, onFeature(said, last, on))
+  if (said.station !== null) {
+    const at = said.station
+    const there = here.filter(
+      (each) => at >= each.station - inches(12) && at <= each.station + each.width + inches(12),
+    )
+    return there.length === 1 ? placed(said, onFeature({ ...said, station: null }, there[0]!, on)) : null
+  }
+  const among = (able.length > 0 ? able : here).toSorted((a, b) => a.station - b.station)
+  return among.length === 0 ? null : whichFeature(said, among, on)
+}
+
+/** Beside, under or over a thing. */
+function besideThing(said: Shorthand, side: Side | null, on: On): PlacedLine | null {
+  const { beside } = said.where
+  if (!beside) return null
+  const found = findOpenings(beside.of, on.job, on.near, side)
+  if (found.kind === 'none') return null
+  const at = (of: Feature, way: End | 'under' | 'over'): PlacedLine => {
+    const wall = on.job.sides.find((each) => each.id === of.side_id)!
+    const box = featureBox(of, on.job)
+    if (way === 'under' || way === 'over') {
+      const height = said.height ?? (way === 'under' ? box.bottom : box.top)
+      return placed(said, onSide({ ...said, height }, wall, of.station, on))
+    }
+    return placed(said, onSide(said, wall, besideStation(of, way, said.length), on))
+  }
+  const each = (of: Feature): readonly (readonly [says: string, PlacedLine])[] => {
+    const name = nameOf(of, on.job)
+    // Over the entry its own head casing is meant; by a door its own jamb.
+    if ((isOfOpening(said.part) || (said.part === null && beside.way === 'over')) && beside.way !== 'under')
+      return [[name, placed(said, onFeature(said, of, on))]]
+    if (beside.way !== 'near') return [[name, at(of, beside.way)]]
+    if (of.width <= inches(18))
+      return [
+        [
+          name,
+          placed(
+            said,
+            onSide(
+              said,
+              on.job.sides.find((one) => one.id === of.side_id)!,
+              of.station,
+              on,
+            ),
+          ),
+        ],
+      ]
+    return [
+      [`left of ${name}`, at(of, 'left')],
+      [`right of ${name}`, at(of, 'right')],
+      [`under ${name}`, at(of, 'under')],
+    ]
+  }
+  const all = found.features.flatMap(each)
+  return asking(
+    said,
+    'Where is it?',
+    all.map(([says, of]) => ({ says, said: of.said, place: of.place })),
+  )
+}
+
+/** Below, above and inside the house. */
+function awayFromWalls(said: Shorthand, side: Side | null, on: On): PlacedLine | null {
+  const { area, room } = said.where
+  const words = said.left.join(' ').slice(0, 100)
+  const row = partOf(said.part)
+  const bySide = side !== null && (said.side !== null || said.where.sideBy !== null)
+  if (area === 'crawl' && !bySide) return placed(said, { kind: 'crawl', words })
+  if (area === 'roof' && !bySide) return placed(said, { kind: 'roof', words })
+  const isInside = row === null || ['floor-frame', 'inside', 'wall-frame'].includes(row.assembly)
+  if (room !== null && isInside && said.where.opening === null && said.feature === null)
+    return placed(said, { kind: 'room', room })
+  const last = on.near.last?.place
+  const onDeck =
+    area === 'deck' ||
+    row?.assembly === 'deck' ||
+    (last?.kind === 'deck' && said.where.area === null && row?.assembly === 'floor-frame')
+  if (!onDeck || said.feature !== null || (bySide && said.station !== null)) return null
+  const decks = on.job.features.filter((each) => each.kind === 'deck')
+  const here = decks.filter((each) => each.side_id === (side ?? on.near.side)?.id)
+  const among = here.length > 0 ? here : decks
+  if (among.length === 0)
+    return area === 'deck' ? placed(said, { kind: 'deck', feature_id: null, words }) : null
+  const part = said.part === 'joist' ? 'deck-joist' : said.part === 'girder' ? 'deck-beam' : said.part
+  return asking(
+    { ...said, part },
+    'Which deck?',
+    among.map((each) => ({
+      says: nameOf(each, on.job),
+      said: { ...said, part },
+      place: { kind: 'deck', feature_id: each.id, words },
+    })),
+  )
+}
+
+/** Stations and stretches along a wall; several where both ends are meant. */
+function alongSide(said: Shorthand, side: Side, on: On): PlacedLine[] {
+  const { where } = said
+  const long = side.length
+  const at = (station: Length | null, length: Length | null = said.length): PlacedLine => {
+    const of = { ...said, length }
+    const beyond = station !== null && long !== null && station > long
+    return placed(of, beyond ? inWords(said) : onSide(of, side, station, on))
+  }
+  const atEnd = (end: End, length: Length | null = said.length): PlacedLine => {
+    if (end === 'left' || long === null) return at(feet(0), length)
+    const isUpright = partOf(said.part)?.upright === true
+    return at(Math.max(0, long - (isUpright ? 0 : (length ?? 0))) as Length, length)
+  }
+  const whichEnd = (words: string): PlacedLine[] => [
+    asking(
+      said,
+      words,
+      (['left', 'right'] as const).map((end) => ({ ...atEnd(end), says: `${end} end of ${sideName(side)}` })),
+    ),
+  ]
+  if (where.both) return [atEnd('left'), atEnd('right')]
+  if (where.stretch === 'whole') return [at(feet(0), long ?? said.length)]
+  if (where.stretch === 'middle' && long !== null) return [at(Math.round(long / 2) as Length)]
+  if (where.atEnd && where.end !== null)
+    return [typeof where.to === 'number' ? atEnd(where.end, where.to) : atEnd(where.end)]
+  if (where.to === 'corner' && where.station !== null)
+    return [at(where.station, long === null ? said.length : (Math.max(0, long - where.station) as Length))]
+  if (typeof where.to === 'number' && where.station !== null)
+    return [at(Math.min(where.station, where.to) as Length, Math.abs(where.to - where.station) as Length)]
+  if (where.station !== null && where.end === 'right' && long !== null)
+    return [at(Math.max(0, long - where.station) as Length)]
+  if (where.cornerUnsaid && long !== null) return whichEnd('From which corner?')
+  if (said.station !== null) return [at(said.station)]
+  if (said.part === 'corner-board' && long !== null) return whichEnd('Which corner?')
+  if (said.range !== null && said.range.low >= LONG_RANGE) {
+    const { low, high } = said.range
+    const stretch = { ...said, length: (high - low) as Length, range: null, how: null }
+    return [
+      asking(said, `${formatLength(low)} to ${formatLength(high)}: what is it?`, [
+        {
+          says: `${formatLength(low)} to ${formatLength(high)} long`,
+          said,
+          place: onSide(said, side, null, on),
+        },
+        {
+          says: `from ${formatLength(low)} to ${formatLength(high)}`,
+          said: stretch,
+          place: onSide(stretch, side, low, on),
+        },
+      ]),
+    ]
+  }
+  if (said.lengthFirst && said.length !== null && said.side === null) {
+    const long_ft = formatLength(said.length)
+    const there = { ...said, length: null }
+    return [
+      asking(said, `${long_ft}: what is it?`, [
+        { says: `${long_ft} long`, said, place: onSide(said, side, null, on) },
+        { says: `at ${long_ft}`, said: there, place: onSide(there, side, said.length, on) },
+      ]),
+    ]
+  }
+  return [at(null)]
+}
+
+/** From where the last finding was. */
+function fromLast(said: Shorthand, named: Side | null, on: On): PlacedLine | null {
+  const { last } = on.near
+  if (!last || named !== null) return null
+  const { there, shift } = said.where
+  if (shift !== null && last.place.kind === 'side')
+    return placed(said, {
+      ...last.place,
+      feature_id: null,
+      station: Math.max(0, last.place.station + shift) as Length,
+    })
+  if (!there) return null
+  if (last.place.kind !== 'side') return placed(said, last.place)
+  const side = on.job.sides.find((each) => each.id === (last.place as SidePlace).side_id)
+  const feature = on.job.features.find((each) => each.id === (last.place as SidePlace).feature_id)
+  if (feature) return placed(said, onFeature(said, feature, on))
+  return side ? placed(said, onSide(said, side, last.place.station, on)) : placed(said, last.place)
+}
+
+/** *The same*: part and grade of the finding before, where the line has none of its own. */
+function asBefore(said: Shorthand, { near }: On): Shorthand {
+  if (!said.where.again || !near.last) return said
+  return {
+    ...said,
+    part: said.part ?? near.last.component,
+    grade: said.grade ?? (near.last.stated_grade as Grade | null),
+  }
+}
+
+/**
+ * Puts what a line says on the house: the side in view, the last place and the openings there are fill in what people do not say.
+ * What cannot be known is asked, with its choices; it is never placed by a guess.
+ *
+ * @returns a finding for each place that is meant: `both windows` are two.
+ */
+export function placeLine(line: Shorthand, job: JobDocument, near: Near = NOTHING_NEAR): PlacedLine[] {
+  const on: On = { job, near }
+  const said = asBefore(line, on)
+  const named = namedSide(said, on)
+  const { feature, opening: byLetter } = lettered(said, on)
+  if (feature) {
+    // The sill of a door is its threshold.
+    const part = feature.kind === 'door' && said.part === 'window-sill' ? 'threshold' : said.part
+    return [placed({ ...said, part }, onFeature({ ...said, part }, feature, on))]
+  }
+  const opening = byLetter ?? said.where.opening
+  if (said.feature !== null && !byLetter) return [placed(said, inWords(said))]
+  if (opening) {
+    // `chimney left side`: the left of the chimney, not of the house.
+    const onNamed = findOpenings(opening, job, near, byLetter ? null : named)
+    const isItsSide =
+      onNamed.kind === 'none' && (said.where.facing === 'left' || said.where.facing === 'right')
+    const found = isItsSide ? findOpenings(opening, job, near, null) : onNamed
+    // What is not drawn yet is somewhere on the wall one stands before.
+    if (found.kind === 'none')
+      return near.side && !named
+        ? [placed(said, onSide(said, near.side, null, on))]
+        : [placed(said, inWords(said))]
+    // A room says which window is meant only to somebody who knows the rooms.
+    const unknown = said.where.room !== null && opening.which.kind === 'there'
+    if (found.kind === 'one-of' || (unknown && found.features.length > 1))
+      return [whichFeature(said, found.features, on)]
+    return found.features.flatMap((each) => {
+      // Siding at the meter is no part of the meter.
+      const isThing =
+        !isOpening(each) &&
+        said.part !== null &&
+        !['chimney-chase', 'deck', 'porch', 'bay', 'dormer'].includes(each.kind)
+      const wall = job.sides.find((side) => side.id === each.side_id)
+      return placed(said, isThing && wall ? onSide(said, wall, each.station, on) : onFeature(said, each, on))
+    })
+  }
+  const one = awayFromWalls(said, named, on) ?? besideThing(said, named, on) ?? fromLast(said, named, on)
+  if (one) return [one]
+  const side = named ?? near.side
+  // A line that names a place this house does not have keeps it in words.
+  const isUnknown = said.side !== null && !named
+  if (!side || isUnknown) return [placed(said, inWords(said))]
+  return [someOpening(said, side, on)].flatMap((found) => (found ? [found] : alongSide(said, side, on)))
+}

@@ -1,0 +1,225 @@
+import type { ComponentId, Grade, Side } from '../job'
+import { inches } from '../measure'
+import type { SignId } from '../catalogue/signs'
+import { Reader } from './reader'
+import { isKnownWord, learntPhrases } from './learntWord'
+import type { LearntWord } from './word'
+import { ANY_LENGTH, COUNT, countOf, feetOf, lengthOf, PROBE_SIZE, WRITTEN_LENGTH } from './lengths'
+import type { Draft, Shorthand } from './said'
+import { takeHardware, takeParts } from './takeParts'
+import { MEASURED, takeCount, takeLength } from './takeSizes'
+import { NOWHERE, takeWhere, type Where } from './where'
+import {
+  GRADE_PHRASES,
+  KNOWN_PHRASES,
+  MATERIAL_PHRASES,
+  NO_FLASHING,
+  SIGN_PHRASES,
+  SMALL_WORDS,
+} from './vocabulary'
+
+const FACINGS: Readonly<Record<string, Side['facing']>> = {
+  front: 'front',
+  right: 'right',
+  back: 'back',
+  rear: 'back',
+  left: 'left',
+}
+
+function takeNotes(read: Reader, draft: Draft): void {
+  const note = /(?<!\S)"([a-z][^"]*)"/.exec(read.text)
+  if (note) {
+    draft.note = read.raw.slice(note.index + 1, note.index + note[0].length - 1)
+    read.blank(note.index, note[0].length)
+  }
+  const hold = /\bhold\b:?\s+(.+)$/.exec(read.text)
+  if (hold) {
+    draft.hold = read.raw.slice(hold.index + hold[0].length - hold[1]!.length).trim()
+    read.blank(hold.index, hold[0].length)
+  }
+}
+
+function takeProbe(read: Reader, draft: Draft): void {
+  const verb = String.raw`\b(?:probe[ds]?|awl|knife|screwdriver)\b(?:\s+(?:sank|sinks|went|goes)(?:\s+in)?)?\s+`
+  const into = read.take(
+    `${verb}(${PROBE_SIZE})\\s*"?\\s*(?:in|into|of)\\s+(${PROBE_SIZE})\\s*(?:"|inch\\b|inches\\b)?`,
+  )
+  const found = into ?? read.take(`${verb}(${PROBE_SIZE})\\s*(?:"|inch\\b|inches\\b|in\\b)?`)
+  const depth = found ? lengthOf(found[1]!) : null
+  if (depth !== null) draft.probe = { depth, thickness: into ? lengthOf(into[2]!) : null }
+}
+
+function takeReading(read: Reader, draft: Draft): void {
+  const number = String.raw`(\d+(?:\.\d+)?)`
+  const reference = String.raw`(?:\s*,?\s*(?:ref(?:erence)?|dry spot|dry)\s*${number}\s*%?)?`
+  const word = String.raw`(?:\b(?:meter|mc|moisture|reads?|reading|pinned)\s+)`
+  const found =
+    read.take(`${word}${number}\\s*(?:%|percent\\b)?${reference}`) ??
+    read.take(`${number}\\s*(?:%|percent\\b)${reference}`)
+  if (!found) return
+  draft.reading = { percent: Number(found[1]), reference: found[2] === undefined ? null : Number(found[2]) }
+}
+
+function takePlace(read: Reader, draft: Draft): void {
+  const graded =
+    read.take(/\b(?:g|gr|grade)\s?([0-4])\b/) ?? read.take(/\b(?:gr|grade) (zero|one|two|three|four)\b/)
+  if (graded && draft.grade === null)
+    draft.grade = (/\d/.test(graded[1]!) ? Number(graded[1]) : countOf(graded[1]!)) as Grade
+  const times = read.take(/\bx\s?(\d{1,3})\b(?!\s*(?:courses?|boards?|pcs|pieces|sheets))/)
+  if (times) draft.count = Number(times[1])
+  const feature = read.take(/(?:\b(?:window|win|door|deck)\s+)?\b([a-z]{1,2})(\d{1,3})\b/)
+  if (feature) draft.feature = `${feature[1]!.toUpperCase()}${feature[2]}`
+  // `4' up 14'`: what stands behind *up* is the height, and what stands before it the station.
+  const height =
+    read.take(`\\b(?:up|h)\\s+(${ANY_LENGTH})`) ??
+    read.take(
+      `(${ANY_LENGTH})\\s*(?:up\\b(?! from (?:the )?(?:sill|bottom|foot|threshold|floor|step))|high\\b|off the ground\\b|above (?:the )?(?:ground|grade)\\b)`,
+    )
+  if (height) draft.height = lengthOf(height[1]!)
+  const run = read.take(
+    `\\b(?:side\\s+)?([a-z])\\s+(${COUNT})(?: ?(?:'|ft|feet))? to (${COUNT})(?: ?(?:'|ft\\b|feet\\b|foot\\b))?`,
+  )
+  if (run) {
+    draft.side = run[1]!.toUpperCase()
+    draft.station = feetOf(run[2]!)
+    draft.length = inches((countOf(run[3]!) - countOf(run[2]!)) * 12)
+    return
+  }
+  const side = read.take(`\\b(?:side\\s+)?([a-z])\\s*(?:at\\s+|@\\s*)?(${WRITTEN_LENGTH})`)
+  if (side) {
+    draft.side = side[1]!.toUpperCase()
+    draft.station = lengthOf(side[2]!)
+    return
+  }
+  const alone = read.take(/\bside ([a-z])\b/)
+  if (alone) draft.side = alone[1]!.toUpperCase()
+}
+
+/** A facing by itself. Beside an opening *left* and *right* mean its legs, and of a part its left end or the side to the left. */
+function takeFacing(read: Reader, draft: Draft): void {
+  if (draft.side !== null || draft.feature !== null) return
+  const facing =
+    read.take(`\\b(?:at the )?(front|right|back|rear|left)\\b\\s*(?:at\\s+|@\\s*)?(${WRITTEN_LENGTH})`) ??
+    read.take(/\b(?:at the |the )?(front|back|rear)\b(?! (?:door|side))/)
+  if (!facing) return
+  draft.side = FACINGS[facing[1]!]!
+  if (facing[2] !== undefined) draft.station = lengthOf(facing[2])
+}
+
+/** The firm's own words go before everything but quotes: whatever marks they hold, they mean what was taught. */
+function takeLearnt(read: Reader, draft: Draft, words: readonly LearntWord[]): void {
+  draft.material = read.phrase(learntPhrases(words, 'material', ({ material }) => material))?.means ?? null
+  draft.part = read.phrase(learntPhrases(words, 'part', ({ part }) => part))?.means ?? null
+  draft.grade = read.phrase(learntPhrases(words, 'grade', ({ grade }) => grade as Grade))?.means ?? null
+  const nothing = learntPhrases(words, 'nothing', () => true)
+  while (read.phrase(nothing)) continue
+}
+
+function takeMeaning(read: Reader, draft: Draft): ComponentId[] {
+  const suspected = read.phrase([['suspect(?:ed)?|probably|likely|perhaps', true]]) ?? read.take(/\?/)
+  if (suspected) draft.suspected = true
+  draft.material ??= read.phrase(MATERIAL_PHRASES)?.means ?? null
+  const parts = draft.part === null ? takeParts(read) : []
+  draft.part ??= parts[0] ?? null
+  const grade = read.phrase(GRADE_PHRASES)
+  if (grade && draft.grade === null) draft.grade = grade.means
+  draft.known = read.phrase(KNOWN_PHRASES)?.means ?? null
+  return parts.slice(1)
+}
+
+/** Signs are read before parts and grades: `sealant gone` is no missing part. They come in the order they were said. */
+function takeSigns(read: Reader, words: readonly LearntWord[]): (SignId | typeof NO_FLASHING)[] {
+  const phrases = [
+    ...learntPhrases(words.filter(isKnownWord), 'sign', (meaning) => meaning.sign as SignId),
+    ...SIGN_PHRASES,
+  ]
+  const found: { means: SignId | typeof NO_FLASHING; at: number }[] = []
+  for (let sign = read.phrase(phrases); sign; sign = read.phrase(phrases)) found.push(sign)
+  return [...new Set(found.sort((a, b) => a.at - b.at).map((each) => each.means))]
+}
+
+function leftWords(read: Reader): string[] {
+  const words: string[] = []
+  for (const match of read.text.matchAll(/[^\s,;:.()"]+/g)) {
+    const word = match[0].replaceAll(/^['-]+|['-]+$/g, '')
+    if (word === '' || SMALL_WORDS.has(word)) continue
+    words.push(read.raw.slice(match.index, match.index + match[0].length))
+  }
+  return words
+}
+
+/** Parts that are called by a short name where only one of the kind can be meant. */
+function partHere(part: ComponentId | null, where: Where): ComponentId | null {
+  if (where.opening?.what.endsWith('door') && part === 'window-sill') return 'threshold'
+  if (where.area === 'crawl' && part === 'deck-post') return 'pier'
+  if (where.area === 'deck' && part === 'joist') return 'deck-joist'
+  if (where.area === 'deck' && part === 'girder') return 'deck-beam'
+  // Shingles on a roof are the roofer's: the part of that name is on walls.
+  if (where.area === 'roof' && part === 'shingle') return null
+  return part
+}
+
+/**
+ * Reads words as one finding; as several only where parts are named together (`fascia and soffit rotten`). Places and sizes are read
+ * before parts, parts before grades, so that a word is understood as what it belongs to.
+ */
+export function readOne(words: string, learnt: readonly LearntWord[]): Shorthand[] {
+  const read = new Reader(words)
+  const draft: Draft = {
+    words: words.trim(),
+    side: null,
+    feature: null,
+    where: NOWHERE,
+    station: null,
+    height: null,
+    part: null,
+    material: null,
+    length: null,
+    how: null,
+    lengthFirst: false,
+    range: null,
+    count: null,
+    roughCount: false,
+    signs: [],
+    grade: null,
+    probe: null,
+    reading: null,
+    suspected: false,
+    known: null,
+    hold: null,
+    note: null,
+    left: [],
+  }
+  read.take(/^\s*(?:(?:okay|ok|alright|all right|um|uh|so|and|now|well)\b[ ,]*)+(?=\S+ \S)/)
+  takeNotes(read, draft)
+  takeLearnt(read, draft, learnt)
+  takeProbe(read, draft)
+  takeReading(read, draft)
+  takeHardware(read, draft)
+  const signs = takeSigns(read, learnt)
+  takePlace(read, draft)
+  draft.where = takeWhere(read)
+  if (draft.side === null && draft.feature === null) draft.side = draft.where.facing
+  draft.station ??= draft.where.station
+  if (draft.where.atEnd && typeof draft.where.to === 'number') draft.length = draft.where.to
+  takeFacing(read, draft)
+  const noun = takeCount(read, draft)
+  takeLength(read, draft)
+  const how = read.phrase(MEASURED)
+  if (how) draft.how = how.means
+  const more = takeMeaning(read, draft)
+  draft.part = partHere(draft.part, draft.where)
+  if (draft.part === null && (noun === 'courses' || (noun === 'boards' && draft.where.beside)))
+    draft.part = 'lap-siding'
+  if (draft.part === null && draft.where.room !== null && read.take(/\bwalls?\b/))
+    draft.part = 'interior-wall'
+  if (draft.part === null && draft.where.beside?.way === 'over' && read.take(/\btrim\b/))
+    draft.part = 'head-casing'
+  if (draft.part === null && draft.where.opening?.what === 'chimney') draft.part = 'chase-face'
+  if (draft.part === null && draft.where.atEnd && read.take(/\bboards?\b/)) draft.part = 'corner-board'
+  draft.signs = signs.map((sign) =>
+    sign === NO_FLASHING ? (draft.part === 'ledger' ? 'no-metal-at-ledger' : 'no-metal-at-casing-top') : sign,
+  )
+  draft.left = [...draft.left, ...leftWords(read)]
+  return [draft, ...more.map((part) => ({ ...draft, part }))]
+}

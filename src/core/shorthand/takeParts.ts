@@ -1,0 +1,51 @@
+import type { ComponentId } from '../job'
+import { patternOf, Reader } from './reader'
+import type { Draft } from './said'
+import { PART_PHRASES } from './vocabulary'
+
+const PART_OF: Partial<Record<ComponentId, ComponentId>> = {
+  'stair-tread': 'stair',
+  stringer: 'stair',
+  guard: 'stair',
+}
+/** Words before a part that is only where the other one is: `post on loose brick`, `sheathing behind siding`. */
+const ONLY_WHERE =
+  /\b(?:on|onto|under|below|behind|beneath|over|above|against|beside|near|by|to|from|at)(?: (?:the|a|its|loose|bare))*\s*$/
+
+/** The part that is meant, and the ones named with it by *and*; the others stay words. */
+export function takeParts(read: Reader): ComponentId[] {
+  const scan = new Reader(read.text)
+  const found: { part: ComponentId; at: number; end: number }[] = []
+  for (const [pattern, part] of PART_PHRASES) {
+    const one = patternOf(`(?<![\\w'-])(?:${pattern})(?:'s)?(?![\\w-])`)
+    for (let match = one.exec(scan.text); match; match = one.exec(scan.text)) {
+      scan.blank(match.index, match[0].length)
+      found.push({ part, at: match.index, end: match.index + match[0].length })
+    }
+  }
+  found.sort((a, b) => a.at - b.at)
+  // `deck stairs second tread`: the whole is only where its part is.
+  const parts = found.filter((each) => !found.some((other) => PART_OF[other.part] === each.part))
+  const meant = parts.find(({ at }) => !ONLY_WHERE.test(read.text.slice(0, at))) ?? parts[0]
+  if (!meant) return []
+  const together = [meant]
+  for (const next of found.slice(found.indexOf(meant) + 1)) {
+    if (!/^\s*(?:,|and|&|plus|\+)\s*$/.test(read.text.slice(together.at(-1)!.end, next.at))) break
+    together.push(next)
+  }
+  for (const { at, end } of together) read.blank(at, end - at)
+  return [...new Set(together.map(({ part }) => part))]
+}
+
+/** Hardware that is missing is no member that is gone. It stays among the words. */
+const HARDWARE =
+  /\b(?:gutter |fascia |down ?spout )?(?:(?<!joist )hanger|strap|clip|bracket|screw|nail|bolt|lag|staple|end cap|(?<!drip )cap|elbow|sweep|splash block|screen|knob|weatherstrip(?:ping)?)s? (?:is |are |was |were )?(?:missing|gone|loose|out|off)\b/
+
+export function takeHardware(read: Reader, draft: Draft): void {
+  for (let found = read.take(HARDWARE); found; found = read.take(HARDWARE)) {
+    // *fascia hanger missing*: the board is still what is spoken of.
+    const part = /^fascia /.test(found[0])
+    if (part) read.text = `${read.text.slice(0, found.index)}fascia${read.text.slice(found.index + 6)}`
+    draft.left = [...draft.left, read.raw.slice(found.index + (part ? 7 : 0), found.index + found[0].length)]
+  }
+}

@@ -1,0 +1,133 @@
+import type { HowMeasured } from '../job'
+import { inches } from '../measure'
+import { ANY_LENGTH, COUNT, countOf, feetOf, lengthOf } from './lengths'
+import type { Reader } from './reader'
+import type { Draft } from './said'
+import type { Phrase } from './vocabulary'
+
+export const MEASURED: readonly Phrase<HowMeasured>[] = [
+  ['taped', 'taped'],
+  ['paced|counted', 'counted'],
+  ['scaled', 'scaled'],
+  ['guessed|guess', 'guessed'],
+]
+
+/** What is counted by the piece: what stands behind a number that is no size. */
+const COUNTED =
+  'courses?|boards?|pcs|pieces|sheets|rows?|planks?|joists|posts|treads|steps|balusters|shakes|shingles|studs|hangers|rafters|rafter tails|brackets|columns|piers|sills|sashes|tiles|bricks|blocks'
+const ROUGH: Readonly<Record<string, number>> = {
+  couple: 2,
+  few: 3,
+  several: 4,
+  'half a dozen': 6,
+  dozen: 12,
+}
+const ROUGH_COUNT = '(?:(?:an? )?(?:couple|few)(?: of)?|several|(?:a )?half a dozen|a dozen|dozen)'
+
+/** `a few`, `half a dozen`, `3 or 4` (the larger, so that work is not left out), or a plain number. */
+function roughly(text: string): { count: number; rough: boolean } {
+  const said = text.trim()
+  const either = new RegExp(`^(${COUNT}) (?:or|to) (${COUNT})$`).exec(said)
+  if (either) return { count: Math.max(countOf(either[1]!), countOf(either[2]!)), rough: true }
+  const word = Object.keys(ROUGH).find((each) => said.includes(each))
+  if (word !== undefined) return { count: ROUGH[word]!, rough: word !== 'half a dozen' }
+  return { count: countOf(said), rough: false }
+}
+
+/** @returns what the counted noun says of the part: courses are of siding, boards are where a wall is spoken of. */
+export function takeCount(read: Reader, draft: Draft): 'courses' | 'boards' | null {
+  const bottom = read.take(`\\bbottom\\s+(${COUNT})\\s+(?:courses?|boards?)\\b`)
+  if (bottom) {
+    draft.part = 'base-course'
+    draft.count = countOf(bottom[1]!)
+    return null
+  }
+  const through = read.take(`\\bcourses? (${COUNT}) (?:through|thru|to|-) (${COUNT})\\b`)
+  if (through) {
+    draft.count = Math.abs(countOf(through[2]!) - countOf(through[1]!)) + 1
+    return 'courses'
+  }
+  const amount = `(${COUNT} (?:or|to) ${COUNT}|${ROUGH_COUNT}|${COUNT})`
+  const about = `(\\b(?:about|around|roughly|maybe) )?`
+  const counted =
+    read.take(`(?:\\bx\\s*)?${about}\\b${amount}\\s*(?:pcs|pieces|sheets)\\b(?:\\s+of\\b)?`) ??
+    read.take(`(?:\\bx\\s*)?${about}\\b${amount}\\s*(courses?|rows?|boards?|planks?)\\b(?:\\s+of\\b)?`) ??
+    read.take(
+      `${about}\\b${amount} (?:of (?:the |those |these )?(?:${COUNT} )?)?(?=(?:\\w+ )?(?:${COUNTED})\\b)`,
+    ) ??
+    read.take(`\\b()(${COUNT}) of (?:them|those|these)\\b`) ??
+    read.take(
+      `^\\s*()(${COUNT}) (?=(?:are |is )?(?:broken|cracked|soft|rotten|gone|missing|loose|split)\\b)`,
+    ) ??
+    read.take(`\\b()(?:both) (?=(?:jamb )?(?:feet|legs|jambs)\\b)`) ??
+    read.take(`\\b()(?:${ORDINAL}) (?=(?:tread|step|joist|post|baluster|rafter|board)\\b)`)
+  if (!counted) return null
+  const { count, rough } =
+    counted[2] === undefined
+      ? { count: counted[0].startsWith('both') ? 2 : 1, rough: false }
+      : roughly(counted[2])
+  draft.count = count
+  draft.roughCount = rough || Boolean(counted[1])
+  const noun = counted[3] ?? ''
+  return /^(?:course|row)/.test(noun) ? 'courses' : /^(?:board|plank)/.test(noun) ? 'boards' : null
+}
+
+const ORDINAL = 'first|second|third|fourth|fifth|sixth|top|bottom|1st|2nd|3rd|[4-9]th'
+
+/** `two to three feet`, `a couple of feet`: a length with what it may be. */
+function takeRange(read: Reader, draft: Draft): boolean {
+  const range = read.take(
+    `\\b(?:about |maybe )?(${COUNT}) (?:to|or) (${COUNT}) (feet|foot|ft|inches|inch|in)\\b`,
+  )
+  if (range) {
+    const unit = range[3]!.startsWith('f') ? 12 : 1
+    const [low, high] = [countOf(range[1]!) * unit, countOf(range[2]!) * unit].sort((a, b) => a - b)
+    draft.length = inches((low! + high!) / 2)
+    draft.range = { low: inches(low!), high: inches(high!) }
+    draft.how = 'guessed'
+    return true
+  }
+  const few = read.take(/\b(?:an? )?(couple|few)(?: of)? (feet|foot|ft|inches|inch)\b/)
+  if (!few) return false
+  const unit = few[2]!.startsWith('f') ? 12 : 1
+  const [low, usual, high] = few[1] === 'couple' ? [1.5, 2, 3] : [2, 3, 5]
+  draft.length = inches(usual! * unit)
+  draft.range = { low: inches(low! * unit), high: inches(high! * unit) }
+  draft.how = 'guessed'
+  return true
+}
+
+/** How long it is; and where two lengths stand side by side, how far along. */
+export function takeLength(read: Reader, draft: Draft): void {
+  if (draft.length !== null) return
+  if (takeRange(read, draft)) return
+  const face = read.take(`\\b(${COUNT})(?: ?(?:'|ft|feet))? (?:by|x) (?=${COUNT} ?(?:'|ft|feet|foot)(?!\\w))`)
+  if (face) {
+    // What it measures the other way stays among the words: only the run has a field.
+    draft.length = feetOf(face[1]!)
+    draft.left = [...draft.left, read.take(ANY_LENGTH)![0].trim()]
+    return
+  }
+  const roughly = read.take(
+    `(?:~|\\b(?:about|around|roughly|approx(?:imately)?\\.?|maybe)\\s)\\s*(${ANY_LENGTH})`,
+  )
+  const length =
+    roughly ??
+    read.take(`(${ANY_LENGTH})(\\s+or so\\b)?`) ??
+    read.take(`\\bfor (${COUNT})(?![\\w%./'"]| (?:years|months|weeks|days))`)
+  if (!length) return
+  draft.length = feetOf(length[1]!)
+  const behind = read.text.slice(length.index + length[0].length)
+  draft.lengthFirst =
+    /^\s*$/.test(read.raw.slice(0, length.index)) &&
+    !/^\s*(?:of|long|piece|run|section|stretch)\b/.test(behind)
+  if (roughly || length[2] !== undefined) draft.how = 'guessed'
+  // Two lengths and no word between them: where it stands comes before how long it is.
+  const placed =
+    draft.station !== null || draft.feature !== null || draft.height !== null || draft.where.opening !== null
+  const second = placed ? null : read.take(`(${ANY_LENGTH})`)
+  if (second) {
+    draft.station = draft.length
+    draft.length = lengthOf(second[1]!)
+  }
+}

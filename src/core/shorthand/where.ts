@@ -1,0 +1,409 @@
+import type { Side } from '../job'
+import type { Length } from '../measure'
+import { ANY_LENGTH, COUNT, countOf, feetOf, lengthOf } from './lengths'
+import { OPENING_PHRASES, ROOM_PHRASES, type OpeningWord } from './placeWords'
+import { patternOf, type Reader } from './reader'
+
+export type End = 'left' | 'right'
+
+/** Which of the openings of a kind is meant. `there`: the one there is, or the one last spoken of. */
+export type Which =
+  | { readonly kind: 'nth'; readonly n: number }
+  | { readonly kind: 'several'; readonly ns: readonly number[] }
+  | { readonly kind: 'end'; readonly end: End }
+  | { readonly kind: 'all' | 'there' | 'last' | 'middle' | 'next' | 'previous' }
+
+/** An opening by a usual name: the second window, the patio door, the window left of the chimney. */
+export type OpeningSaid = {
+  readonly what: OpeningWord
+  /** As it was called: a *meter* is not any hole in the wall. */
+  readonly name: string
+  readonly which: Which
+  readonly beside: { readonly of: OpeningSaid; readonly way: Way } | null
+}
+export type Way = End | 'near' | 'under' | 'over'
+
+/** Where a line says that something is, before it is looked for on a house. */
+export type Where = {
+  readonly facing: Side['facing'] | null
+  /** The side that has a garage door or a chimney; the next one in walking order. */
+  readonly sideBy: OpeningWord | 'next' | null
+  readonly opening: OpeningSaid | null
+  /** Beside, under or over something: the station follows from it. */
+  readonly beside: { readonly of: OpeningSaid; readonly way: Way; readonly to: OpeningSaid | null } | null
+  readonly end: End | null
+  /** Both ends, both corners. */
+  readonly both: boolean
+  /** The stretch lies at that end (`last six feet`), rather than the station being counted from there. */
+  readonly atEnd: boolean
+  /** Counted from a corner nobody named. */
+  readonly cornerUnsaid: boolean
+  readonly station: Length | null
+  readonly to: Length | 'corner' | null
+  readonly stretch: 'whole' | 'middle' | null
+  /** Steps from where the last finding was: to the right, or to the left when below zero. */
+  readonly shift: Length | null
+  /** The same place as the last finding. */
+  readonly there: boolean
+  readonly again: boolean
+  readonly area: 'crawl' | 'roof' | 'deck' | null
+  readonly room: string | null
+}
+
+export const NOWHERE: Where = {
+  facing: null,
+  sideBy: null,
+  opening: null,
+  beside: null,
+  end: null,
+  both: false,
+  atEnd: false,
+  cornerUnsaid: false,
+  station: null,
+  to: null,
+  stretch: null,
+  shift: null,
+  there: false,
+  again: false,
+  area: null,
+  room: null,
+}
+type Draft = { -readonly [K in keyof Where]: Where[K] }
+
+const FACING: Readonly<Record<string, NonNullable<Side['facing']>>> = {
+  front: 'front',
+  right: 'right',
+  back: 'back',
+  rear: 'back',
+  left: 'left',
+}
+const END = '(left|right)(?:[ -]?hand)?'
+const FACE = '(front|back|rear)'
+const WALL = '(?:side|wall|elevation|face)'
+/** A length with its unit, or a bare number of feet. */
+const FEET = `(?:${ANY_LENGTH}|${COUNT})`
+const ORDINALS = [
+  'first',
+  'second',
+  'third',
+  'fourth',
+  'fifth',
+  'sixth',
+  'seventh',
+  'eighth',
+  'ninth',
+] as const
+const NTH = `(?:${ORDINALS.join('|')}|1st|2nd|3rd|[4-9]th)`
+
+function nth(word: string): number {
+  const named = ORDINALS.indexOf(word as (typeof ORDINALS)[number])
+  return named >= 0 ? named + 1 : Number.parseInt(word, 10)
+}
+
+function whichBefore(words: string): Which {
+  const of = words.trim()
+  const end = /^(?:far )?(left|right)/.exec(of)
+  if (end) return { kind: 'end', end: end[1] as End }
+  if (patternOf(`^${NTH}$`).test(of)) return { kind: 'nth', n: nth(of) }
+  if (of === 'last') return { kind: 'last' }
+  if (of === 'middle' || of === 'center' || of === 'centre') return { kind: 'middle' }
+  if (of === 'next') return { kind: 'next' }
+  if (of === 'previous' || of === 'prior') return { kind: 'previous' }
+  if (/^(?:both|all|each|every)/.test(of)) return { kind: 'all' }
+  return { kind: 'there' }
+}
+
+const BEFORE = `(?:both|(?:all|each|every)(?: of)?(?: the)?(?: (?:${COUNT}))?|(?:far )?(?:left|right)(?:[ -]?hand)?(?: side)?|${NTH}|last|middle|cent(?:er|re)|only|next|previous|prior|same)`
+const LIST = `${COUNT}(?:(?:\\s*,\\s*(?:and )?|\\s+and\\s+|\\s*&\\s*|\\s+)${COUNT}(?! *(?:courses?|boards?|feet|foot|ft|inch|inches|in|['"])))*`
+
+/** `window sill` names a part, of whichever window. */
+const OF_ANY = String.raw`(?! (?:sill|ledge|nose|nosing|casing|trim|head|sash|frame)s?\b)`
+/**
+ * The first opening named by a usual word. One with its number or its place in the row goes first: in `window sill rotten on window
+ * two` the first *window* only says which sill.
+ */
+function takeOpening(read: Reader, lead = ''): { said: OpeningSaid; lead: RegExpExecArray } | null {
+  const named = OPENING_PHRASES.filter(([words]) => patternOf(words).test(read.text))
+  if (named.length === 0 || !patternOf(lead).test(read.text)) return null
+  const end = String.raw`(?![\w-])`
+  const number = `(?: (?:number )?(${LIST})(?![\\d'"]|\\s*(?:feet|foot|ft|inch|inches|in|courses?|boards?)\\b))`
+  const over = String.raw`(?: over\b(?! the))?`
+  const start = `(?<![\\w'-])${lead}(?:the )?`
+  for (const way of ['which', 'number', 'plain'] as const) {
+    for (const [words, what] of named) {
+      const found = read.take(
+        way === 'which'
+          ? `${start}(${BEFORE}) (?:the )?(${words})${end}${number}?${over}`
+          : way === 'number'
+            ? `${start}()(${words})${end}${number}${over}`
+            : `${start}()(${words})${end}${what === 'window' ? OF_ANY : ''}()`,
+      )
+      if (!found) continue
+      const [before, name, numbers] = found.slice(-3)
+      const ns = (numbers?.match(patternOf(COUNT, 'g')) ?? []).map(countOf)
+      const which: Which =
+        ns.length > 1
+          ? { kind: 'several', ns }
+          : ns.length === 1
+            ? { kind: 'nth', n: ns[0]! }
+            : whichBefore(before ?? '')
+      return { said: { what, name: name!, which, beside: null }, lead: found }
+    }
+  }
+  return null
+}
+
+/** `left of the chimney`, `under window two`, `by the downspout`, `between window one and two`. */
+function takeBeside(read: Reader, draft: Draft): void {
+  const between = takeOpening(read, '(?<!(?:post|mull|mullion) )between ')
+  if (between) {
+    const { said } = between
+    const two = said.which.kind === 'several' && said.which.ns.length === 2 ? said.which.ns : null
+    if (two) {
+      const part = (n: number): OpeningSaid => ({ ...said, which: { kind: 'nth', n } })
+      draft.beside = { of: part(two[0]!), way: 'right', to: part(two[1]!) }
+      return
+    }
+    const other = takeOpening(read, '(?:and )')
+    draft.beside = { of: said, way: 'right', to: other?.said ?? null }
+    return
+  }
+  const ways: readonly (readonly [lead: string, way: Way | null])[] = [
+    [`(?:to the |on the )?(left|right)(?: side)? of `, null],
+    ['(?:just )?(?:under|below|beneath|underneath) ', 'under'],
+    ['(?:just )?(?:over|above) ', 'over'],
+    ['(?:right )?(?:next to|beside|behind|by|near|close to|alongside|where) ', 'near'],
+  ]
+  for (const [lead, way] of ways) {
+    const found = takeOpening(read, lead)
+    if (!found) continue
+    const then = way === 'near' ? read.take(/(?:(?:on|to) (?:the|its) )?(left|right) side\b/) : null
+    draft.beside = {
+      of: found.said,
+      way: (then?.[1] as End | undefined) ?? way ?? (found.lead[1] as End),
+      to: null,
+    }
+    return
+  }
+}
+
+function takeFacing(read: Reader, draft: Draft): void {
+  const strong =
+    read.take(
+      `\\b(?:on |at |along |around |in )?(?:the )?(?:(front|back|rear|left|right)(?:[ -]?hand)?) ${WALL}\\b`,
+    ) ??
+    read.take(
+      `\\b(?:on|along|around|at|down) (?:the )?(front|back|rear|left|right)(?: side)?\\b(?! (?:end|corner|hand|door))`,
+    )
+  if (strong) {
+    draft.facing = FACING[strong[1]!]!
+    // `rear elevation 30 feet soffit`: what follows the side at the head of a line is how far along.
+    const along =
+      strong.index === 0
+        ? read.take(`^\\s*(?:,\\s*)?(${ANY_LENGTH})(?! (?:of|long)\\b)(?: (?:in|along|over)\\b)?`)
+        : null
+    if (along) draft.station = lengthOf(along[1]!)
+    return
+  }
+  const by = read.take(/\b(?:on |at )?(?:the )?(garage|chimney|deck|porch|entry) side\b/)
+  if (by)
+    draft.sideBy = (
+      {
+        garage: 'garage-door',
+        chimney: 'chimney',
+        deck: 'deck',
+        porch: 'porch',
+        entry: 'front-door',
+      } as const
+    )[by[1] as 'garage']
+  else if (read.take(/\b(?:next side|around the corner|other side of the corner)\b/)) draft.sideBy = 'next'
+}
+
+/** Corners and ends, and lengths counted from them. */
+function takeEnds(read: Reader, draft: Draft): void {
+  if (read.take(/\b(?:on |at )?both (?:ends|sides|corners)\b/) ?? read.take(/\bboth(?= corner)/)) {
+    draft.both = true
+    return
+  }
+  const from = read.take(
+    `\\b(?:start(?:s|ing)? )?(?:at )?(${FEET})(?: in)?(?: over)? from (?:the )?(?:${FACE} )?${END}(?: (?:hand )?(?:corner|end|side))?\\b`,
+  )
+  if (from) {
+    draft.station = feetOf(from[1]!)
+    if (from[2] !== undefined) draft.facing ??= FACING[from[2]]!
+    draft.end = from[3] as End
+    return
+  }
+  const last = read.take(
+    `\\b(?:the )?(last|first)(?: (${COUNT}|${ANY_LENGTH})(?: (?:feet|foot|ft)\\b)?| (?=foot\\b|feet\\b))(?: of\\b)?`,
+  )
+  if (last) {
+    draft.atEnd = true
+    const onlyFoot = last[2] === undefined
+    if (onlyFoot) read.take(/\bf(?:oo|ee)t\b(?: of\b)?/)
+    draft.end = last[1] === 'last' ? 'right' : 'left'
+    draft.station = null
+    draft.to = onlyFoot ? (lengthOf('1 ft') as Length) : feetOf(last[2]!)
+    read.take(`\\b(?:at |on )?(?:the )?(?:${END}) end\\b`)
+    return
+  }
+  // `corner board left front`: whichever comes first.
+  const turned = /\bcorner\b/.test(read.text)
+    ? read.take(`\\b(left|right) ${FACE}\\b(?! (?:side|wall|door))`)
+    : null
+  if (turned) {
+    draft.facing ??= FACING[turned[2]!]!
+    draft.end = turned[1] as End
+    draft.atEnd = true
+    return
+  }
+  const corner =
+    read.take(`\\b(?:at |on |by |in )?(?:the )?(?:${FACE} )?${END}(?: side)? (?=corner board|corner trim)`) ??
+    read.take(
+      `\\b(?:at |on |by |in )?(?:the )?(?:${FACE} )?${END} (?:end|corner)\\b(?! of (?:the )?(?!wall|side|house|run|front|back|rear|left|right|fascia|soffit|board)\\w)`,
+    )
+  if (corner) {
+    if (corner[1] !== undefined) draft.facing ??= FACING[corner[1]]!
+    draft.end = corner[2] as End
+    draft.atEnd = true
+    return
+  }
+  if (read.take(/\bfrom the corner(?: in| over)?\b/)) draft.cornerUnsaid = true
+}
+
+/** Stations and stretches along a wall. */
+function takeStations(read: Reader, draft: Draft): void {
+  const toCorner = read.take(`\\bfrom (${FEET}) (?:to|till|until) (?:the )?(?:corner|end)\\b`)
+  if (toCorner) {
+    draft.station = feetOf(toCorner[1]!)
+    draft.to = 'corner'
+    return
+  }
+  const range =
+    read.take(`\\bfrom (${FEET})(?: in)? (?:to|till|until) (${FEET})(?: (?:in|feet|foot|ft)\\b)?`) ??
+    read.take(
+      `(?<![\\w./-])(\\d{1,3}) to (\\d{1,3})\\b(?!\\s*(?:'|"|%|feet|foot|ft|inch|inches|in\\b|boards?|courses?|/))`,
+    )
+  if (range) {
+    draft.station = feetOf(range[1]!)
+    draft.to = feetOf(range[2]!)
+    return
+  }
+  if (
+    read.take(
+      /\b(?:the )?(?:full|whole|entire) (?:length|run|thing|way)\b|\ball (?:the way )?(?:along|across|down)\b|\bend to end\b|\bwall to wall\b/,
+    ) ??
+    read.take(/\b(?:the )?(?:whole|entire|full)\b(?! (?:member|board|sill|unit|window|door))/)
+  ) {
+    draft.stretch = 'whole'
+    return
+  }
+  if (
+    read.take(
+      /\b(?:in |at )?(?:the )?middle (?:of(?: the)?)?(?= |$)|\b(?:half ?way|midway)(?: (?:along|down|across)(?: the)?)?\b/,
+    )
+  ) {
+    draft.stretch = 'middle'
+    return
+  }
+  const shift = read.take(
+    `\\b(${FEET})(?: (?:further|farther|more))? (?:to the |over to the |further )?(?:(left|right))\\b(?! (?:casing|leg|jamb|corner|end|hand|window|door|side))`,
+  )
+  if (shift) {
+    const by = feetOf(shift[1]!)
+    if (by !== null) draft.shift = (shift[2] === 'left' ? -by : by) as Length
+    return
+  }
+  const feetIn = String.raw`(?:'|(?:ft|feet|foot)\b\.?)`
+  const at =
+    read.take(
+      `\\b(?:about |around |roughly )?(${ANY_LENGTH}) (?:in|along|over|down)\\b(?!\\s*(?:\\d|the (?:ground|dirt)|it\\b))(?: (?:from|on) the (?:side|wall))?`,
+    ) ??
+    read.take(`(?<![\\w.])(\\d{1,3}(?:\\.\\d+)?\\s*${feetIn}) in\\b`) ??
+    read.take(`(?<![\\w.])(${COUNT}) (?:over|along)\\b`) ??
+    read.take(
+      `(?:\\b(?:start(?:s|ing)? at|begins? at|at|about|around)|@)\\s*(?:about |around )?(${ANY_LENGTH}) (?:in|along|over|from the corner)\\b`,
+    ) ??
+    read.take(
+      `(?:\\b(?:start(?:s|ing)? (?:at )?|begins? (?:at )?|at )|@\\s*)(?:about |around )?(${ANY_LENGTH})(?! up\\b| high\\b| off\\b)(?: in\\b)?`,
+    ) ??
+    read.take(
+      `\\b(?:at|starting at) (?:about |around )?(${COUNT})(?![\\w%./'"]|\\s*(?:%|percent|inch|inches|in\\b|o'clock|degrees))`,
+    )
+  if (at) draft.station = feetOf(at[1]!)
+}
+
+function takeAreas(read: Reader, draft: Draft): void {
+  if (
+    read.take(/\b(?:in |under )?(?:the )?crawl(?: ?space)?\b(?! vents?)|\bunder (?:the )?(?:house|floor)\b/)
+  )
+    draft.area = 'crawl'
+  else if (
+    read.take(
+      /\b(?:on |up on )?(?:the )?roof\b(?! (?:deck|decking|sheathing|edge|rafter|line|end|leak|plane))/,
+    )
+  )
+    draft.area = 'roof'
+  else if (read.take(/\b(?:on |under )(?:the )?deck\b(?! (?:boards?|joists?|beams?|posts?|footings?))/))
+    draft.area = 'deck'
+  const room = read.phrase(ROOM_PHRASES)
+  if (room) draft.room = room.means
+}
+
+/**
+ * Reads where a line says that something is and blanks it out. What it does not understand it leaves to those who read on.
+ *
+ * Letters with numbers (`A2`, `B 12'`) are read elsewhere; this is for the words people use.
+ */
+export function takeWhere(read: Reader): Where {
+  const draft: Draft = { ...NOWHERE }
+  // `a six foot run` is a size: its article is no side's letter.
+  read.text = read.text.replaceAll(
+    /\b(an?)(?= (?:\d|\w+ (?:foot|feet|ft|inch))[^,]*? (?:run|piece|section|stretch)\b)/g,
+    (word) => ' '.repeat(word.length),
+  )
+  if (
+    read.take(
+      /\b(?:the )?(?:same|ditto)(?: again| thing)?\b(?! (?:window|door|place|spot|one)\b)(?: (?:on|at|for)\b)?/,
+    )
+  )
+    draft.again = true
+  if (
+    read.take(
+      /\b(?:same (?:window|door|place|spot|one)|behind it|below it|under it|above it|next to it|there too|also)\b/,
+    )
+  )
+    draft.there = true
+  else if (read.take(/\btoo\b|\bas well\b/)) draft.there = true
+  takeEnds(read, draft)
+  takeBeside(read, draft)
+  takeAreas(read, draft)
+  takeFacing(read, draft)
+  const opening = takeOpening(read)
+  // `back side window on the right`: the side is named already.
+  const onSide =
+    opening?.said.which.kind === 'there' && draft.facing !== null
+      ? read.take(/\bon the (left|right)\b/)
+      : null
+  const which: Which | undefined = onSide ? { kind: 'end', end: onSide[1] as End } : opening?.said.which
+  const every = opening
+    ? null
+    : read.take(
+        `\\b(?:both|all|every|each)(?: of)?(?: the)?(?: (?:${COUNT}))? (?=(?:sills?|(?:sill )?noses?|head casings?|casings?|sash(?:es)?|heads)\\b)`,
+      )
+  if (every) draft.opening = { what: 'window', name: 'window', which: { kind: 'all' }, beside: null }
+  if (opening) {
+    draft.opening = {
+      ...opening.said,
+      which: which!,
+      beside: draft.beside && !draft.beside.to ? draft.beside : null,
+    }
+    if (draft.opening.beside) draft.beside = null
+  } else if (/\b(?:next|previous) one\b/.test(read.text)) {
+    const step = read.take(/\b(next|previous) one(?: over| along| down)?\b/)!
+    draft.opening = { what: 'window', name: 'window', which: { kind: step[1] as 'next' }, beside: null }
+  }
+  if (draft.facing === null) takeFacing(read, draft)
+  takeStations(read, draft)
+  return draft
+}
