@@ -8,7 +8,8 @@ export function placeWords(place: Place, job: JobDocument): string {
       const side = byId(job.sides, place.side_id)
       const feature = byId(job.features, place.feature_id)
       const name = side ? `${side.facing} ${side.letter}` : 'side'
-      return feature ? `${name}, ${FEATURE_WORDS[feature.kind]} ${side?.letter ?? ''}${feature.number}` : name
+      if (feature) return `${name}, ${FEATURE_WORDS[feature.kind]} ${side?.letter ?? ''}${feature.number}`
+      return place.station_unsaid ? `${name}, where along not said` : name
     }
     case 'words':
       return place.words

@@ -141,8 +141,10 @@ export function movedFinding(finding: Finding, drag: Drag, context: Context): Mo
   const base = baseOf(place.height, context, left)
   const high = (value: number): Snap => snapHeight(value, side, job, { within, except: null })
   const vertical = isVertical(finding)
+  // Put somewhere by hand, its station is said.
+  const { station_unsaid, ...known } = place
   const moved = (bottom: number): FindingFields['place'] => ({
-    ...place,
+    ...(drag.along === 0 && station_unsaid ? place : known),
     station: left,
     height: { ...place.height, value: (bottom - base) as Length },
   })

@@ -111,7 +111,10 @@ export function drawFindings(
       .map((each) => findingNumber(each.finding, job))
       .sort((a, b) => Number(a) - Number(b))
     const chosen = group.some((each) => view.chosen.includes(each.finding.id))
-    const text = numbers.length > 3 ? `${numbers[0]} +${numbers.length - 1}` : numbers.join('·')
+    const isUnsaid = group.some(({ finding: { place } }) => place.kind === 'side' && place.station_unsaid)
+    const said = numbers.length > 3 ? `${numbers[0]} +${numbers.length - 1}` : numbers.join('·')
+    // Drawn somewhere on its side because nobody said where along.
+    const text = isUnsaid ? `${said}?` : said
     return {
       kind: 'mark',
       of: 'finding',

@@ -29,6 +29,7 @@ export type Ink =
   | 'not-seen'
   | 'damage'
   | 'damage-fill'
+  | 'damage-solid'
   | 'sound'
   | 'awl'
   | 'awl-fill'

@@ -8,6 +8,7 @@ export {
   type Shape,
   type SideSpan,
 } from './drawing'
+export { drawRibbon } from './drawRibbon'
 export { drawStrip, drawTape, stripSpans, TAPE_PX, type StripView } from './drawStrip'
 export { INVENTED_CLIMATES } from './climates'
 export { drawFeature } from './drawFeature'

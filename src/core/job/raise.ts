@@ -89,6 +89,8 @@ export const STEPS: Readonly<Record<number, Step>> = {
     facts: {},
     file: {},
   },
+  // Version 8 only lets a place say that its station is not known: older ones all knew theirs.
+  7: { bodies: {}, facts: {}, file: {} },
 }
 
 function isBody(value: unknown): value is Body {

@@ -99,6 +99,8 @@ export const Place = z.discriminatedUnion('kind', [
     station: LengthValue,
     height: Height,
     feature_id: Id.nullable(),
+    /** Nobody said how far along it is: the station is the middle of the side until somebody does. */
+    station_unsaid: z.literal(true).optional(),
   }),
   z.strictObject({ kind: z.literal('photo'), photo_id: Id }),
   z.strictObject({ kind: z.literal('room'), room: ShortWords }),

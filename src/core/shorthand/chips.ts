@@ -10,19 +10,20 @@ export type Chip = {
   readonly says: string
 }
 
-/** What was understood of a line, piece by piece, in the order of a finding; words not understood last. */
-export function chipsOf(said: Shorthand): Chip[] {
+/**
+ * What was understood of a line, piece by piece, in the order of a finding; words not understood last. `where` is the place that was
+ * found for it on the house, in words; empty while it is still asked.
+ */
+export function chipsOf(said: Shorthand, where = ''): Chip[] {
   const chips: (Chip | null)[] = [
-    said.side === null ? null : { kind: 'place', says: `side ${said.side}` },
-    said.feature === null ? null : { kind: 'place', says: said.feature },
-    said.station === null ? null : { kind: 'place', says: `at ${formatLength(said.station)}` },
+    where === '' ? null : { kind: 'place', says: where },
     said.height === null ? null : { kind: 'place', says: `${formatLength(said.height)} up` },
     said.part === null ? null : { kind: 'part', says: partName(said.part) },
     said.material === null ? null : { kind: 'part', says: materialName(said.material) },
     said.length === null
       ? null
       : { kind: 'size', says: `${formatLength(said.length)}${said.how === null ? '' : ` ${said.how}`}` },
-    said.count === null ? null : { kind: 'size', says: `× ${said.count}` },
+    said.count === null ? null : { kind: 'size', says: `× ${said.count}${said.roughCount ? ' or so' : ''}` },
     said.grade === null ? null : { kind: 'state', says: `${said.grade} ${GRADE_NAMES[said.grade]}` },
     said.probe === null
       ? null

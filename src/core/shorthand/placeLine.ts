@@ -1,5 +1,5 @@
 import { partOf } from '../catalogue'
-import { casingOf, featureBox, foundationTop, isOpening, wallTop } from '../geometry'
+import { casingOf, drawnLength, featureBox, foundationTop, isOpening, wallTop } from '../geometry'
 import {
   FEATURE_WORDS,
   type ComponentId,
@@ -50,9 +50,11 @@ function onSide(said: Shorthand, side: Side, station: Length | null, { job }: On
   return {
     kind: 'side',
     side_id: side.id,
-    station: station ?? feet(0),
+    // Unsaid, it is drawn in the middle: the place that is least far from wherever it is.
+    station: station ?? (Math.round(drawnLength(side, job) / 2) as Length),
     height: { value: said.height ?? usualHeight(said.part, side, job), from: 'grade' },
     feature_id: null,
+    ...(station === null ? { station_unsaid: true as const } : {}),
   }
 }
 

@@ -3,7 +3,7 @@
 import { useState, type ReactNode } from 'react'
 import type { SentBidAnswer } from '../../core/contract'
 import { formatCents, type Cents } from '../../core/measure'
-import { Button, LinkButton, Notice, Panel } from '../look'
+import { Button, LinkButton, Notice, Panel, PANES } from '../look'
 import { Dialog } from '../look/Dialog'
 import { useJob } from '../state/useJob'
 import { BidView } from './BidView'
@@ -13,7 +13,7 @@ import { useSending } from './useSending'
 export function BidTab({ jobId }: { jobId: string }) {
   const { derived, view } = useJob()
   return (
-    <div className="grid grid-cols-[minmax(0,1fr)_340px] gap-6 max-lg:grid-cols-1">
+    <div className={`grid grid-cols-[minmax(0,1fr)_340px] gap-6 max-lg:grid-cols-1 ${PANES}`}>
       <div className="border border-rule print:border-0">
         <BidView
           model={derived.bid}

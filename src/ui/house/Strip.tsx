@@ -1,16 +1,25 @@
 'use client'
 
-import { memo, useCallback, useDeferredValue, useMemo, type ReactNode } from 'react'
-import { drawStrip, drawTape, stripSpans, TAPE_PX, type Drawing, type Mark } from '../../core/house'
+import { memo, useCallback, useDeferredValue, useMemo, useRef, type ReactNode } from 'react'
+import {
+  drawStrip,
+  drawTape,
+  stripSpans,
+  TAPE_PX,
+  type Drawing,
+  type Mark,
+  type SideSpan,
+} from '../../core/house'
 import { featureBox, groundAt } from '../../core/geometry'
 import type { Coverage } from '../../core/coverage'
 import type { JobDocument, Place } from '../../core/job'
-import { inches, type Length } from '../../core/measure'
+import { formatLength, inches, type Length } from '../../core/measure'
 import type { Trace } from '../../core/trace'
 import { Button } from '../look'
 import type { Frame } from './frame'
 import { Marks } from './Marks'
 import { ShapeSvg } from './svg'
+import type { TapeHandle } from './useTape'
 import { useWidth } from './useWidth'
 import { useZoom } from './useZoom'
 
@@ -40,10 +49,44 @@ type Props = {
   /** What a stage draws over the walls and edits there. */
   readonly overlay?: (on: StripOverlay) => ReactNode
   readonly tools?: ReactNode
+  /** The tape is the handle of the drawing. */
+  readonly tape?: TapeHandle
 }
 
-/** Tallest the strip may stand on a desk, pixels. */
+/** Tallest the strip may stand on a desk and on a phone, pixels. */
 const TALLEST = 268
+const TALLEST_PHONE = 232
+
+/** Across the drawing so far, and mostly level: the next side. */
+const SWIPE_PX = 56
+
+const nameOf = (span: SideSpan): string =>
+  `${span.letter} ${span.facing[0]!.toUpperCase()}${span.facing.slice(1)}`
+
+/** A neighbour's name as the way to it. */
+function SideStep({
+  label,
+  span,
+  onStep,
+}: {
+  label: string
+  span: SideSpan | undefined
+  onStep: () => void
+}) {
+  const isNext = label === 'Next side'
+  return (
+    <button
+      type="button"
+      aria-label={label}
+      onClick={onStep}
+      className={`flex h-11 items-center gap-1 px-3 font-head text-[17px] text-chalk-text ${isNext ? 'justify-end' : ''}`}
+    >
+      {isNext ? null : <span aria-hidden>‹</span>}
+      <span aria-hidden>{span ? nameOf(span) : ''}</span>
+      {isNext ? <span aria-hidden>›</span> : null}
+    </button>
+  )
+}
 
 /** Place on a wall under a point of the drawing, snapped to inches, with the opening it lies on. */
 function placeAt(
@@ -80,6 +123,7 @@ export const Strip = memo(function Strip(props: Props) {
   const { job, coverage, trace, chosen, onTap } = props
   const [ref, width] = useWidth()
   const [frameRef, zoomed] = useZoom()
+  const from = useRef<{ x: number; y: number } | null>(null)
   const { zoom } = zoomed
   // A zoom step first scales what is drawn, at once, and draws it anew in its own time.
   const drawnZoom = useDeferredValue(zoom)
@@ -95,8 +139,11 @@ export const Strip = memo(function Strip(props: Props) {
     const only = shownId ? [shownId] : null
     const bare = { ...job, findings: [], scope_stretches: [] }
     const rough = drawStrip(bare, { px: 100, coverage: null, trace: null, chosen: [], only })
-    return Math.max((rough.right - rough.left) / width, (rough.top - rough.bottom) / TALLEST)
-  }, [job, width, shownId])
+    return Math.max(
+      (rough.right - rough.left) / width,
+      (rough.top - rough.bottom) / (phone ? TALLEST_PHONE : TALLEST),
+    )
+  }, [job, width, phone, shownId])
   const view = useMemo(() => {
     const only = shownId ? [shownId] : null
     const px = fit / drawnZoom
@@ -134,24 +181,36 @@ export const Strip = memo(function Strip(props: Props) {
     if (next) props.onSide(next.id)
   }
 
+  const swipe = {
+    onTouchStart: (event: React.TouchEvent) => {
+      const touch = event.touches.item(0)
+      from.current = event.touches.length === 1 && touch ? { x: touch.clientX, y: touch.clientY } : null
+    },
+    onTouchEnd: (event: React.TouchEvent) => {
+      const touch = event.changedTouches.item(0)
+      const held = from.current
+      from.current = null
+      if (!held || !touch) return
+      const [dx, dy] = [touch.clientX - held.x, touch.clientY - held.y]
+      if (Math.abs(dx) > SWIPE_PX && Math.abs(dx) > 2 * Math.abs(dy)) step(dx < 0 ? 1 : -1)
+    },
+  }
+
   return (
     <section aria-label="Walls" className="no-print relative" onKeyDown={zoomed.onKeyDown}>
       {shownSide ? (
-        <div className="flex items-center justify-between px-2 py-1">
-          <Button aria-label="Side before" className="min-w-14" onClick={() => step(-1)}>
-            ‹
-          </Button>
-          <span className="font-head text-lg font-semibold">
-            {shownSide.letter} {shownSide.facing}
+        <div className="grid h-11 grid-cols-[1fr_auto_1fr] items-center">
+          <SideStep label="Side before" span={spans.at(at - 1)} onStep={() => step(-1)} />
+          <span className="font-head text-[19px] font-semibold">
+            {nameOf(shownSide)} {shownSide.open ? '' : formatLength(shownSide.length as Length)}
           </span>
-          <Button aria-label="Next side" className="min-w-14" onClick={() => step(1)}>
-            ›
-          </Button>
+          <SideStep label="Next side" span={spans[(at + 1) % spans.length]} onStep={() => step(1)} />
         </div>
       ) : null}
       <div ref={ref}>
         <div
           ref={frameRef}
+          {...(shownSide && zoom === 1 ? swipe : {})}
           className={`relative overflow-auto overscroll-contain [touch-action:pan-x_pan-y] ${zoom > 1 ? 'cursor-grab active:cursor-grabbing' : ''}`}
           style={zoom > 1 ? { height: fitHeight + TAPE_PX } : { overflow: 'hidden' }}
           tabIndex={zoom > 1 ? 0 : undefined}
@@ -175,7 +234,8 @@ export const Strip = memo(function Strip(props: Props) {
             viewBox={`0 0 ${w} ${TAPE_PX}`}
             preserveAspectRatio="none"
             aria-hidden
-            className="sticky bottom-0 block"
+            {...props.tape}
+            className={`sticky bottom-0 block ${props.tape ? 'cursor-ns-resize touch-none' : ''}`}
           >
             {tape.map((shape, index) => (
               <ShapeSvg key={index} shape={shape} frame={{ left: drawing.left, top: TAPE_PX * px, px }} />
@@ -183,7 +243,9 @@ export const Strip = memo(function Strip(props: Props) {
           </svg>
         </div>
       </div>
-      <div className="absolute top-1 right-2 flex gap-1 max-sm:static max-sm:flex-wrap max-sm:justify-end max-sm:px-2 max-sm:pt-1">
+      <div
+        className={`absolute right-2 flex gap-1 max-sm:right-0 max-sm:flex-col max-sm:items-end ${shownSide ? 'top-12' : 'top-1'}`}
+      >
         {props.tools}
         {zoom > 1 ? (
           <>

@@ -6,7 +6,7 @@ import { newId } from '../../client/newId'
 import { keptWords } from '../../client/words'
 import { Button, CONTROL, Field, Notice, PhotoButton } from '../look'
 import { useAlive } from '../state/useAlive'
-import { addLine } from '../walk/findings/addLine'
+import { addFindings, readLine } from '../walk/findings/addLine'
 
 /** The first finding of a job that does not exist yet: a photo, a word, and the job makes itself. */
 export function NewFinding() {
@@ -41,13 +41,10 @@ export function NewFinding() {
     const timeZone = Intl.DateTimeFormat().resolvedOptions().timeZone
     const opened = await beginJob(jobId, timeZone)
     if (!opened.ok) return opened.words
-    let photoIds: string[] = []
-    if (file) {
-      const taken = await opened.store.addPhoto(file)
-      if ('words' in taken) return taken.words
-      photoIds = [taken.id]
-    }
-    const added = addLine(opened.store, { line: word, photoIds, words: await keptWords() })
+    const near = { side: null, last: null }
+    const { job } = opened.store.read()
+    const found = readLine(word, { words: await keptWords(), job, near })
+    const added = await addFindings(opened.store, { found, near, photo: file, clip: null })
     if (!added.ok) return added.words
     // Written down here too: the page that follows opens with the finding in it, not with the empty job it began as.
     await opened.store.settled()

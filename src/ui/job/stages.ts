@@ -13,6 +13,16 @@ export const STAGE_NAMES: Record<Stage, string> = {
   bid: 'Bid',
 }
 
+/** What a stage counts. */
+export const STAGE_WORD: Record<Stage, string> = {
+  walk: 'finding',
+  trace: 'source',
+  scope: 'finding',
+  cut: 'item',
+  price: 'item',
+  bid: 'item',
+}
+
 /** What stands under a tab's name: how much there is, and what is open. */
 export function count(stage: Stage, derived: Derived): string {
   const { job, trace, scope, cut, price } = derived

@@ -1,7 +1,7 @@
 import { Camera } from 'lucide-react'
 
 /** Pictures a phone may offer; HEIC is not among them, so that phones convert. */
-const PICTURE_TYPES = 'image/jpeg,image/png,image/webp'
+export const PHOTO_TYPES = 'image/jpeg,image/png,image/webp'
 
 /** Takes a photo or chooses one. The large label holds the hidden file input and shows its focus. */
 export function PhotoButton(props: {
@@ -16,7 +16,7 @@ export function PhotoButton(props: {
       <input
         type="file"
         name={props.name}
-        accept={PICTURE_TYPES}
+        accept={PHOTO_TYPES}
         aria-label={props.label ?? 'Photo of the finding'}
         className="sr-only"
         onChange={(event) => props.onTake(event.target.files?.[0] ?? null)}

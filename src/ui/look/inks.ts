@@ -34,6 +34,7 @@ export const INKS: Readonly<Record<Ink, Stroke>> = {
   'not-seen': { fill: 'none', stroke: '#6B5A38', width_px: 0.8 },
   damage: { fill: 'none', stroke: '#C93A1C', width_px: 1.2 },
   'damage-fill': { fill: '#F6D9CE', stroke: 'none', width_px: 0 },
+  'damage-solid': { fill: '#C93A1C', stroke: 'none', width_px: 0 },
   sound: { fill: 'none', stroke: '#2F6B4A', width_px: 1.2 },
   awl: { fill: '#FFFFFF', stroke: OUTLINE, width_px: 1 },
   'awl-fill': { fill: '#C93A1C', stroke: OUTLINE, width_px: 1 },

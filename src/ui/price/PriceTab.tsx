@@ -6,7 +6,7 @@ import {} from '../../core/job'
 import { formatCents, parseMoney, type Cents } from '../../core/measure'
 import type { PriceLine } from '../../core/price'
 import { moneyWords, sellWords } from '../../core/words'
-import { Button, Notice, Panel, TextField } from '../look'
+import { Button, Notice, Panel, TextField, PANES } from '../look'
 import { useJob } from '../state/useJob'
 import { FigureTree } from './FigureTree'
 import { MissingRates } from './MissingRates'
@@ -38,7 +38,7 @@ export function PriceTab() {
     return { name: item?.name ?? 'An item', where: item?.where ?? '' }
   }
   return (
-    <div className="grid grid-cols-[minmax(0,1fr)_380px] gap-6 max-lg:grid-cols-1">
+    <div className={`grid grid-cols-[minmax(0,1fr)_380px] gap-6 max-lg:grid-cols-1 ${PANES}`}>
       <Panel title="Items" aside={`${price.lines.length}`}>
         {price.lines.length === 0 ? (
           <p className="py-3 text-quiet">Nothing to price yet: choose repairs in Scope.</p>

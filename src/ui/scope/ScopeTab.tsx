@@ -6,7 +6,7 @@ import { methodName, partName } from '../../core/catalogue'
 import { findingNumber } from '../../core/house'
 import { gradeOf, type Finding } from '../../core/job'
 import { takeAdvised } from '../../core/scope'
-import { Awl, Button, Panel } from '../look'
+import { Awl, Button, Panel, PANES } from '../look'
 import { useJob } from '../state/useJob'
 import { ChosenPanel } from './ChosenPanel'
 import { MethodsPanel } from './MethodsPanel'
@@ -25,7 +25,7 @@ export function ScopeTab() {
     (each) => each !== finding && chosen.includes(each.id) && each.component === finding?.component,
   )
   return (
-    <div className="grid grid-cols-[260px_minmax(0,1fr)_340px] gap-6 max-lg:grid-cols-1">
+    <div className={`grid grid-cols-[260px_minmax(0,1fr)_340px] gap-6 max-lg:grid-cols-1 ${PANES}`}>
       <FindingsPanel shown={finding ?? null} />
       {finding ? <MethodsPanel finding={finding} with={alike} /> : <Panel title="Methods">{null}</Panel>}
       <div className="flex flex-col gap-5">

@@ -5,6 +5,7 @@ import type { JobStore, JobView } from '../../client/jobStore'
 import { askWho, watchMember } from '../../client/member'
 import { openJob } from '../../client/openJob'
 import { askToPersist } from '../../client/storage'
+import type { Near } from '../../core/shorthand'
 import type { NextCheck } from '../../core/nextCheck'
 import type { Derived } from '../../core/pipeline'
 import type { JobDocument, Place } from '../../core/job'
@@ -31,6 +32,17 @@ export type JobContext = {
   readonly chooseSide: (id: string) => void
   readonly walk: Walk
   readonly firm: FirmWords
+  /** What a line takes for granted: the side in view, and the finding before. */
+  readonly near: Near
+  /** Where a stage puts what belongs outside its scrolling list. */
+  readonly slots: Slots
+}
+
+/** On a phone: beside the stage's name, over the list, and at the thumb. Null until they are there, and on a desk. */
+export type Slots = {
+  readonly aside: HTMLElement | null
+  readonly sheet: HTMLElement | null
+  readonly foot: HTMLElement | null
 }
 
 export const JobContext = createContext<JobContext | null>(null)

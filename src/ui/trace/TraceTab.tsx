@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import type { Source } from '../../core/trace'
-import { Button, CheckField, Panel } from '../look'
+import { Button, CheckField, Panel, PANES } from '../look'
 import { useJob } from '../state/useJob'
 import { ChecksPanel } from './ChecksPanel'
 import { GuardList } from './GuardList'
@@ -30,7 +30,9 @@ export function TraceTab() {
   const isHidden = (of: Source): boolean => guess.on && !of.finding_ids.some((id) => guess.guesses[id])
   const hidden = guess.on && about.length > 0 && !about.some((id) => guess.guesses[id])
   return (
-    <div className="grid grid-cols-[minmax(0,5fr)_minmax(0,6fr)_minmax(0,5fr)] gap-6 max-lg:grid-cols-1">
+    <div
+      className={`grid grid-cols-[minmax(0,5fr)_minmax(0,6fr)_minmax(0,5fr)] gap-6 max-lg:grid-cols-1 ${PANES}`}
+    >
       <div>
         <SourceList active={source} hidden={isHidden} />
         <div className="pt-2">

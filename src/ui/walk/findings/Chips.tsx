@@ -2,12 +2,13 @@
 
 import { useState } from 'react'
 import { MATERIALS, PARTS } from '../../../core/catalogue'
-import { GRADE_NAMES } from '../../../core/job'
-import { chipsOf, LearntWord, type Chip, type Shorthand } from '../../../core/shorthand'
+import { GRADE_NAMES, type JobDocument } from '../../../core/job'
+import { chipsOf, LearntWord, type Ask, type Chip, type PlacedLine } from '../../../core/shorthand'
 import { SIGN_IDS, SIGNS } from '../../../core/catalogue/signs'
 import { Button, SelectField, TextField } from '../../look'
 import { Dialog } from '../../look/Dialog'
 import type { FirmWords } from '../../state/useWalk'
+import { placeSaid } from './lineWords'
 
 const LOOK: Record<Chip['kind'], string> = {
   place: 'border-ink bg-tape',
@@ -24,14 +25,24 @@ const SHAPE = 'rounded-(--radius) border px-1.5 font-head text-[14px]'
  * What was understood of a line, to be checked at a glance. Words nothing placed stay visible and are kept as text; a tap on one
  * teaches it to the firm, once.
  */
-export function Chips({ found, firm }: { found: readonly Shorthand[]; firm: FirmWords }) {
+export function Chips({
+  found,
+  answer,
+  job,
+  firm,
+}: {
+  found: readonly PlacedLine[]
+  answer: (finding: number, choice: number) => void
+  job: JobDocument
+  firm: FirmWords
+}) {
   const [asked, setAsked] = useState<string | null>(null)
   return (
     <>
       <ol aria-label="Understood" className="flex flex-col gap-1.5">
-        {found.map((said, index) => (
+        {found.map(({ said, place, ask }, index) => (
           <li key={index} className="flex flex-wrap gap-1">
-            {chipsOf(said).map((chip, at) =>
+            {chipsOf(said, ask ? '' : placeSaid(place, job)).map((chip, at) =>
               chip.kind === 'left' ? (
                 <button
                   key={at}
@@ -48,11 +59,26 @@ export function Chips({ found, firm }: { found: readonly Shorthand[]; firm: Firm
                 </span>
               ),
             )}
+            {ask ? <Asked ask={ask} onAnswer={(choice) => answer(index, choice)} /> : null}
           </li>
         ))}
       </ol>
       {asked === null ? null : <TeachDialog word={asked} firm={firm} onClose={() => setAsked(null)} />}
     </>
+  )
+}
+
+/** What nobody could know, answered in one tap. Left unanswered, the words are kept and the place stays open. */
+function Asked({ ask, onAnswer }: { ask: Ask; onAnswer: (choice: number) => void }) {
+  return (
+    <div role="group" aria-label={ask.words} className="flex w-full flex-wrap items-center gap-1.5">
+      <span className="font-head text-[15px] font-semibold text-pencil-text">{ask.words}</span>
+      {ask.choices.map((choice, at) => (
+        <Button key={choice.says} onClick={() => onAnswer(at)}>
+          {choice.says}
+        </Button>
+      ))}
+    </div>
   )
 }
 

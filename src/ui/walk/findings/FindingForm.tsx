@@ -44,9 +44,10 @@ const HOW_WORDS = {
   told: 'told',
 } as const
 
-/** On a narrow screen the form lies below the list: opening a finding goes to it. A stable function, so it runs once. */
+/** On a tablet the form lies below the list: opening a finding goes to it. A stable function, so it runs once. */
 function showOnNarrow(element: HTMLElement | null): void {
-  if (element && window.innerWidth < 1024) element.scrollIntoView({ block: 'start' })
+  if (element && window.innerWidth < 1024 && window.innerWidth >= 640)
+    element.scrollIntoView({ block: 'start' })
 }
 
 /** The chosen finding in full, or a new one being put where the strip was tapped. Every field is kept as it is set. */

@@ -1,18 +1,21 @@
 'use client'
 
 import { partName } from '../../../core/catalogue'
-import { memo, useMemo } from 'react'
+import { memo, useMemo, useState } from 'react'
 import { whereOf } from '../../../core/caution'
 import { gradeOf, type Finding } from '../../../core/job'
 import { findingNumber } from '../../../core/house'
 import { outsideScope } from '../../../core/scope/scopeLine'
 import { Awl, Button, Panel } from '../../look'
 import { useJob } from '../../state/useJob'
+import { useIsPhone } from '../../state/useIsPhone'
 import { PhotoAndWord } from './PhotoAndWord'
 
-/** Every finding in the order it was found. */
+/** Every finding in the order it was found; on a phone those of the side in view, the last one first, and how many are elsewhere. */
 export function FindingList() {
-  const { derived, chosen, choose, draft } = useJob()
+  const { derived, chosen, choose, draft, near } = useJob()
+  const isPhone = useIsPhone()
+  const [showsAll, setShowsAll] = useState(false)
   const { job } = derived
   // Worked out once for a job as reckoned: choosing and typing change none of it.
   const rows = useMemo(
@@ -25,16 +28,28 @@ export function FindingList() {
       })),
     [job],
   )
+  const side = near.side
+  const here = rows.filter(({ finding: { place } }) => place.kind === 'side' && place.side_id === side?.id)
+  const narrows = isPhone && side !== null && !showsAll && job.sides.length > 1
+  const shown = isPhone ? (narrows ? here : rows).toReversed() : rows
+  const hidden = rows.length - here.length
   return (
     <Panel
-      title="Findings"
+      title={narrows ? `Findings, ${side.letter} ${side.facing}` : 'Findings'}
       aside={
         <Button look="quiet" onClick={() => draft({ kind: 'none' })}>
           Add by form
         </Button>
       }
     >
-      <PhotoAndWord />
+      {isPhone ? null : <PhotoAndWord />}
+      {isPhone && side !== null && job.sides.length > 1 && hidden > 0 ? (
+        <Button look="quiet" aria-pressed={showsAll} onClick={() => setShowsAll(!showsAll)}>
+          {showsAll
+            ? `only ${side.letter} ${side.facing}`
+            : `${here.length} here, ${hidden} elsewhere: show all`}
+        </Button>
+      ) : null}
       {job.findings.length === 0 ? (
         <p className="py-3 text-quiet">
           Nothing found yet. Begin with a photo and a word; the house can wait. With sides set up, tap a wall
@@ -42,7 +57,7 @@ export function FindingList() {
         </p>
       ) : null}
       <ul>
-        {rows.map((row) => (
+        {shown.map((row) => (
           <FindingRow
             key={row.finding.id}
             {...row}

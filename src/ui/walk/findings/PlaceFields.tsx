@@ -1,9 +1,9 @@
 'use client'
 
-import { featureBox } from '../../../core/geometry'
-import { inches, feet } from '../../../core/measure'
+import { drawnLength, featureBox } from '../../../core/geometry'
+import { inches, feet, type Length } from '../../../core/measure'
 import { FEATURE_WORDS, type JobDocument, type Place } from '../../../core/job'
-import { LengthField, SavedTextField, SelectField } from '../../look'
+import { Button, LengthField, SavedTextField, SelectField } from '../../look'
 import { useJob } from '../../state/useJob'
 
 const KINDS: readonly { value: Place['kind']; label: string }[] = [
@@ -44,6 +44,24 @@ function fresh(kind: string, job: JobDocument): Place {
   }
 }
 
+/** The answers that need no typing. */
+function ends(place: SidePlace, job: JobDocument): readonly (readonly [name: string, station: Length])[] {
+  const side = job.sides.find((each) => each.id === place.side_id)
+  const long = side ? drawnLength(side, job) : feet(0)
+  return [
+    ['left end', feet(0)],
+    ['middle', Math.round(long / 2) as Length],
+    ['right end', long],
+  ]
+}
+
+type SidePlace = Extract<Place, { kind: 'side' }>
+
+/** The place with its station said. */
+function saidAt({ station_unsaid: _, ...place }: SidePlace, station: Length): SidePlace {
+  return { ...place, station }
+}
+
 /** Where it is: by station and height on a side, or by words. */
 export function PlaceFields({ place, set }: { place: Place; set: (place: Place) => void }) {
   const { job } = useJob()
@@ -73,9 +91,8 @@ export function PlaceFields({ place, set }: { place: Place; set: (place: Place) 
               if (!feature) return set({ ...place, feature_id: null })
               const box = featureBox(feature, job)
               return set({
-                ...place,
+                ...saidAt(place, box.left),
                 feature_id: id,
-                station: box.left,
                 height: { value: box.bottom, from: 'grade' },
               })
             }}
@@ -93,7 +110,7 @@ export function PlaceFields({ place, set }: { place: Place; set: (place: Place) 
             label="Station"
             bare="feet"
             value={place.station}
-            onChange={(station) => station !== null && set({ ...place, station })}
+            onChange={(station) => station !== null && set(saidAt(place, station))}
           />
           <LengthField
             label="Height"
@@ -101,6 +118,20 @@ export function PlaceFields({ place, set }: { place: Place; set: (place: Place) 
             onChange={(value) => value !== null && set({ ...place, height: { value, from: 'grade' } })}
           />
         </>
+      ) : null}
+      {place.kind === 'side' && place.station_unsaid ? (
+        <div
+          className="col-span-full flex flex-wrap items-center gap-2"
+          role="group"
+          aria-label="Where along?"
+        >
+          <span className="text-[14px] text-pencil-text">Where along? Nobody said.</span>
+          {ends(place, job).map(([name, station]) => (
+            <Button key={name} onClick={() => set(saidAt(place, station))}>
+              {name}
+            </Button>
+          ))}
+        </div>
       ) : null}
       {place.kind === 'words' || place.kind === 'roof' || place.kind === 'deck' || place.kind === 'crawl' ? (
         <div className="col-span-4 max-sm:col-span-2">

@@ -16,7 +16,7 @@ import {
   toSquareFeet,
   type Length,
 } from '../../../core/measure'
-import { Button, LengthField, Panel, TextField } from '../../look'
+import { Button, LengthField, Panel, TextField, PANES } from '../../look'
 import { FigureTree } from '../../price/FigureTree'
 import { useJob } from '../../state/useJob'
 
@@ -38,7 +38,7 @@ export function MeasuresPanel() {
   const total = (pick: (measures: (typeof all)[number]['measures']) => Figure): number =>
     all.reduce((sum, each) => sum + pick(each.measures).value, 0)
   return (
-    <div className="grid grid-cols-[minmax(0,1fr)_340px] gap-6 max-lg:grid-cols-1">
+    <div className={`grid grid-cols-[minmax(0,1fr)_340px] gap-6 max-lg:grid-cols-1 ${PANES}`}>
       <Panel
         title="Measures by side"
         aside={

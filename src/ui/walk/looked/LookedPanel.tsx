@@ -13,7 +13,7 @@ import {
 import { HOW_KNOWN, WAYS_TO_LOOK, type AreaId } from '../../../core/job'
 import { formatCents } from '../../../core/measure'
 import { FigureTree } from '../../price/FigureTree'
-import { Button, Notice, Panel, SelectField, TextField } from '../../look'
+import { Button, Notice, Panel, SelectField, TextField, PANES } from '../../look'
 import { useJob } from '../../state/useJob'
 import { CoveragePanel, LookChoices } from './CoveragePanel'
 import { freshFinding } from '../findings/fresh'
@@ -25,7 +25,7 @@ export function LookedPanel() {
   const { derived, sideId } = useJob()
   const side = derived.job.sides.find((each) => each.id === sideId) ?? derived.job.sides[0] ?? null
   return (
-    <div className="grid grid-cols-[260px_minmax(0,1fr)_minmax(0,1.2fr)] gap-6 max-lg:grid-cols-1">
+    <div className={`grid grid-cols-[260px_minmax(0,1fr)_minmax(0,1.2fr)] gap-6 max-lg:grid-cols-1 ${PANES}`}>
       <RoutePanel />
       <div className="flex flex-col gap-4">
         {side ? <CoveragePanel side={side} /> : null}
