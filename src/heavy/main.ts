@@ -4,6 +4,7 @@ import type { HeavyTasks } from './tasks'
 
 export { openArchive } from './archive'
 export { deriveBid } from './deriveBid'
+export { reckonJob } from './reckonJob'
 
 export const printBid: HeavyTasks['printBid'] = ({ model, pictures }) =>
   printBidPdf(

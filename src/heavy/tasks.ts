@@ -8,6 +8,16 @@ export type DerivedBid = {
   readonly owner: Person | null
 }
 
+/** What the list of jobs shows of one. */
+export type JobFigures = {
+  readonly total_cents: number | null
+  /** Findings that nothing answers yet. */
+  readonly open: number
+  /** What still keeps the bid from being sent. */
+  readonly lacks: number
+  readonly keepOff: boolean
+}
+
 /** What an archive held: the text of its job file, and its other files by name. */
 export type OpenedArchive =
   | { readonly ok: true; readonly job: string; readonly files: ReadonlyMap<string, Uint8Array> }
@@ -16,6 +26,7 @@ export type OpenedArchive =
 /** Work that would hold the web process up, each run in a thread of its own: name → what goes in and what comes out. */
 export type HeavyTasks = {
   readonly deriveBid: (of: { job: JobDocument; today: string }) => DerivedBid
+  readonly reckonJob: (of: { job: JobDocument; today: string }) => JobFigures
   readonly printBid: (of: {
     model: BidModel
     pictures: ReadonlyMap<string, Uint8Array>

@@ -265,7 +265,7 @@ test('the list comes a page at a time, complete, in order, and is found by words
   const seen: string[] = []
   let after = ''
   for (let page = 0; page < 4 && (page === 0 || after !== ''); page += 1) {
-    const answer = await listFirmJobs(firm, { words: '', after })
+    const answer = await listFirmJobs(firm, { words: '', after, archived: 'no' })
     seen.push(...answer.jobs.map((job) => job.id))
     after = answer.next ?? ''
   }
@@ -273,10 +273,12 @@ test('the list comes a page at a time, complete, in order, and is found by words
   expect(new Set(seen).size).toBe(120)
   expect(seen[0]).toBe('j119')
   const found = async (words: string): Promise<string[]> =>
-    (await listFirmJobs(firm, { words, after: '' })).jobs.map((job) => job.id)
+    (await listFirmJobs(firm, { words, after: '', archived: 'no' })).jobs.map((job) => job.id)
   expect(await found('lapwing')).toEqual(['j7'])
   // What is typed is no pattern.
   expect(await found('100%')).toEqual(['j7'])
   expect(await found('_ouse')).toEqual([])
-  expect(await refusalOf(listFirmJobs(firm, { words: '', after: 'nonsense' }))).toBe('malformed')
+  expect(await refusalOf(listFirmJobs(firm, { words: '', after: 'nonsense', archived: 'no' }))).toBe(
+    'malformed',
+  )
 })

@@ -9,6 +9,8 @@ import { tokenHash } from '../../src/server/bids/seal'
 import { acceptBid, readOwnerBid } from '../../src/server/bids/ownerBid'
 import { applyChanges } from '../../src/server/jobs/applyChanges'
 import { takePart } from '../../src/server/photos/uploads'
+import { saveReckoned } from '../../src/db/queries/jobs'
+import { sayOfJob } from '../../src/server/jobs/office'
 import { keepKit } from '../../src/server/kits'
 import { teachWord } from '../../src/server/words'
 import { uploadPhoto } from '../../src/server/photos/pictures'
@@ -36,8 +38,11 @@ const TABLES = [
   'job_change',
   'job_entity',
   'job_fact',
+  'job_reckoned',
+  'job_standing',
   'mail',
   'owner_link',
+  'owner_view',
   'settings_edition',
   'upload_part',
 ]
@@ -83,6 +88,18 @@ beforeAll(async () => {
       setField({ kind: 'finding', id: 'finding-1', fields: { photo_ids: ['photo-1'] } }),
     ],
   })
+  await sayOfJob(first, jobId, { standing: { state: 'scheduled', on: '2026-06-01' } })
+  await withTx(appPool, first.companyId, (tx) =>
+    saveReckoned(tx, {
+      jobId,
+      sequence: 0,
+      edition: 'any',
+      total_cents: 1,
+      open: 0,
+      lacks: 0,
+      keep_off: false,
+    }),
+  )
   token = (await send(first, jobId)).token
   const { hash } = await readOwnerBid(token)
   await acceptBid(token, { name: 'Orla Fennimore', role: 'owns', hash })
@@ -135,6 +152,10 @@ test.each([
   [`update app.bid set snapshot = '{}'`, 'permission denied'],
   [`update app.bid set total_cents = 1`, 'permission denied'],
   [`delete from app.bid`, 'permission denied'],
+  [
+    `insert into app.owner_view (company_id, link_id) select company_id, id from app.owner_link`,
+    'permission denied',
+  ],
   [`update app.acceptance set name = 'x'`, 'permission denied'],
   [`select * from auth."user"`, 'permission denied'],
 ])('the app may not: %s', async (statement, why) => {

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { expectAccessible, openJob, openStage, PEOPLE, signIn } from './support'
+import { expectAccessible, openCautions, openJob, openStage, PEOPLE, signIn } from './support'
 
 test('axe finds nothing on any view', async ({ page }) => {
   test.setTimeout(300_000)
@@ -41,7 +41,7 @@ test('the stages and the marks of the strip go by keyboard', async ({ page }) =>
 test('at most three cautions, the keep-off first, put away only with a reason', async ({ page }) => {
   await signIn(page, PEOPLE.estimator)
   await openJob(page, 'Alder House')
-  const band = page.getByRole('region', { name: 'Cautions' })
+  const band = await openCautions(page)
   await expect(band.getByRole('listitem').first()).toContainText('KEEP OFF')
   await expect(
     band.getByRole('listitem').first().getByRole('button', { name: 'Seen, put away' }),
@@ -56,8 +56,12 @@ test('at most three cautions, the keep-off first, put away only with a reason', 
   await dialog.getByLabel('Why is it minded?').fill('pamphlet handed over')
   await dialog.getByRole('button', { name: 'Put away' }).click()
   await expect(band.getByText('LEAD-SAFE', { exact: true })).toHaveCount(0)
+  // A keep-off stays named with the others folded.
+  await band.getByRole('button', { name: /: fold$/ }).click()
+  await expect(band).toContainText('KEEP OFF')
   await openStage(page, 'Bid')
   await expect(page.getByRole('region', { name: 'Read this first' })).toContainText('lead dust')
   await page.getByRole('button', { name: 'Undo' }).click()
+  await openCautions(page)
   await expect(band.getByText('LEAD-SAFE', { exact: true })).toBeVisible()
 })

@@ -1,6 +1,7 @@
 import { expect, type Page } from '@playwright/test'
 import { printJobFile, type JobDocument } from '../../src/core/job'
 import { smallHouse, window } from '../support/jobs'
+import { stageDoor } from './support'
 
 let made = 0
 
@@ -18,7 +19,7 @@ export async function openOwn(page: Page, more: Partial<JobDocument> = {}): Prom
   })
   expect(answer.ok()).toBe(true)
   await page.goto(`/jobs/${id}/walk`)
-  await expect(page.getByRole('tab', { name: /^Walk/ })).toBeVisible()
+  await expect(stageDoor(page)).toBeVisible()
   return id
 }
 

@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright'
-import { expect, type APIRequestContext, type Cookie, type Page } from '@playwright/test'
+import { expect, type APIRequestContext, type Cookie, type Locator, type Page } from '@playwright/test'
 import { drawnPhoto } from '../../demo/photos'
 import { DEMO_PASSWORD } from '../../demo/people'
 
@@ -55,12 +55,33 @@ export async function openJob(page: Page, name: string): Promise<void> {
   await expect(find.or(link).first()).toBeVisible()
   if (await find.isEnabled()) await find.fill(name)
   await link.click()
-  await expect(page.getByRole('tab', { name: /Walk/ })).toBeVisible()
+  await expect(stageDoor(page)).toBeVisible()
+}
+
+/** The way to the stages: tabs on a desk, a menu on a phone. */
+export function stageDoor(page: Page): Locator {
+  return page
+    .getByRole('tablist', { name: 'Stages of the job' })
+    .or(page.getByRole('button', { name: /^Stage: / }))
+    .first()
+}
+
+/** Everything that is to be minded, opened over the page. */
+export async function openCautions(page: Page): Promise<Locator> {
+  const band = page.getByRole('region', { name: 'Cautions' })
+  const open = band.getByRole('button', { name: /caution.*: open$/ })
+  if (await open.isVisible()) await open.click()
+  return band
 }
 
 export async function openStage(page: Page, stage: string): Promise<void> {
+  const menu = page.getByRole('button', { name: /^Stage: / })
   const stages = page.getByRole('tablist', { name: 'Stages of the job' })
-  await stages.getByRole('tab', { name: new RegExp(`^${stage}`) }).click()
+  await expect(stageDoor(page)).toBeVisible()
+  if (await menu.isVisible()) {
+    await menu.click()
+    await page.getByRole('menuitemradio', { name: new RegExp(`^${stage}`) }).click()
+  } else await stages.getByRole('tab', { name: new RegExp(`^${stage}`) }).click()
   await expect(page.getByRole('tabpanel', { name: new RegExp(`^${stage}`) })).toBeVisible()
 }
 

@@ -49,6 +49,18 @@ const ROWS: Readonly<Record<string, Row>> = {
     data: Buffer.from('{'),
     is: [401, 422, 403, 403, 422, 422],
   },
+  'GET /api/jobs/sums': { path: `/api/jobs/sums?ids=${JOB}`, is: OWN_ONLY },
+  'POST /api/jobs/[id]/office': {
+    path: `/api/jobs/${JOB}/office`,
+    // Nothing is named, so nothing changes.
+    data: {},
+    is: [401, 200, 403, 403, 200, 404],
+  },
+  'POST /api/jobs/[id]/copy': {
+    path: `/api/jobs/${JOB}/copy`,
+    data: { id: '../x', what: 'house' },
+    is: [401, 400, 400, 400, 400, 400],
+  },
   'GET /api/jobs/[id]': { path: `/api/jobs/${JOB}`, is: FIRM },
   'GET /api/jobs/[id]/changes': { path: `/api/jobs/${JOB}/changes?known=0`, is: FIRM },
   'POST /api/jobs/[id]/changes': {

@@ -84,7 +84,7 @@ test('from a photo and a word to an accepted bid', async ({ page, browser }) => 
   await quick.getByLabel('Photo of the finding').setInputFiles(await photo())
   await quick.getByLabel('A word').fill('soft nose')
   await quick.getByRole('button', { name: 'New finding' }).click()
-  await expect(page.getByRole('button', { name: /1 soft nose/ })).toBeVisible()
+  await expect(page.getByRole('button', { name: /1 sill nose/ })).toBeVisible()
   await expect(page.getByRole('img', { name: 'Photo of the finding' })).toBeVisible()
 
   // Who and where.

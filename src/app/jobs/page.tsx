@@ -1,5 +1,5 @@
 import { pageMember } from '../member'
-import { JobsPage } from '../../ui/job/JobsPage'
+import { JobsPage } from '../../ui/jobs/JobsPage'
 
 export const dynamic = 'force-dynamic'
 export const metadata = { title: 'Jobs · Detrimus' }

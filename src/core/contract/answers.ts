@@ -82,12 +82,38 @@ export const JobRowAnswer = z.object({
   sent: Count,
   accepted: z.boolean(),
   photo: z.string().nullable(),
+  /** Who says yes to it, as he is called. */
+  owner: z.string().nullable(),
+  archived: z.boolean(),
+  /** Of the last bid sent, else of the job as it was last reckoned; null: nobody knows yet, or the person sees no money. */
+  total_cents: z.int().nullable(),
+  /** The figures kept are of the job as it is now. */
+  is_reckoned: z.boolean(),
+  chosen: Count,
+  reckoned: z.object({ open: Count, lacks: Count, keepOff: z.boolean() }).nullable(),
+  bid: z.object({ sent_at: Moment, seen_at: Moment.nullable(), until: z.string().nullable() }).nullable(),
+  accepted_at: Moment.nullable(),
+  standing: z.object({ state: z.enum(['scheduled', 'closed', 'declined']), on: z.string() }).nullable(),
 })
 export type JobRowAnswer = z.infer<typeof JobRowAnswer>
 
 /** A page of the list; `next` asks for the one after, null when there is none. */
 export const JobsAnswer = z.object({ jobs: z.array(JobRowAnswer), next: z.string().nullable() })
 export type JobsAnswer = z.infer<typeof JobsAnswer>
+
+/** What some jobs came to, reckoned anew. */
+export const JobSumsAnswer = z.object({
+  sums: z.array(
+    z.object({
+      id: z.string(),
+      total_cents: z.int().nullable(),
+      open: Count,
+      lacks: Count,
+      keepOff: z.boolean(),
+    }),
+  ),
+})
+export type JobSumsAnswer = z.infer<typeof JobSumsAnswer>
 
 export const SentBidAnswer = z.object({
   id: z.string(),

@@ -11,6 +11,20 @@ export const NewJobRequest = z.strictObject({
   time_zone: z.string().max(60),
 })
 
+/** What the office says of a job: away or back, where it stands (null takes that back). Only what is named changes. */
+export const JobOfficeRequest = z.strictObject({
+  archived: z.boolean().optional(),
+  standing: z
+    .strictObject({ state: z.enum(['scheduled', 'closed', 'declined']), on: z.iso.date() })
+    .nullable()
+    .optional(),
+})
+export type JobOfficeRequest = z.infer<typeof JobOfficeRequest>
+
+/** A job begun from another: all of it, or the house alone. `id` is the sender's: asked twice, it is one job. */
+export const CopyJobRequest = z.strictObject({ id: Id, what: z.enum(['job', 'house']) })
+export type CopyJobRequest = z.infer<typeof CopyJobRequest>
+
 /** A batch of edits, and the sequence up to which its sender knows the job. */
 export const ChangesRequest = z.strictObject({
   /** Who made these edits: a queue is never taken in another person's name. */

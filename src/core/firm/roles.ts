@@ -27,6 +27,8 @@ export const PERMISSIONS = {
   'forget-words': ['owner-estimator', 'office'],
   /** Keep work of the firm's own for the next job, and have it forgotten. */
   'keep-kits': ['owner-estimator', 'office'],
+  /** Put jobs away and back, set dates, close them, copy them. */
+  'run-the-office': ['owner-estimator', 'office'],
 } as const satisfies Record<string, readonly Role[]>
 export type Action = keyof typeof PERMISSIONS
 export const ACTIONS = Object.keys(PERMISSIONS) as readonly Action[]

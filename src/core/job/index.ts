@@ -44,7 +44,7 @@ export {
   type Overruled,
 } from './change'
 export { lacking, type Lacking } from './lacking'
-export { newJob, newWorkItem, withoutMoney } from './newJob'
+export { copiedJob, newJob, newWorkItem, withoutMoney } from './newJob'
 export { isStorable } from './storable'
 export { computedGrade, gradeOf, isDamage, isStructuralDecay, type ComputedGrade } from './grade'
 export { areaOf_ft2, oneOfSize, quantityWords, sizeOfFinding } from './quantity'

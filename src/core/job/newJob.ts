@@ -48,6 +48,40 @@ export function newJob(of: {
   }
 }
 
+/**
+ * A job begun from another: whole, with the settings it pins; or only its house, with the firm's settings of today. Nothing that was
+ * sent, said or accepted comes with it.
+ */
+export function copiedJob(
+  job: JobDocument,
+  of: {
+    id: string
+    what: 'job' | 'house'
+    settings: EntityOf['settings']
+    rates: EntityOf['rates'] | null
+  },
+): JobDocument {
+  const title = `${job.job.title || 'Untitled job'} (copy)`.slice(0, 200)
+  if (of.what === 'job') return { ...job, id: of.id, job: { ...job.job, title } }
+  const fresh = newJob({
+    id: of.id,
+    title,
+    timeZone: job.job.time_zone,
+    settings: of.settings,
+    rates: of.rates,
+  })
+  const { house, sides, features, framing_pieces, people } = job
+  return {
+    ...fresh,
+    job: { ...fresh.job, address: job.job.address, house_on: job.job.house_on },
+    house,
+    sides,
+    features,
+    framing_pieces,
+    people,
+  }
+}
+
 /** The job as a role without money sees it: no rates, no typed prices. */
 export function withoutMoney(job: JobDocument): JobDocument {
   return { ...job, rates: null, typed_prices: [] }

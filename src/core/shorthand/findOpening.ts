@@ -1,5 +1,5 @@
 import type { Feature, JobDocument, Place, Side } from '../job'
-import { inches, type Length } from '../measure'
+import { feet, inches, type Length } from '../measure'
 import type { OpeningWord } from './placeWords'
 import type { OpeningSaid } from './where'
 
@@ -56,6 +56,14 @@ function isCalled(each: Feature, name: string): boolean {
   return plain(each.what).includes(called) || called.includes(plain(each.what) || called)
 }
 
+const UPSTAIRS = feet(9)
+/** The floor an opening is on. */
+function floorOf(each: Feature): number {
+  if (!('sill' in each)) return 1
+  const { from, value } = each.sill
+  return from.startsWith('floor-') ? Number(from.slice(6)) : value > UPSTAIRS ? 2 : 1
+}
+
 const rightOf = (each: Feature): number => each.station + each.width
 
 /** All that a word may mean, in walking order. */
@@ -78,9 +86,9 @@ const oneOf = (features: readonly Feature[]): Openings =>
   features.length < 2 ? these(features) : { kind: 'one-of', features }
 
 /** By its place in the row, or by its number; where the two disagree nobody can tell. */
-function byNumber(n: number, all: readonly Feature[]): Openings {
+function byNumber(n: number, all: readonly Feature[], row: readonly Feature[]): Openings {
   const found = new Set(
-    [all[n - 1], all.find((each) => each.number === n)].filter((each) => each !== undefined),
+    [row[n - 1], all.find((each) => each.number === n)].filter((each) => each !== undefined),
   )
   return oneOf([...found])
 }
@@ -127,28 +135,32 @@ export function findOpenings(said: OpeningSaid, job: JobDocument, near: Near, na
   const whole = pool(said.what, job).filter((each) => isCalled(each, said.name))
   const side = named ?? near.side
   const onSide = whole.filter((each) => each.side_id === side?.id)
-  const all = named || onSide.length > 0 ? onSide : whole
+  const floors = named || onSide.length > 0 ? onSide : whole
+  const all = said.floor === null ? floors : floors.filter((each) => floorOf(each) === said.floor)
+  // Counted along the lowest floor: who means upstairs says so.
+  const lowest = Math.min(...all.map(floorOf))
+  const row = all.filter((each) => floorOf(each) === lowest)
   const found = beside(said, all, job, near, named)
   if (found) return found
   const last = near.last?.place.kind === 'side' ? near.last.place : null
   const { which } = said
   switch (which.kind) {
     case 'nth':
-      return byNumber(which.n, all)
+      return byNumber(which.n, all, row)
     case 'several': {
-      const each = which.ns.map((n) => byNumber(n, all))
+      const each = which.ns.map((n) => byNumber(n, all, row))
       return each.every((one) => one.kind === 'these')
         ? { kind: 'these', features: each.flatMap((one) => (one.kind === 'these' ? one.features : [])) }
         : oneOf(all)
     }
     case 'end':
-      return these([which.end === 'left' ? all[0] : all.at(-1)])
+      return these([which.end === 'left' ? row[0] : row.at(-1)])
     case 'last':
-      return these([all.at(-1)])
+      return these([row.at(-1)])
     case 'middle':
-      return all.length % 2 === 1
-        ? these([all[(all.length - 1) / 2]])
-        : oneOf(all.slice(all.length / 2 - 1, all.length / 2 + 1))
+      return row.length % 2 === 1
+        ? these([row[(row.length - 1) / 2]])
+        : oneOf(row.slice(row.length / 2 - 1, row.length / 2 + 1))
     case 'all':
       return these(all)
     case 'next':

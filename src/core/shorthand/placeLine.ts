@@ -111,7 +111,7 @@ function namedSide(said: Shorthand, { job, near }: On): Side | null {
   }
   if (by !== null) {
     const found = findOpenings(
-      { what: by, name: by, which: { kind: 'there' }, beside: null },
+      { what: by, name: by, which: { kind: 'there' }, floor: null, beside: null },
       job,
       { ...near, side: null },
       null,
@@ -137,7 +137,13 @@ function lettered(said: Shorthand, on: On): { feature: Feature | null; opening: 
   if (!side && letter === 'W')
     return {
       feature: null,
-      opening: { what: 'window', name: 'window', which: { kind: 'nth', n: number }, beside: null },
+      opening: {
+        what: 'window',
+        name: 'window',
+        which: { kind: 'nth', n: number },
+        floor: null,
+        beside: null,
+      },
     }
   return {
     feature: on.job.features.find((each) => each.side_id === side?.id && each.number === number) ?? null,

@@ -1,7 +1,7 @@
 import { expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { LINES } from '../../../tests/reference/shorthand/lines'
-import { emptyJob, sillNose, smallHouse } from '../../../tests/support/jobs'
+import { emptyJob, sillNose, smallHouse, window } from '../../../tests/support/jobs'
 import { applyChange, Change, initialState, JOB_VERSION } from '../job'
 import { inches, toInches } from '../measure'
 import { chipsOf } from './chips'
@@ -114,8 +114,8 @@ test('every line becomes a finding that the job takes, with its facts', () => {
 
 test('everything understood has a chip, and everything not', () => {
   const [line] = parseLine(`A1 sill nose 3' soft caulk split probe 1/2 24% zebra "see photo"`)
-  expect(chipsOf(line!).map((chip) => chip.says)).toEqual([
-    'A1',
+  expect(chipsOf(line!, 'front A, window A1').map((chip) => chip.says)).toEqual([
+    'front A, window A1',
     'sill nose',
     "3'",
     '2 local soft',
@@ -126,4 +126,28 @@ test('everything understood has a chip, and everything not', () => {
     'zebra',
   ])
   expect(chipsOf(line!).at(-1)?.kind).toBe('left')
+})
+
+test('windows are counted along the lowest floor; who means upstairs says so', () => {
+  const house = smallHouse({
+    features: [window('A', 1, 5, 1), window('A', 2, 20, 1), window('A', 3, 5, 2), window('A', 4, 20, 2)],
+  })
+  const at = (line: string): unknown =>
+    placeLine(parseLine(line)[0]!, house, { side: house.sides[0]!, last: null }).map(
+      ({ place }) => place.kind === 'side' && place.feature_id,
+    )
+  expect(at('second window sill soft')).toEqual(['window-a2'])
+  expect(at('second window upstairs sill soft')).toEqual(['window-a4'])
+  expect(at('last window on the second floor sill soft')).toEqual(['window-a4'])
+  expect(at('window four sill soft')).toEqual(['window-a4'])
+})
+
+test('nobody said where along: the middle, and it says so', () => {
+  const [found] = placeLine(parseLine('fascia soft three feet')[0]!, job, { side: job.sides[0]!, last: null })
+  expect(found!.place).toMatchObject({ station: inches(240), station_unsaid: true })
+  const [known] = placeLine(parseLine('fascia soft three feet at five')[0]!, job, {
+    side: job.sides[0]!,
+    last: null,
+  })
+  expect(known!.place).not.toHaveProperty('station_unsaid')
 })

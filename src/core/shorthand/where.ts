@@ -19,6 +19,8 @@ export type OpeningSaid = {
   /** As it was called: a *meter* is not any hole in the wall. */
   readonly name: string
   readonly which: Which
+  /** Upstairs is 2. */
+  readonly floor: number | null
   readonly beside: { readonly of: OpeningSaid; readonly way: Way } | null
 }
 export type Way = End | 'near' | 'under' | 'over'
@@ -147,7 +149,7 @@ function takeOpening(read: Reader, lead = ''): { said: OpeningSaid; lead: RegExp
           : ns.length === 1
             ? { kind: 'nth', n: ns[0]! }
             : whichBefore(before ?? '')
-      return { said: { what, name: name!, which, beside: null }, lead: found }
+      return { said: { what, name: name!, which, floor: null, beside: null }, lead: found }
     }
   }
   return null
@@ -375,6 +377,13 @@ export function takeWhere(read: Reader): Where {
   )
     draft.there = true
   else if (read.take(/\btoo\b|\bas well\b/)) draft.there = true
+  const floor =
+    read.take(
+      /\b(?:on (?:the )?)?(up ?stairs|second floor|second stor(?:e?y)|upper(?: floor| level)?|top floor)\b/,
+    ) ??
+    read.take(
+      /\b(?:on (?:the )?)?(down ?stairs|ground floor|first floor|main floor|lower(?: floor| level)?)\b/,
+    )
   takeEnds(read, draft)
   takeBeside(read, draft)
   takeAreas(read, draft)
@@ -391,17 +400,25 @@ export function takeWhere(read: Reader): Where {
     : read.take(
         `\\b(?:both|all|every|each)(?: of)?(?: the)?(?: (?:${COUNT}))? (?=(?:sills?|(?:sill )?noses?|head casings?|casings?|sash(?:es)?|heads)\\b)`,
       )
-  if (every) draft.opening = { what: 'window', name: 'window', which: { kind: 'all' }, beside: null }
+  if (every)
+    draft.opening = { what: 'window', name: 'window', which: { kind: 'all' }, floor: null, beside: null }
   if (opening) {
     draft.opening = {
       ...opening.said,
       which: which!,
+      floor: floor ? (/^(?:up|second|top)/.test(floor[1]!) ? 2 : 1) : null,
       beside: draft.beside && !draft.beside.to ? draft.beside : null,
     }
     if (draft.opening.beside) draft.beside = null
   } else if (/\b(?:next|previous) one\b/.test(read.text)) {
     const step = read.take(/\b(next|previous) one(?: over| along| down)?\b/)!
-    draft.opening = { what: 'window', name: 'window', which: { kind: step[1] as 'next' }, beside: null }
+    draft.opening = {
+      what: 'window',
+      name: 'window',
+      which: { kind: step[1] as 'next' },
+      floor: null,
+      beside: null,
+    }
   }
   if (draft.facing === null) takeFacing(read, draft)
   takeStations(read, draft)

@@ -298,3 +298,8 @@ export async function acceptOwn(
   ])
   return row.outcome
 }
+
+/** Notes that the owner opened his link; only the token itself can. */
+export async function noteOwnView(tx: OwnerTx, token: string): Promise<void> {
+  await run(tx, 'select app.owner_saw($1)', [token])
+}

@@ -215,13 +215,38 @@ const JobSummary = z.object({
   sent: Counter,
   accepted: z.boolean(),
   photo: z.string().nullable(),
+  owner: z.string().nullable(),
+  chosen: Counter,
+  bid_cents: Counter.nullable(),
+  sent_at: z.date().nullable(),
+  seen_at: z.date().nullable(),
+  until: z.string().nullable(),
+  accepted_at: z.date().nullable(),
+  standing: z.enum(['scheduled', 'closed', 'declined']).nullable(),
+  standing_on: z.string().nullable(),
+  archived: z.boolean(),
+  /** The figures kept of it are of the job as it is now. */
+  is_reckoned: z.boolean(),
+  total_cents: Counter.nullable(),
+  open: z.number().nullable(),
+  lacks: z.number().nullable(),
+  keep_off: z.boolean().nullable(),
 })
 export type JobSummary = z.infer<typeof JobSummary>
 
-/** A page of the firm's jobs, the one last touched first; `words` finds them in title, address and id. */
+/**
+ * A page of the firm's jobs, the one last touched first; `words` finds them in title, address, id and the people's names. `edition` is
+ * that of the catalogue: figures reckoned with another are out of date.
+ */
 export function listJobs(
   tx: Tx,
-  of: { words: string; after: { touched: string; id: string } | null; limit: number },
+  of: {
+    words: string
+    after: { touched: string; id: string } | null
+    limit: number
+    archived: boolean
+    edition: string
+  },
 ): Promise<JobSummary[]> {
   // What a person types is no pattern.
   const pattern = of.words === '' ? null : `%${of.words.replaceAll(/[\\%_]/g, '\\$&')}%`
@@ -231,14 +256,89 @@ export function listJobs(
     `select j.id, e.body ->> 'title' as title, e.body ->> 'address' as address, j.touched_at, j.touched_at::text as touched,
        (select count(*) from app.job_entity f where f.company_id = j.company_id and f.job_id = j.id and f.kind = 'finding' and not f.removed) as findings,
        (select count(*) from app.bid b where b.company_id = j.company_id and b.job_id = j.id) as sent,
-       exists (select from app.acceptance a where a.company_id = j.company_id and a.job_id = j.id and a.replaced_at is null) as accepted,
+       a.accepted_at is not null as accepted, a.accepted_at,
+       (select count(*) from app.job_entity w where w.company_id = j.company_id and w.job_id = j.id and w.kind = 'work_item' and not w.removed) as chosen,
+       (select o.body ->> 'name' from app.job_entity o where o.company_id = j.company_id and o.job_id = j.id and o.kind = 'person' and not o.removed
+        order by (o.body -> 'roles') ? 'may-approve' desc, o.position limit 1) as owner,
+       b.total_cents as bid_cents, b.sent_at, b.until, b.seen_at, s.state as standing, s.on_day::text as standing_on,
+       j.archived_at is not null as archived,
+       coalesce(r.sequence = j.sequence and r.edition = $7, false) as is_reckoned, r.total_cents, r.open, r.lacks, r.keep_off,
        (select p.body ->> 'sha256' from app.job_entity p where p.company_id = j.company_id and p.job_id = j.id and p.kind = 'photo' and not p.removed order by p.position limit 1) as photo
      from app.job j
      join app.job_entity e on e.company_id = j.company_id and e.job_id = j.id and e.kind = 'job'
-     where j.company_id = $1
+     left join app.acceptance a on a.company_id = j.company_id and a.job_id = j.id and a.replaced_at is null
+     left join app.job_standing s on s.company_id = j.company_id and s.job_id = j.id
+     left join app.job_reckoned r on r.company_id = j.company_id and r.job_id = j.id
+     left join lateral (
+       select b.total_cents, b.sent_at, b.snapshot::jsonb ->> 'valid_until' as until,
+         (select min(v.first_at) from app.owner_view v join app.owner_link l on l.company_id = v.company_id and l.id = v.link_id
+          where l.company_id = b.company_id and l.bid_id = b.id) as seen_at
+       from app.bid b where b.company_id = j.company_id and b.job_id = j.id order by b.number desc limit 1) b on true
+     where j.company_id = $1 and (j.archived_at is not null) = $6
        and ($2::timestamptz is null or j.touched_at < $2::timestamptz or (j.touched_at = $2::timestamptz and j.id > $3::text))
-       and ($4::text is null or e.body ->> 'title' ilike $4 or e.body ->> 'address' ilike $4 or j.id ilike $4)
+       and ($4::text is null or e.body ->> 'title' ilike $4 or e.body ->> 'address' ilike $4 or j.id ilike $4
+         or exists (select from app.job_entity o where o.company_id = j.company_id and o.job_id = j.id and o.kind = 'person' and not o.removed and o.body ->> 'name' ilike $4))
      order by j.touched_at desc, j.id limit $5`,
-    [tx.companyId, of.after?.touched ?? null, of.after?.id ?? null, pattern, of.limit],
+    [
+      tx.companyId,
+      of.after?.touched ?? null,
+      of.after?.id ?? null,
+      pattern,
+      of.limit,
+      of.archived,
+      of.edition,
+    ],
+  )
+}
+
+/** Puts a job away, or back into the list. @returns whether there is such a job. */
+export async function archiveJob(tx: Tx, jobId: string, away: boolean): Promise<boolean> {
+  const changed = await run(
+    tx,
+    'update app.job set archived_at = case when $3 then coalesce(archived_at, now()) end where company_id = $1 and id = $2',
+    [tx.companyId, jobId, away],
+  )
+  return changed > 0
+}
+
+/** What the office says of a job; null takes it back. */
+export async function saveStanding(
+  tx: Tx,
+  jobId: string,
+  of: { state: string; on: string; by: string } | null,
+): Promise<void> {
+  if (of === null) {
+    await run(tx, 'delete from app.job_standing where company_id = $1 and job_id = $2', [tx.companyId, jobId])
+    return
+  }
+  await run(
+    tx,
+    `insert into app.job_standing (company_id, job_id, state, on_day, said_by) values ($1, $2, $3, $4, $5)
+     on conflict (company_id, job_id)
+     do update set state = excluded.state, on_day = excluded.on_day, said_by = excluded.said_by, said_at = now()`,
+    [tx.companyId, jobId, of.state, of.on, of.by],
+  )
+}
+
+/** Keeps what a job came to at one of its changes. */
+export async function saveReckoned(
+  tx: Tx,
+  of: {
+    jobId: string
+    sequence: number
+    edition: string
+    total_cents: number | null
+    open: number
+    lacks: number
+    keep_off: boolean
+  },
+): Promise<void> {
+  await run(
+    tx,
+    `insert into app.job_reckoned (company_id, job_id, sequence, edition, total_cents, open, lacks, keep_off)
+     values ($1, $2, $3, $4, $5, $6, $7, $8)
+     on conflict (company_id, job_id) do update set sequence = excluded.sequence, edition = excluded.edition,
+       total_cents = excluded.total_cents, open = excluded.open, lacks = excluded.lacks, keep_off = excluded.keep_off`,
+    [tx.companyId, of.jobId, of.sequence, of.edition, of.total_cents, of.open, of.lacks, of.keep_off],
   )
 }

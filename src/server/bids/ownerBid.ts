@@ -11,6 +11,7 @@ import {
   findOwnLink,
   findOwnPdf,
   findOwnPicture,
+  noteOwnView,
 } from '../../db/queries/bids'
 import { withOwnerLinkTx, type OwnerTx } from '../../db/tx'
 import { context } from '../context'
@@ -66,7 +67,12 @@ async function read(tx: OwnerTx): Promise<OwnerBid & { id: string }> {
 
 /** @throws Refused `wrong-link`, `link-expired`, `link-revoked`, `bid-tampered`. */
 export function readOwnerBid(token: string): Promise<OwnerBid> {
-  return openLink(token, read)
+  return openLink(token, async (tx) => {
+    const bid = await read(tx)
+    // The firm sees that it was opened, and when first.
+    await noteOwnView(tx, token)
+    return bid
+  })
 }
 
 export function readOwnerPdf(token: string): Promise<Buffer> {

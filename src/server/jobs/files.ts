@@ -174,15 +174,16 @@ async function readyFiles({ job, files }: Opened): Promise<((tx: Tx) => Promise<
   return keep
 }
 
-/** Takes a job file or an exported zip in, whole or not at all; gives back the job's id. */
-export async function importJob(member: Member, bytes: Buffer): Promise<string> {
+/** Takes a job file or an exported zip in, whole or not at all, under an id of its own where `as` names one; gives back the job's id. */
+export async function importJob(member: Member, bytes: Buffer, as: string | null = null): Promise<string> {
   mustBeAllowed(member, 'take-jobs-in', 'Taking jobs in')
   const opened = await open(bytes)
+  const id = as ?? opened.job.id
   const keep = await readyFiles(opened)
   const { pool } = await context()
   await withTx(pool, member.companyId, async (tx) => {
-    await writeJob(tx, opened.job, member.userId)
+    await writeJob(tx, { ...opened.job, id }, member.userId)
     for (const each of keep) await each(tx)
   })
-  return opened.job.id
+  return id
 }

@@ -1,9 +1,10 @@
 import 'server-only'
 import * as z from 'zod'
-import type { JobsAnswer, JobSnapshotAnswer, TemplateAnswer } from '../../core/contract'
+import { CATALOGUE_EDITION } from '../../core/catalogue'
+import type { JobRowAnswer, JobsAnswer, JobSnapshotAnswer, TemplateAnswer } from '../../core/contract'
 import { may, withheldKinds } from '../../core/firm'
 import { Id, isStorable, JOB_VERSION, newJob, raiseChange, withoutMoney } from '../../core/job'
-import { findChangeAt, findJob, listChanges, listJobs } from '../../db/queries/jobs'
+import { findChangeAt, findJob, listChanges, listJobs, type JobSummary } from '../../db/queries/jobs'
 import { withTx } from '../../db/tx'
 import { context } from '../context'
 import { faceOf, type Member } from '../http'
@@ -12,12 +13,14 @@ import { latestSettings } from '../settings'
 import { loadState, writeJob } from './store'
 
 /** Jobs on one page of the list. */
-const JOBS_A_PAGE = 50
+const JOBS_A_PAGE = 100
 
 /** What is asked of the list: words to find, and where the page before ended. */
 export const JobsRequest = z.object({
   words: z.string().trim().max(100).refine(isStorable, 'a character that cannot be kept').default(''),
   after: z.string().max(200).default(''),
+  /** Those that were put away, instead of those at work. */
+  archived: z.enum(['yes', 'no']).default('no'),
 })
 
 const After = z.tuple([z.string().regex(/^\d{4}-\d\d-\d\d \d\d:\d\d:\d\d(\.\d+)?[+-]\d\d(:\d\d)?$/), Id])
@@ -36,30 +39,54 @@ function placeOf(text: string): { touched: string; id: string } | null {
   })
 }
 
+function rowOf(row: JobSummary, withMoney: boolean): JobRowAnswer {
+  const { id, title, address, findings, sent, accepted, photo, owner, archived, is_reckoned, chosen } = row
+  const hasFigures = is_reckoned && row.open !== null && row.lacks !== null && row.keep_off !== null
+  return {
+    id,
+    title,
+    address,
+    findings,
+    touched_at: row.touched_at.toISOString(),
+    sent,
+    accepted,
+    photo,
+    owner,
+    archived,
+    is_reckoned,
+    chosen,
+    // What was sent stands; a draft is worth what it comes to now.
+    total_cents: withMoney ? (row.bid_cents ?? (is_reckoned ? row.total_cents : null)) : null,
+    reckoned: hasFigures ? { open: row.open!, lacks: row.lacks!, keepOff: row.keep_off! } : null,
+    bid: row.sent_at
+      ? { sent_at: row.sent_at.toISOString(), seen_at: row.seen_at?.toISOString() ?? null, until: row.until }
+      : null,
+    accepted_at: row.accepted_at?.toISOString() ?? null,
+    standing: row.standing && row.standing_on ? { state: row.standing, on: row.standing_on } : null,
+  }
+}
+
 /** A page of the firm's jobs, the one last touched first. */
 export async function listFirmJobs(
   member: Member,
-  asked: z.infer<typeof JobsRequest> = { words: '', after: '' },
+  asked: z.infer<typeof JobsRequest> = { words: '', after: '', archived: 'no' },
 ): Promise<JobsAnswer> {
   const { pool } = await context()
   const after = placeOf(asked.after)
   // One more than a page tells whether there is another.
   const rows = await withTx(pool, member.companyId, (tx) =>
-    listJobs(tx, { words: asked.words, after, limit: JOBS_A_PAGE + 1 }),
+    listJobs(tx, {
+      words: asked.words,
+      after,
+      limit: JOBS_A_PAGE + 1,
+      archived: asked.archived === 'yes',
+      edition: CATALOGUE_EDITION,
+    }),
   )
   const page = rows.slice(0, JOBS_A_PAGE)
   const last = page.at(-1)
   return {
-    jobs: page.map(({ id, title, address, findings, touched_at, sent, accepted, photo }) => ({
-      id,
-      title,
-      address,
-      findings,
-      touched_at: touched_at.toISOString(),
-      sent,
-      accepted,
-      photo,
-    })),
+    jobs: page.map((row) => rowOf(row, may(member.role, 'see-money'))),
     next:
       last && rows.length > JOBS_A_PAGE
         ? Buffer.from(JSON.stringify([last.touched, last.id])).toString('base64url')

@@ -23,7 +23,7 @@ import { JobHeader } from './JobHeader'
 import { KeysDialog } from './KeysDialog'
 import { StageMenu, StageTabs } from './StageBar'
 import { StageBody } from './StageBody'
-import { stageOf, STAGES, type Stage } from './stages'
+import { STAGE_NAMES, stageOf, STAGES, type Stage } from './stages'
 import { useKeys, type KeyRow } from './useKeys'
 
 /** So long after the job stands the other tabs are fetched, so that none waits when it is opened. */
@@ -37,6 +37,7 @@ const drawTools = (on: StripOverlay): React.ReactNode => <StripTools {...on} />
 /** A job that is open: the house over its stages, and what is chosen in both. */
 export function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
   const view = useJobView(store)
+  const isPhone = useIsPhone()
   const { derived, checks } = usePipeline(view.job)
   useKeptUp(store)
   useEffect(() => {
@@ -71,8 +72,11 @@ export function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
       pickSource(null)
       chooseFeature(null)
       choose(ids)
+      // The wall it is on comes into view, and stays what a next line is about.
+      const place = store.read().job.findings.find((each) => each.id === ids[0])?.place
+      if (place?.kind === 'side') chooseSide(place.side_id)
     },
-    [chooseFeature],
+    [chooseFeature, store],
   )
   const draft = useCallback(
     (place: Place | null) => {
@@ -106,7 +110,7 @@ export function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
             walk,
             firm,
             slots,
-            near: nearOf(live(view.job), chosen, sideId),
+            near: nearOf(live(view.job), { chosen, sideId, isPhone }),
           }
         : null,
     [
@@ -123,6 +127,7 @@ export function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
       walk,
       firm,
       slots,
+      isPhone,
     ],
   )
   const go = useCallback(
@@ -193,7 +198,6 @@ export function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
   )
   // The tab changes at once; what it shows is drawn in slices, and what was there stands until it is.
   const shown = useDeferredValue(stage)
-  const isPhone = useIsPhone()
   const [isReading, setReading] = useState(false)
   const room = useDrawing(stage, isReading)
   const [showsKeys, setShowsKeys] = useState(false)
@@ -267,6 +271,7 @@ export function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
             <Tabs.Content
               value={stage}
               aria-busy={shown !== stage}
+              {...(isPhone ? { 'aria-labelledby': undefined, 'aria-label': STAGE_NAMES[stage] } : {})}
               onScroll={(event) => setReading(event.currentTarget.scrollTop > READING_PX)}
               className="min-h-0 grow overflow-y-auto px-5 pt-1.5 pb-4 max-sm:px-3 print:overflow-visible"
             >

@@ -16,7 +16,7 @@ export function StageTabs({ derived, room }: { derived: Derived; room: DrawingRo
           <Tabs.Trigger
             key={each}
             value={each}
-            className="flex shrink-0 items-center gap-2 border-x border-transparent px-3 whitespace-nowrap data-[state=active]:border-ink data-[state=active]:bg-tape"
+            className="flex shrink-0 items-center gap-2 border-x border-transparent px-3 whitespace-nowrap outline-offset-[-3px] data-[state=active]:border-ink data-[state=active]:bg-tape"
           >
             <span className="font-head text-[17px] font-semibold">{STAGE_NAMES[each]}</span>
             <span className="font-head text-[14px] text-quiet in-data-[state=active]:text-ink">
@@ -57,7 +57,7 @@ type MenuProps = {
 /** On a phone the stage is one tab hanging from the tape; it opens all of them with their counts. */
 export function StageMenu({ stage, derived, go, aside }: MenuProps) {
   return (
-    <div className="no-print flex h-11 shrink-0 items-stretch border-b border-ink">
+    <div className="no-print flex h-[45px] shrink-0 items-stretch border-b border-ink">
       <DropdownMenu.Root>
         <DropdownMenu.Trigger
           aria-label={`Stage: ${STAGE_NAMES[stage]}, ${count(stage, derived)}`}

@@ -1,14 +1,16 @@
 'use client'
 
-import { useState } from 'react'
+import { useMemo, useState } from 'react'
 import { newId } from '../../client/newId'
-import {} from '../../core/job'
 import { formatCents, parseMoney, type Cents } from '../../core/measure'
 import type { PriceLine } from '../../core/price'
 import { moneyWords, sellWords } from '../../core/words'
 import { Button, Notice, Panel, TextField, PANES } from '../look'
 import { useJob } from '../state/useJob'
+import { itemState } from '../house/ribbon/ticks'
+import { TickSign } from '../house/ribbon/Tick'
 import { FigureTree } from './FigureTree'
+import { groupLines, ORDERS, type LineGroup, type Order } from './groupLines'
 import { MissingRates } from './MissingRates'
 import { RatesPanel } from './RatesPanel'
 
@@ -16,6 +18,10 @@ import { RatesPanel } from './RatesPanel'
 export function PriceTab() {
   const { derived } = useJob()
   const { price, scope } = derived
+  const [order, setOrder] = useState<Order>('side')
+  const [openOnly, setOpenOnly] = useState(false)
+  const groups = useMemo(() => groupLines(derived, order, openOnly), [derived, order, openOnly])
+  const shown = groups.reduce((sum, group) => sum + group.lines.length, 0)
   if (price.kind === 'withheld') {
     return (
       <Panel title="Price">
@@ -39,15 +45,21 @@ export function PriceTab() {
   }
   return (
     <div className={`grid grid-cols-[minmax(0,1fr)_380px] gap-6 max-lg:grid-cols-1 ${PANES}`}>
-      <Panel title="Items" aside={`${price.lines.length}`}>
+      <Panel
+        title="Items"
+        aside={<Ordering order={order} setOrder={setOrder} openOnly={openOnly} setOpenOnly={setOpenOnly} />}
+      >
         {price.lines.length === 0 ? (
           <p className="py-3 text-quiet">Nothing to price yet: choose repairs in Scope.</p>
         ) : null}
-        <ul>
-          {price.lines.map((line) => (
-            <Line key={line.item_id} line={line} {...title(line.item_id)} />
-          ))}
-        </ul>
+        {openOnly && price.lines.length > shown ? (
+          <p className="py-1.5 text-[14px] text-quiet">
+            {shown} of {price.lines.length} shown: only those without a price.
+          </p>
+        ) : null}
+        {groups.map((group) => (
+          <Group key={group.id} group={group} title={title} />
+        ))}
         {price.apart.length > 0 ? (
           <section aria-label="Priced apart" className="pt-4">
             <h3 className="text-[15px]">Priced apart, not in the total</h3>
@@ -75,6 +87,72 @@ export function PriceTab() {
         <RatesPanel />
       </div>
     </div>
+  )
+}
+
+type OrderingProps = {
+  readonly order: Order
+  readonly setOrder: (order: Order) => void
+  readonly openOnly: boolean
+  readonly setOpenOnly: (on: boolean) => void
+}
+
+/** How the lines are ordered, and whether only those are shown that still need a price. */
+function Ordering({ order, setOrder, openOnly, setOpenOnly }: OrderingProps) {
+  return (
+    <span className="flex items-center gap-3">
+      <label className="flex items-center gap-1.5">
+        <input
+          type="checkbox"
+          checked={openOnly}
+          onChange={(event) => setOpenOnly(event.target.checked)}
+          className="size-4 accent-spruce touch:size-6"
+        />
+        only without a price
+      </label>
+      <select
+        aria-label="Order of the items"
+        value={order}
+        onChange={(event) => setOrder(event.target.value as Order)}
+        className="min-h-7 rounded-(--radius) border border-quiet bg-white px-1 text-ink touch:min-h-11"
+      >
+        {Object.entries(ORDERS).map(([value, label]) => (
+          <option key={value} value={value}>
+            {label}
+          </option>
+        ))}
+      </select>
+    </span>
+  )
+}
+
+type Title = (id: string) => { name: string; where: string }
+
+/** The lines of a side under its head, which folds and keeps its sum and what is open in view. */
+function Group({ group, title }: { group: LineGroup; title: Title }) {
+  const lines = (
+    <ul>
+      {group.lines.map((line) => (
+        <Line key={line.item_id} line={line} {...title(line.item_id)} />
+      ))}
+    </ul>
+  )
+  if (group.name === null) return lines
+  return (
+    <details open className="group/side" aria-label={group.name}>
+      <summary className="sticky top-0 z-[1] flex min-h-8 list-none items-center gap-3 border-b border-quiet bg-head px-2 font-head">
+        <span aria-hidden className="w-3 group-open/side:rotate-90">
+          ›
+        </span>
+        <span className="text-[16px] font-semibold">{group.name}</span>
+        <span className="text-[14px] text-quiet">
+          {group.lines.length} item{group.lines.length === 1 ? '' : 's'}
+        </span>
+        {group.open > 0 ? <span className="text-[14px] text-pencil-text">{group.open} open</span> : null}
+        <span className="ml-auto text-[16px] font-semibold">{formatCents(group.cents)}</span>
+      </summary>
+      {lines}
+    </details>
   )
 }
 
@@ -127,13 +205,13 @@ function priceWords(line: AnyLine): string {
 }
 
 function Line({ line, name, where }: { line: AnyLine; name: string; where: string }) {
-  const { view, store } = useJob()
+  const { view, store, derived } = useJob()
   const [typing, setTyping] = useState(false)
   const typed = view.job.typed_prices.find(
     (each) => !each.removed && each.on.kind === 'item' && each.on.item_id === line.item_id,
   )
   return (
-    <li className="border-b border-rule py-1.5">
+    <li data-row={line.item_id} className="border-b border-rule py-1">
       <details className="group">
         <summary
           className="flex list-none items-baseline gap-3"
@@ -142,6 +220,7 @@ function Line({ line, name, where }: { line: AnyLine; name: string; where: strin
           <span aria-hidden className="w-3 font-head text-quiet group-open:rotate-90">
             ›
           </span>
+          <TickSign state={itemState(derived, line.item_id)} />
           <span className="grow">
             {name} <span className="text-[13px] text-quiet">{where}</span>
           </span>

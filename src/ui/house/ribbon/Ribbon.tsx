@@ -94,7 +94,7 @@ export const Ribbon = memo(function Ribbon(props: Props) {
                   key={group.ticks[0]!.id}
                   type="button"
                   title={group.ticks.map((each) => each.name).join('; ')}
-                  aria-label={`${group.ticks.map((each) => each.name).join('; ')}: ${TICK_WORDS[group.state]}`}
+                  aria-label={`On the wall, ${TICK_WORDS[group.state]}: ${group.ticks.map((each) => each.name).join('; ')}`}
                   aria-pressed={isChosen}
                   onClick={() => {
                     props.onChoose(ids)

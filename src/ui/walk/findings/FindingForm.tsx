@@ -17,6 +17,7 @@ import {
   SelectField,
   TextField,
 } from '../../look'
+import { useIsPhone } from '../../state/useIsPhone'
 import { useJob } from '../../state/useJob'
 import { freshFinding } from './fresh'
 import { PlaceFields } from './PlaceFields'
@@ -58,6 +59,7 @@ export function FindingForm({ finding }: { finding: Finding | null }) {
   )
   const [said, setSaid] = useState<string | null>(null)
   const [again, setAgain] = useState(false)
+  const isPhone = useIsPhone()
   const shown = finding ?? (drafting ? fresh : null)
   if (!shown) {
     return (
@@ -85,30 +87,30 @@ export function FindingForm({ finding }: { finding: Finding | null }) {
     choose([fresh.id])
   }
 
+  const actions = finding ? (
+    <span className="flex flex-wrap gap-x-2">
+      <Button look="quiet" onClick={() => setAgain(true)}>
+        Same again
+      </Button>
+      <NoteFact finding={finding} />
+      <HazardDialog finding={finding} />
+      <Button
+        look="quiet"
+        onClick={() => {
+          store.set('finding', finding.id, { removed: true })
+          choose([])
+        }}
+      >
+        Remove
+      </Button>
+    </span>
+  ) : null
+
   return (
     <div ref={showOnNarrow} className="min-w-0">
       <Panel
         title={finding ? `Finding ${findingNumber(finding, job)}` : 'New finding'}
-        aside={
-          finding ? (
-            <span className="flex gap-2">
-              <Button look="quiet" onClick={() => setAgain(true)}>
-                Same again
-              </Button>
-              <NoteFact finding={finding} />
-              <HazardDialog finding={finding} />
-              <Button
-                look="quiet"
-                onClick={() => {
-                  store.set('finding', finding.id, { removed: true })
-                  choose([])
-                }}
-              >
-                Remove
-              </Button>
-            </span>
-          ) : null
-        }
+        aside={isPhone ? null : actions}
       >
         {said ? (
           <div className="pt-2">
@@ -117,8 +119,10 @@ export function FindingForm({ finding }: { finding: Finding | null }) {
             </Notice>
           </div>
         ) : null}
+        {isPhone && shown.words ? <p className="pt-1.5 text-[15px]">“{shown.words}”</p> : null}
         <Standing finding={shown} />
         {finding ? <Media finding={finding} /> : null}
+        {isPhone ? actions : null}
         <div className="grid grid-cols-2 gap-x-4 gap-y-2.5 pt-2.5 max-sm:grid-cols-1">
           <SelectField
             label="Part"

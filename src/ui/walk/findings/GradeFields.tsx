@@ -33,9 +33,9 @@ export function GradeFields({ finding, set }: { finding: Finding; set: (fields: 
   }
   const differs = computed && finding.stated_grade !== null && computed.grade !== finding.stated_grade
   return (
-    <fieldset className="col-span-full">
+    <fieldset className="col-span-full max-sm:order-first">
       <legend className="font-head text-[14px] font-medium">Grade of the damage</legend>
-      <div className="mt-1 grid grid-cols-6 gap-1.5 max-sm:grid-cols-3">
+      <div className="mt-1 grid grid-cols-6 gap-1.5 max-sm:gap-1">
         {([null, 0, 1, 2, 3, 4] as const).map((grade) => {
           const active = gradeOf(finding) === grade
           return (
@@ -44,7 +44,7 @@ export function GradeFields({ finding, set }: { finding: Finding; set: (fields: 
               type="button"
               aria-pressed={active}
               onClick={() => set({ stated_grade: grade })}
-              className={`flex min-h-11 items-center justify-center gap-1 rounded-(--radius) border px-1 ${active ? 'border-2 border-ink bg-white' : 'border-rule bg-paper'}`}
+              className={`flex min-h-11 items-center justify-center gap-1 rounded-(--radius) border px-1 max-sm:min-h-16 max-sm:flex-col max-sm:px-0 ${active ? 'border-2 border-ink bg-white' : 'border-rule bg-paper'}`}
             >
               <Awl grade={grade} word={false} />
               <span className="font-head text-[14px] leading-tight">

@@ -18,6 +18,20 @@ export type LineEntry = {
   readonly add: (of: { file: File | null; clip?: Blob }) => Promise<boolean>
 }
 
+/** An answer, and the same one for what follows in the line and asks the very same thing. */
+function sameAnswer(
+  read: readonly PlacedLine[],
+  finding: number,
+  choice: number,
+): Readonly<Record<number, number>> {
+  const said = (line: PlacedLine | undefined): string =>
+    JSON.stringify(line?.ask?.choices.map(({ says }) => says))
+  const asked = said(read[finding])
+  return Object.fromEntries(
+    read.flatMap((line, index) => (index >= finding && said(line) === asked ? [[index, choice]] : [])),
+  )
+}
+
 /** A line as it is typed or dictated: understood at every key, asked back where nobody could know, added as findings. */
 export function useLine(): LineEntry {
   const { store, job, choose, firm, near } = useJob()
@@ -50,7 +64,8 @@ export function useLine(): LineEntry {
     line,
     type,
     found,
-    answer: (finding, choice) => setAnswers((before) => ({ ...before, [finding]: choice })),
+    answer: (finding, choice) =>
+      setAnswers((before) => ({ ...before, ...sameAnswer(read, finding, choice) })),
     wrong,
     busy,
     add,

@@ -3,7 +3,8 @@
 import { useState } from 'react'
 import { call, failureWords } from '../../client/api'
 import { CreatedAnswer } from '../../core/contract'
-import { Notice } from '../look'
+import { newId } from '../../client/newId'
+import { Button, Notice } from '../look'
 
 /** A zip of many pictures takes its time on a poor line. */
 const WITHIN_MS = 600_000
@@ -12,13 +13,20 @@ const WITHIN_MS = 600_000
 export function ImportJob() {
   const [wrong, setWrong] = useState<string | null>(null)
   const [busy, setBusy] = useState(false)
-  async function take(file: File): Promise<void> {
+  /** The file of a job that is here already: it can come in beside it. */
+  const [taken, setTaken] = useState<File | null>(null)
+  async function take(file: File, as: string | null = null): Promise<void> {
     setBusy(true)
     setWrong(null)
-    const answer = await call('/api/jobs/import', CreatedAnswer, { method: 'POST', body: file }, WITHIN_MS)
+    setTaken(null)
+    const door = as === null ? '/api/jobs/import' : `/api/jobs/import?as=${as}`
+    const answer = await call(door, CreatedAnswer, { method: 'POST', body: file }, WITHIN_MS)
     setBusy(false)
     if (answer.ok) window.location.assign(`/jobs/${answer.value.id}/walk`)
-    else setWrong(failureWords(answer.failure))
+    else {
+      setWrong(failureWords(answer.failure))
+      if (answer.failure.kind === 'refused' && answer.failure.problem === 'job-exists') setTaken(file)
+    }
   }
   return (
     <div className="flex flex-col gap-2">
@@ -39,6 +47,7 @@ export function ImportJob() {
       {wrong ? (
         <Notice tone="wrong" alert>
           <span className="whitespace-pre-line">{wrong}</span>
+          {taken ? <Button onClick={() => void take(taken, newId())}>Take it in as a copy</Button> : null}
         </Notice>
       ) : null}
     </div>

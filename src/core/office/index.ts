@@ -1,0 +1,15 @@
+export {
+  ASK_AGAIN,
+  byDay,
+  daysBetween,
+  daysOn,
+  JOB_STATES,
+  jobDay,
+  STATE_WORDS,
+  type Group,
+  type JobDay,
+  type JobFacts,
+  type JobState,
+  type NextStep,
+  type Standing,
+} from './jobDay'

@@ -1,0 +1,70 @@
+import 'server-only'
+import { CATALOGUE_EDITION } from '../../core/catalogue'
+import type { CopyJobRequest, JobOfficeRequest, JobSumsAnswer } from '../../core/contract'
+import { may } from '../../core/firm'
+import { copiedJob } from '../../core/job'
+import { archiveJob, findJob, saveReckoned, saveStanding } from '../../db/queries/jobs'
+import { withTx } from '../../db/tx'
+import { todayIn } from '../bids/sendBid'
+import { context } from '../context'
+import { mustBeAllowed, type Member } from '../http'
+import { Refused } from '../problem'
+import { latestSettings } from '../settings'
+import { inThread } from '../threads'
+import { loadState, writeJob } from './store'
+
+/** Puts a job away or back, and says where it stands. @throws Refused `not-found`, `not-for-role`. */
+export async function sayOfJob(member: Member, jobId: string, of: JobOfficeRequest): Promise<void> {
+  mustBeAllowed(member, 'run-the-office', 'Saying where a job stands')
+  const { pool } = await context()
+  await withTx(pool, member.companyId, async (tx) => {
+    if (!(await findJob(tx, jobId, { lock: true }))) throw new Refused({ kind: 'not-found', what: 'job' })
+    if (of.archived !== undefined) await archiveJob(tx, jobId, of.archived)
+    if (of.standing !== undefined)
+      await saveStanding(tx, jobId, of.standing && { ...of.standing, by: member.name })
+  })
+}
+
+/** A new job from one of the firm's: whole, or its house alone. Its bids and what was said of it stay where they are. */
+export async function copyJob(member: Member, jobId: string, of: CopyJobRequest): Promise<void> {
+  mustBeAllowed(member, 'run-the-office', 'Copying a job')
+  const { pool } = await context()
+  await withTx(pool, member.companyId, async (tx) => {
+    // Asked twice, it is one job.
+    if (await findJob(tx, of.id, { lock: false })) return
+    const { job } = await loadState(tx, jobId, { lock: false, without: [] })
+    const { settings, rates } = await latestSettings(tx)
+    await writeJob(tx, copiedJob(job, { id: of.id, what: of.what, settings, rates }), member.userId)
+  })
+}
+
+/**
+ * What jobs come to, reckoned where nobody did since their last change, and kept for the list. A job that is not there is left out.
+ * Money goes only to those who may see it.
+ */
+export async function reckonJobs(member: Member, ids: readonly string[]): Promise<JobSumsAnswer> {
+  const { pool } = await context()
+  const withMoney = may(member.role, 'see-money')
+  const sums: JobSumsAnswer['sums'] = []
+  for (const id of ids) {
+    const state = await withTx(pool, member.companyId, async (tx) =>
+      (await findJob(tx, id, { lock: false })) ? loadState(tx, id, { lock: false, without: [] }) : null,
+    )
+    if (!state) continue
+    const { job, sequence } = state
+    const figures = await inThread('reckonJob', { job, today: todayIn(job.job.time_zone, new Date()) })
+    await withTx(pool, member.companyId, (tx) =>
+      saveReckoned(tx, {
+        jobId: id,
+        sequence,
+        edition: CATALOGUE_EDITION,
+        total_cents: figures.total_cents,
+        open: figures.open,
+        lacks: figures.lacks,
+        keep_off: figures.keepOff,
+      }),
+    )
+    sums.push({ id, ...figures, total_cents: withMoney ? figures.total_cents : null })
+  }
+  return { sums }
+}
