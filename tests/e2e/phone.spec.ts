@@ -39,6 +39,10 @@ test('the owner’s page on a phone: hazards first, the price, the acceptance', 
   await openJob(page, 'Alder House')
   await openStage(page, 'Bid')
   await page.getByRole('button', { name: 'Send the bid' }).tap()
+  await page
+    .getByRole('dialog', { name: 'As the owner will see it' })
+    .getByRole('button', { name: /^Send it/ })
+    .tap()
   const url = await page.getByRole('link', { name: /\/o\// }).getAttribute('href')
   const context = await browser.newContext({
     viewport: { width: 390, height: 844 },

@@ -54,8 +54,9 @@ const ROWS: Readonly<Record<string, Row>> = {
     path: `/api/jobs/${JOB}/office`,
     // Nothing is named, so nothing changes.
     data: {},
-    is: [401, 200, 403, 403, 200, 404],
+    is: [401, 404, 403, 403, 200, 200],
   },
+  'GET /api/jobs/[id]/paper': { path: `/api/jobs/${JOB}/paper`, is: OFFICE },
   'POST /api/jobs/[id]/copy': {
     path: `/api/jobs/${JOB}/copy`,
     data: { id: '../x', what: 'house' },

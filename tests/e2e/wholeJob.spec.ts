@@ -109,7 +109,7 @@ test('from a photo and a word to an accepted bid', async ({ page, browser }) => 
   await addWindow(page)
 
   // The first finding gets its part and place; two more on two sides.
-  await page.getByRole('button', { name: /1 soft nose/ }).click()
+  await page.getByRole('button', { name: /1 sill nose/ }).click()
   const first = page.getByRole('region', { name: 'Finding 1' })
   await first.getByLabel('Part', { exact: true }).selectOption({ label: 'sill nose' })
   await first.getByLabel('Length of the damage').fill(`2'`)
@@ -174,6 +174,10 @@ test('from a photo and a word to an accepted bid', async ({ page, browser }) => 
   // The bid goes out.
   await openStage(page, 'Bid')
   await page.getByRole('button', { name: 'Send the bid' }).click()
+  await page
+    .getByRole('dialog', { name: 'As the owner will see it' })
+    .getByRole('button', { name: /^Send it/ })
+    .click()
   const link = page.getByRole('link', { name: /\/o\// })
   await expect(link).toBeVisible()
   const url = await link.getAttribute('href')
@@ -209,5 +213,5 @@ test('from a photo and a word to an accepted bid', async ({ page, browser }) => 
 
   // And the office sees it.
   await page.goto('/jobs')
-  await expect(page.getByRole('link', { name: /Marrow Lane 9.*accepted/ })).toBeVisible()
+  await expect(page.getByRole('link', { name: /Marrow Lane 9.*said yes/ })).toBeVisible()
 })

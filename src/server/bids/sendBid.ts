@@ -166,6 +166,17 @@ async function freeze(
   return true
 }
 
+/** The bid as it would be printed today, for whoever looks it over before it leaves. Nothing is kept. */
+export async function draftPdf(member: Member, jobId: string): Promise<Uint8Array> {
+  mustBeAllowed(member, 'send-bids', 'Looking at the paper of a bid')
+  const { pool } = await context()
+  const { job } = await withTx(pool, member.companyId, (tx) =>
+    loadState(tx, jobId, { lock: false, without: [] }),
+  )
+  const { model } = await inThread('deriveBid', { job, today: todayIn(job.job.time_zone, new Date()) })
+  return printInThread(model, await printPictures(member, model, () => undefined))
+}
+
 /**
  * Freezes the bid as derived now, makes its PDF and the owner's link, and puts the message in the outbox.
  *

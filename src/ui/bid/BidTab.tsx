@@ -6,6 +6,7 @@ import { formatCents, type Cents } from '../../core/measure'
 import { Button, LinkButton, Notice, Panel, PANES } from '../look'
 import { Dialog } from '../look/Dialog'
 import { useJob } from '../state/useJob'
+import { BeforeItLeaves } from './BeforeItLeaves'
 import { BidView } from './BidView'
 import { useSending } from './useSending'
 
@@ -68,6 +69,7 @@ function SendPanel({ jobId }: { jobId: string }) {
   const { derived, store, view } = useJob()
   const { bids, accepted, progress, wrong, sent, send, revoke } = useSending(jobId, store)
   const [asks, setAsks] = useState(false)
+  const [looks, setLooks] = useState(false)
   const missing = derived.lacks
   const owner =
     derived.job.people.find((person) => person.roles.includes('may-approve')) ?? derived.job.people[0]
@@ -85,19 +87,35 @@ function SendPanel({ jobId }: { jobId: string }) {
             ? `Goes to ${owner.name}${owner.email ? `, ${owner.email}` : ''}.`
             : 'No owner noted: the link can still be handed over. Add a person in Job details.'}
         </p>
-        <div>
+        <div className="flex flex-wrap gap-2">
           <Button
             look="main"
             disabled={bids === null || progress !== null || missing.length > 0}
-            onClick={() => (accepted ? setAsks(true) : void send(null))}
+            onClick={() => setLooks(true)}
           >
             {progress !== null ? 'Freezing and printing…' : accepted ? 'Send a further bid…' : 'Send the bid'}
           </Button>
+          {missing.length > 0 ? (
+            <Button onClick={() => setLooks(true)}>As the owner will see it</Button>
+          ) : null}
         </div>
         {progress !== null ? (
           <p role="status" className="text-[14px]">
             {progress}
           </p>
+        ) : null}
+        {looks ? (
+          <BeforeItLeaves
+            jobId={jobId}
+            to={owner?.name ?? ''}
+            missing={missing}
+            onClose={() => setLooks(false)}
+            onSend={() => {
+              setLooks(false)
+              if (accepted) setAsks(true)
+              else void send(null)
+            }}
+          />
         ) : null}
         <Dialog
           open={asks && accepted !== null}

@@ -38,7 +38,10 @@ export function PhoneBar({ onPhoto, onClip, onLine, done, wrong }: Props) {
     </button>,
   ]
   return (
-    <div className="no-print bg-ink px-3 pt-2 pb-[max(0.5rem,env(safe-area-inset-bottom))]">
+    <section
+      aria-label="At the thumb"
+      className="no-print bg-ink px-3 pt-2 pb-[max(0.5rem,env(safe-area-inset-bottom))]"
+    >
       {wrong ? (
         <p role="alert" className="pb-1 font-head text-[15px] font-semibold text-pencil">
           {wrong}
@@ -46,7 +49,7 @@ export function PhoneBar({ onPhoto, onClip, onLine, done, wrong }: Props) {
       ) : null}
       {/* The main one lies under the thumb that holds the phone. */}
       <div className={`flex gap-2 ${hand.isLeft ? '' : 'flex-row-reverse'}`}>{keys}</div>
-    </div>
+    </section>
   )
 }
 

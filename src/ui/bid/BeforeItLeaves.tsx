@@ -1,0 +1,87 @@
+'use client'
+
+import { useState } from 'react'
+import { formatCents } from '../../core/measure'
+import { Button, LinkButton, Notice } from '../look'
+import { Dialog } from '../look/Dialog'
+import { Framed } from '../look/Framed'
+import { useJob } from '../state/useJob'
+import { BidView } from './BidView'
+
+/** Widths of what an owner holds, pixels: a phone, and a sheet of Letter paper. */
+const WIDTHS = { phone: 390, paper: 816 } as const
+
+type Props = {
+  readonly jobId: string
+  readonly to: string
+  /** What still keeps it from being sent. */
+  readonly missing: readonly string[]
+  readonly onClose: () => void
+  readonly onSend: () => void
+}
+
+/**
+ * The bid as its owner will see it, on the phone and on paper, with what is still open beside it. Sending is the second, deliberate
+ * step: what has left stays as it left.
+ */
+export function BeforeItLeaves({ jobId, to, missing, onClose, onSend }: Props) {
+  const { derived } = useJob()
+  const [on, setOn] = useState<keyof typeof WIDTHS>('phone')
+  const { bid, coverage, scope, price } = derived
+  const total = price.kind === 'priced' ? formatCents(price.total_cents) : ''
+  const open = [
+    ...missing,
+    ...(scope.open.length > 0 ? [`${scope.open.length} findings are answered by nothing.`] : []),
+    ...(coverage.holds.length > 0
+      ? [`${coverage.holds.length} places were not looked at; the bid lists them.`]
+      : []),
+    ...(to === '' ? ['No owner is noted: the link can only be handed over.'] : []),
+  ]
+  return (
+    <Dialog open onClose={onClose} title="As the owner will see it" wide="full">
+      <div className="grid grid-cols-[minmax(0,1fr)_280px] gap-6 max-lg:grid-cols-1">
+        <div className="min-w-0">
+          <div role="group" aria-label="Seen on" className="flex gap-2 pb-2">
+            <Button aria-pressed={on === 'phone'} onClick={() => setOn('phone')}>
+              Phone
+            </Button>
+            <Button aria-pressed={on === 'paper'} onClick={() => setOn('paper')}>
+              Paper
+            </Button>
+            {on === 'paper' ? (
+              <LinkButton href={`/api/jobs/${jobId}/paper`}>The pages, as PDF</LinkButton>
+            ) : null}
+          </div>
+          <div className="h-[66vh] overflow-x-auto border border-ink bg-white text-center">
+            <Framed
+              key={on}
+              title={`The bid on a ${on === 'phone' ? 'phone' : 'sheet of paper'}`}
+              width={WIDTHS[on]}
+            >
+              <BidView model={bid} pictureSrc={(sha256) => `/api/photos/${sha256}?size=screen`} prices />
+            </Framed>
+          </div>
+        </div>
+        <div className="flex flex-col gap-3">
+          <h3 className="text-[17px]">Still open</h3>
+          {open.length === 0 ? <p className="text-[14px] text-quiet">Nothing.</p> : null}
+          {open.map((words) => (
+            <Notice key={words} tone="waiting">
+              {words}
+            </Notice>
+          ))}
+          <p className="text-[14px]">
+            What is sent is frozen as it stands here{total ? `, at ${total}` : ''}. It can be followed by a
+            newer one or its link taken back, not changed.
+          </p>
+          <div className="flex flex-wrap gap-2">
+            <Button look="main" disabled={missing.length > 0} onClick={onSend}>
+              Send it{to ? ` to ${to}` : ''}
+            </Button>
+            <Button onClick={onClose}>Not yet</Button>
+          </div>
+        </div>
+      </div>
+    </Dialog>
+  )
+}
