@@ -195,8 +195,11 @@ test('the owner’s link sees its own bid and nothing else of the firm', async (
     job_change: 0,
     job_entity: 0,
     job_fact: 0,
+    job_reckoned: 0,
+    job_standing: 0,
     mail: 0,
     owner_link: 1,
+    owner_view: 0,
     settings_edition: 0,
     upload_part: 0,
   })

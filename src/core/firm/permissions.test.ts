@@ -19,6 +19,7 @@ const SAID: Record<string, string> = {
   'teach-words': NOT_APPRENTICE,
   'forget-words': OFFICE,
   'keep-kits': OFFICE,
+  'run-the-office': OFFICE,
 }
 
 test('every action has a row, and every role stands as the firm said', () => {

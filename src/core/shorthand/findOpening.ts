@@ -1,7 +1,7 @@
 import type { Feature, JobDocument, Place, Side } from '../job'
 import { feet, inches, type Length } from '../measure'
 import type { OpeningWord } from './placeWords'
-import type { OpeningSaid } from './where'
+import type { OpeningSaid } from './takeOpening'
 
 /** What is in view, and the finding before: what *next window* and *there too* go by. */
 export type Near = {
@@ -149,9 +149,8 @@ export function findOpenings(said: OpeningSaid, job: JobDocument, near: Near, na
       return byNumber(which.n, all, row)
     case 'several': {
       const each = which.ns.map((n) => byNumber(n, all, row))
-      return each.every((one) => one.kind === 'these')
-        ? { kind: 'these', features: each.flatMap((one) => (one.kind === 'these' ? one.features : [])) }
-        : oneOf(all)
+      const features = each.flatMap((one) => (one.kind === 'these' ? one.features : []))
+      return features.length === which.ns.length ? { kind: 'these', features } : oneOf(all)
     }
     case 'end':
       return these([which.end === 'left' ? row[0] : row.at(-1)])

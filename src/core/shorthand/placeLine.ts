@@ -12,7 +12,7 @@ import {
 import { feet, formatLength, inches, type Length } from '../measure'
 import { besideStation, findOpenings, type Near } from './findOpening'
 import type { Shorthand } from './said'
-import type { End, OpeningSaid } from './where'
+import type { End, OpeningSaid } from './takeOpening'
 
 /** What nobody can tell from the line, answered in one tap. */
 export type Ask = {

@@ -91,8 +91,8 @@ function takeRange(read: Reader, draft: Draft): boolean {
   if (!few) return false
   const unit = few[2]!.startsWith('f') ? 12 : 1
   const [low, usual, high] = few[1] === 'couple' ? [1.5, 2, 3] : [2, 3, 5]
-  draft.length = inches(usual! * unit)
-  draft.range = { low: inches(low! * unit), high: inches(high! * unit) }
+  draft.length = inches(usual * unit)
+  draft.range = { low: inches(low * unit), high: inches(high * unit) }
   draft.how = 'guessed'
   return true
 }

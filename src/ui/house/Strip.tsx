@@ -184,13 +184,13 @@ export const Strip = memo(function Strip(props: Props) {
   const swipe = {
     onTouchStart: (event: React.TouchEvent) => {
       const touch = event.touches.item(0)
-      from.current = event.touches.length === 1 && touch ? { x: touch.clientX, y: touch.clientY } : null
+      from.current = event.touches.length === 1 ? { x: touch.clientX, y: touch.clientY } : null
     },
     onTouchEnd: (event: React.TouchEvent) => {
       const touch = event.changedTouches.item(0)
       const held = from.current
       from.current = null
-      if (!held || !touch) return
+      if (!held) return
       const [dx, dy] = [touch.clientX - held.x, touch.clientY - held.y]
       if (Math.abs(dx) > SWIPE_PX && Math.abs(dx) > 2 * Math.abs(dy)) step(dx < 0 ? 1 : -1)
     },

@@ -220,7 +220,9 @@ export function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
     {
       keys: ['u', 'U'],
       does: 'undo',
-      run: () => void (view.canUndo && !view.undoWantsReason && store.undo()),
+      run: () => {
+        if (view.canUndo && !view.undoWantsReason) store.undo()
+      },
     },
     { keys: ['?'], does: 'these keys', run: () => setShowsKeys(true) },
   ]

@@ -87,7 +87,7 @@ export function JobsPage() {
             to send it.
           </Notice>
         ) : null}
-        <OnThisDevice local={who.copies} listed={listed} />
+        <OnThisDevice local={who.copies} listed={listed} isOnline={isOnline} />
         <div>
           <div className="flex flex-wrap items-end justify-between gap-x-4 gap-y-1 pb-1">
             <h1 className="text-[22px]">{list.archived ? 'Jobs put away' : 'Jobs'}</h1>

@@ -8,8 +8,16 @@ import { Notice } from '../look'
 
 const many = (n: number, word: string): string => `${n} ${word}${n === 1 ? '' : 's'}`
 
-/** Jobs this device has and the list does not show: begun without a signal, or holding what is not sent. */
-export function OnThisDevice({ local, listed }: { local: LocalCopies; listed: readonly string[] }) {
+/** Jobs this device has and the list cannot show: begun without a signal, holding what is not sent, and all of them without one. */
+export function OnThisDevice({
+  local,
+  listed,
+  isOnline,
+}: {
+  local: LocalCopies
+  listed: readonly string[]
+  isOnline: boolean
+}) {
   const [jobs, setJobs] = useState<readonly LocalJob[]>([])
   const [told, setTold] = useState<{ tone: 'wrong' | 'done'; words: string } | null>(null)
   /** Raised when the device's own list may have changed. */
@@ -37,7 +45,8 @@ export function OnThisDevice({ local, listed }: { local: LocalCopies; listed: re
     setTurn((before) => before + 1)
   }
 
-  const shown = jobs.filter((job) => job.waiting > 0 || !listed.includes(job.id))
+  // With a signal the list knows all others: those it does not show are put away or not searched for.
+  const shown = jobs.filter((job) => job.waiting > 0 || job.unborn || (!isOnline && !listed.includes(job.id)))
   return (
     <section
       aria-label="On this device"

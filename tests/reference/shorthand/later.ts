@@ -1,4 +1,4 @@
-import type { Talk } from './talk'
+import type { Talk } from './talkKinds'
 
 /**
  * Lines of the same kind on the same house, written after the parser was built and scored once before anything was mended: 22 of 40

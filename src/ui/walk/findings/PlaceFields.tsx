@@ -58,8 +58,9 @@ function ends(place: SidePlace, job: JobDocument): readonly (readonly [name: str
 type SidePlace = Extract<Place, { kind: 'side' }>
 
 /** The place with its station said. */
-function saidAt({ station_unsaid: _, ...place }: SidePlace, station: Length): SidePlace {
-  return { ...place, station }
+function saidAt(place: SidePlace, station: Length): SidePlace {
+  const { kind, side_id, height, feature_id } = place
+  return { kind, side_id, station, height, feature_id }
 }
 
 /** Where it is: by station and height on a side, or by words. */

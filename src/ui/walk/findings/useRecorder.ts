@@ -7,6 +7,9 @@ export const LONGEST_S = 120
 
 const never = (): (() => void) => () => undefined
 
+/** Read anew: it may have changed while the microphone was asked. */
+const isWanted = (wanted: { readonly current: 'yes' | 'no' }): boolean => wanted.current === 'yes'
+
 export type Recorder = {
   /** How long it has run; null while it does not. */
   readonly seconds: number | null
@@ -22,7 +25,7 @@ export function useRecorder(onTake: (file: Blob) => void): Recorder {
   const [wrong, setWrong] = useState<string | null>(null)
   const recorder = useRef<MediaRecorder | null>(null)
   /** Stopped before the microphone had answered. */
-  const isUnwanted = useRef(false)
+  const wanted = useRef<'yes' | 'no'>('yes')
   const canRecord = useSyncExternalStore(
     never,
     () => 'MediaRecorder' in window && Boolean(navigator.mediaDevices),
@@ -41,10 +44,10 @@ export function useRecorder(onTake: (file: Blob) => void): Recorder {
 
   async function start(): Promise<void> {
     setWrong(null)
-    isUnwanted.current = false
+    wanted.current = 'yes'
     try {
       const stream = await navigator.mediaDevices.getUserMedia({ audio: true })
-      if (isUnwanted.current) {
+      if (!isWanted(wanted)) {
         for (const track of stream.getTracks()) track.stop()
         return
       }
@@ -65,7 +68,7 @@ export function useRecorder(onTake: (file: Blob) => void): Recorder {
     }
   }
   const stop = (): void => {
-    isUnwanted.current = recorder.current === null
+    wanted.current = recorder.current === null ? 'no' : 'yes'
     recorder.current?.stop()
   }
   return { seconds, wrong, canRecord, start, stop }
