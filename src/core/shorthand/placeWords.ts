@@ -42,7 +42,10 @@ export const ROOM_PHRASES: readonly Phrase<string>[] = [
   ['(?:in )?(?:the )?kitchen', 'kitchen'],
   ['(?:in )?(?:the )?(?:living|sitting) rooms?', 'living room'],
   ['(?:in )?(?:the )?dining rooms?', 'dining room'],
-  ['(?:in )?(?:the )?(?:laundry|utility)(?: rooms?)?', 'laundry'],
+  [
+    '(?:in )?(?:the )?(?:(?:laundry|utility) rooms?|(?:laundry|utility)(?= (?:floor|ceiling|wall|sink|room)))',
+    'laundry',
+  ],
   ['(?:in )?(?:the )?(?:hall ?way|hall|corridor|foyer)', 'hall'],
   ['(?:in )?(?:the )?attic', 'attic'],
   ['(?:in )?(?:the )?basement', 'basement'],

@@ -39,7 +39,7 @@ export function takeParts(read: Reader): ComponentId[] {
 
 /** Hardware that is missing is no member that is gone. It stays among the words. */
 const HARDWARE =
-  /\b(?:gutter |fascia |down ?spout )?(?:(?<!joist )hanger|strap|clip|bracket|screw|nail|bolt|lag|staple|end cap|(?<!drip )cap|elbow|sweep|splash block|screen|knob|weatherstrip(?:ping)?)s? (?:is |are |was |were )?(?:missing|gone|loose|out|off)\b/
+  /\b(?:gutter |fascia |down ?spout )?(?:(?<!joist )hanger|strap|clip|bracket|screw|nail|bolt|lag|staple|end cap|(?<!drip )cap|splash block|screen|knob|weatherstrip(?:ping)?)s? (?:is |are |was |were )?(?:missing|gone|loose|out|off)\b/
 
 export function takeHardware(read: Reader, draft: Draft): void {
   for (let found = read.take(HARDWARE); found; found = read.take(HARDWARE)) {

@@ -2,7 +2,7 @@ import type { Side } from '../job'
 import type { Length } from '../measure'
 import { ANY_LENGTH, COUNT, feetOf, lengthOf } from './lengths'
 import { ROOM_PHRASES, type OpeningWord } from './placeWords'
-import type { Reader } from './reader'
+import { patternOf, type Reader } from './reader'
 import { takeOpening, type End, type OpeningSaid, type Way, type Which } from './takeOpening'
 
 /** Where a line says that something is, before it is looked for on a house. */
@@ -244,6 +244,17 @@ function takeStations(read: Reader, draft: Draft): void {
   if (at) draft.station = feetOf(at[1]!)
 }
 
+/** The room that is named first: *the hall floor gives when I go to the bath* is of the hall. */
+function firstRoom(read: Reader): string | null {
+  const found = ROOM_PHRASES.flatMap(([pattern, room]) => {
+    const match = patternOf(`(?<![\\w'-])(?:${pattern})(?![\\w-])`).exec(read.text)
+    return match ? [{ room, at: match.index, size: match[0].length }] : []
+  }).toSorted((a, b) => a.at - b.at || b.size - a.size)
+  const [first] = found
+  if (first) read.blank(first.at, first.size)
+  return first?.room ?? null
+}
+
 function takeAreas(read: Reader, draft: Draft): void {
   if (
     read.take(/\b(?:in |under )?(?:the )?crawl(?: ?space)?\b(?! vents?)|\bunder (?:the )?(?:house|floor)\b/)
@@ -257,8 +268,9 @@ function takeAreas(read: Reader, draft: Draft): void {
     draft.area = 'roof'
   else if (read.take(/\b(?:on |under )(?:the )?deck\b(?! (?:boards?|joists?|beams?|posts?|footings?))/))
     draft.area = 'deck'
-  const room = read.phrase(ROOM_PHRASES)
-  if (room) draft.room = room.means
+  // Under the house a room only says below which one it is: that stays among the words.
+  const room = draft.area === 'crawl' ? null : firstRoom(read)
+  if (room !== null) draft.room = room
 }
 
 /**

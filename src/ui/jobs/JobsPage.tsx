@@ -39,7 +39,7 @@ export function JobsPage() {
   const [dated, setDated] = useState<DayRow | null>(null)
   const all = useMemo(() => dayRows(jobs ?? [], { today, state: null, order: 'day' }), [jobs, today])
   const rows = useMemo(() => dayRows(jobs ?? [], { today, state, order }), [jobs, today, state, order])
-  const tallies = useMemo(() => stateTallies(jobs ?? [], today), [jobs, today])
+  const tallies = useMemo(() => stateTallies(jobs ?? [], today, state), [jobs, today, state])
   useEffect(() => {
     if (who.kind === 'nobody') window.location.replace('/sign-in')
   }, [who.kind])

@@ -41,15 +41,16 @@ export function dayRows(
   }
 }
 
-/** How many jobs are in each state, and what they come to; states that no job is in are left out. */
+/** How many jobs are in each state, and what they come to; states that no job is in are left out, but for the one that is shown alone. */
 export function stateTallies(
   jobs: readonly JobRowAnswer[],
   today: string,
+  shown: JobState | null = null,
 ): { readonly state: JobState; readonly count: number; readonly cents: number }[] {
   return JOB_STATES.flatMap((state) => {
     const mine = jobs.filter((job) => jobDay(job, today).state === state)
     const cents = mine.reduce((sum, job) => sum + (job.total_cents ?? 0), 0)
-    return mine.length === 0 ? [] : [{ state, count: mine.length, cents }]
+    return mine.length === 0 && state !== shown ? [] : [{ state, count: mine.length, cents }]
   })
 }
 

@@ -231,3 +231,12 @@ export const LAST: readonly Talk[] = [
     means: [{ at: 'deck', part: 'stringer', grade: 3 }],
   },
 ]
+
+/** Lines that were misplaced when the app was used cold: a caller's own words, and rooms named over a crawl space. */
+export const COLD: readonly Talk[] = [
+  {
+    say: 'hall floor gives when I carry the laundry to the bath',
+    means: [{ at: 'room:hall', part: 'subfloor' }],
+  },
+  { say: 'crawl joists soft under bath', means: [{ at: 'crawl', part: 'joist', grade: 2 }] },
+]

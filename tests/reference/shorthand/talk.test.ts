@@ -5,7 +5,7 @@ import type { Feature, JobDocument, Place } from '../../../src/core/job'
 import { feet, inches, toInches } from '../../../src/core/measure'
 import { parseLine, placeLine, type Near, type PlacedLine } from '../../../src/core/shorthand'
 import { smallHouse } from '../../support/jobs'
-import { LAST, LATER } from './later'
+import { COLD, LAST, LATER } from './later'
 import { TALK } from './talk'
 import type { Spot, Talk } from './talkKinds'
 
@@ -149,6 +149,7 @@ test.each([
   ['before', TALK],
   ['after', LATER],
   ['well after', LAST],
+  ['from using', COLD],
 ])(
   'of the lines written %s the parser at least nine in ten are placed rightly, the rest asked about, none wrongly in silence',
   (_, lines) => {
