@@ -296,6 +296,8 @@ export const TypedPrice = z.strictObject({
   on: z.discriminatedUnion('kind', [
     z.strictObject({ kind: z.literal('item'), item_id: Id }),
     z.strictObject({ kind: z.literal('job') }),
+    /** A figure somebody was told: it is kept with its day and changes no price. */
+    z.strictObject({ kind: z.literal('told'), to: ShortWords, day: Day }),
   ]),
   cents: CentsValue,
   reason: ShortWords,

@@ -5,6 +5,7 @@ import { takeAlong } from '../../client/localJobs'
 import { formatCents, type Cents } from '../../core/measure'
 import { STATE_WORDS, type Group, type JobState } from '../../core/office'
 import { Button, CONTROL, LinkButton, Notice } from '../look'
+import { localDay } from '../state/localDay'
 import { useMember } from '../state/useMember'
 import { BallparkNow } from '../job/BallparkNow'
 import { ImportJob } from './ImportJob'
@@ -222,11 +223,6 @@ export function JobsPage() {
       </main>
     </>
   )
-}
-
-/** Today where this device is. */
-function localDay(): string {
-  return new Intl.DateTimeFormat('en-CA', { dateStyle: 'short' }).format(new Date())
 }
 
 /** Rows under their heads where they are ordered by what to do; one list otherwise. */

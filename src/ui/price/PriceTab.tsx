@@ -13,6 +13,7 @@ import { FigureTree } from './FigureTree'
 import { groupLines, ORDERS, type LineGroup, type Order } from './groupLines'
 import { MissingRates } from './MissingRates'
 import { RatesPanel } from './RatesPanel'
+import { ToldPrices } from './ToldPrices'
 
 /** Price lines that open to their arithmetic; a typed price wins and shows its gap. */
 export function PriceTab() {
@@ -374,6 +375,7 @@ function Totals() {
           </Button>
         ) : null}
       </div>
+      <ToldPrices />
       {typing ? (
         <TypePrice
           label="Price of the job before tax"
