@@ -99,3 +99,22 @@ test('a line that cannot be known is asked, and placed by one tap', async ({ pag
   await expect(finding.getByLabel('Station')).toHaveValue(`42'`)
   await page.getByRole('button', { name: 'Undo' }).click()
 })
+
+test('a figure that was told is kept with its day, and says how far the price has gone from it', async ({
+  page,
+}) => {
+  await signIn(page, PEOPLE.estimator)
+  await openJob(page, 'Tallow Street')
+  await openStage(page, 'Price')
+  await page.getByRole('button', { name: 'I told them a figure…' }).click()
+  const form = page.getByRole('form', { name: 'A figure that was told' })
+  await form.getByLabel('Told', { exact: true }).fill('two days')
+  await form.getByRole('button', { name: 'Keep it' }).click()
+  await expect(form.getByRole('alert')).toBeVisible()
+  await form.getByLabel('Told', { exact: true }).fill('100')
+  await form.getByLabel('To whom').fill('the owner')
+  await form.getByRole('button', { name: 'Keep it' }).click()
+  await expect(page.getByRole('list', { name: 'Told' })).toContainText(
+    /You told the owner \$100\.00 on .*more now/,
+  )
+})

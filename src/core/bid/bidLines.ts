@@ -18,7 +18,7 @@ export function numbersOf(ids: readonly string[], job: JobDocument): string[] {
 function lifeWords([low, high]: readonly [number, number]): string {
   return high === 0
     ? ''
-    : `expected to last ${low} to ${high} years before the same work is due (our judgement)`
+    : `expected to last ${low === high ? low : `${low} to ${high}`} years before the same work is due (our judgement)`
 }
 
 /** How much there is at a place: by the piece, the length, or the wall that is painted. */

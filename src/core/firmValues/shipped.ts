@@ -154,12 +154,24 @@ function lives(): Shipped[] {
   ])
 }
 
+/** What each kind of warranty is for: a firm looks for it by that. */
+const WARRANTY_NAMES: Readonly<Record<keyof typeof WARRANTIES, string>> = {
+  A: 'metal and joints that keep water out',
+  B: 'whole boards and members renewed',
+  C: 'pieces let into what stands',
+  D: 'stop-gaps',
+  E: 'paint and stain',
+  F: 'what moves with the ground',
+  G: 'the source is not fixed',
+  none: 'no warranty',
+}
+
 function warranties(): Shipped[] {
   return Object.entries(WARRANTIES).map(([id, words]) =>
     byKey({
       key: `warranty.${id}`,
       group: 'Warranty, as the owner reads it',
-      name: id === 'none' ? 'no warranty' : `class ${id}`,
+      name: WARRANTY_NAMES[id as keyof typeof WARRANTIES],
       unit: '',
       source: 'common practice',
       shipped: words,

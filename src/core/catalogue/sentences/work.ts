@@ -16,7 +16,7 @@ export const WORK_SAYS = {
   sourceNotFixed: (letter: string, follows: string) => `Source ${letter} not fixed: ${follows}`,
   fixDeclined: (by: string, reason: string) =>
     ` Declined by ${by}${reason ? `: ${reason}` : ''}; the warranty is limited for that.`,
-  effectOnly: 'Effect only: the source is not known, so the warranty is class G.',
+  effectOnly: 'Effect only: the source is not known, so nothing is promised against its coming back.',
   unknownMethod:
     'This program does not know the method: it is kept as it came, and priced only when a price is typed.',
   unmeasured: 'Length not measured: taken as 2 ft.',
@@ -49,7 +49,7 @@ export const WORK_SAYS = {
   whyLift: 'work over 30 ft, for two people',
   compareNone: 'None stands out by rule: look closer, or choose by years and price.',
   compareLeast: (name: string, [low, high]: readonly [number, number]) =>
-    `${name} costs least of what holds, and lasts ${low} to ${high} years.`,
+    `${name} costs least of what holds, and lasts ${low === high ? low : `${low} to ${high}`} years.`,
   comparePays: (of: CompareWords) =>
     `${of.name} costs ${of.more} more than ${lower(of.than)} and is cheaper over its years: ${of.a_year} a year against ${of.against}.`,
   compareReason: (of: CompareWords, reason: string) =>

@@ -2,8 +2,10 @@
 
 import { useState } from 'react'
 import { createPortal } from 'react-dom'
+import { partName } from '../../../core/catalogue'
 import { findingNumber } from '../../../core/house'
-import { Button, Notice, TextField } from '../../look'
+import { FEATURE_WORDS, gradeOf, type Finding } from '../../../core/job'
+import { Awl, Button, Notice, TextField } from '../../look'
 import { useJob } from '../../state/useJob'
 import { addFindings } from '../findings/addLine'
 import { Chips } from '../findings/Chips'
@@ -24,9 +26,11 @@ export function PhoneFind() {
   const [isTyping, setTyping] = useState(false)
   const [wrong, setWrong] = useState<string | null>(null)
   useWakeLock(true)
-  const finding = job.findings.find((each) => each.id === chosen[0]) ?? null
+  /** Marks that stand too close for a thumb: which of them is meant is asked. */
+  const crowd = job.findings.filter((each) => chosen.includes(each.id))
+  const finding = crowd.length === 1 ? crowd[0]! : null
   const feature = job.features.find((each) => each.id === walk.featureId) ?? null
-  const isOpen = isTyping || feature !== null || finding !== null || drafting !== null
+  const isOpen = isTyping || feature !== null || crowd.length > 0 || drafting !== null
 
   function close(): void {
     setTyping(false)
@@ -50,7 +54,9 @@ export function PhoneFind() {
 
   const label = isTyping
     ? 'A line'
-    : (feature?.kind ?? (finding ? `Finding ${findingNumber(finding, job)}` : 'New finding'))
+    : crowd.length > 1
+      ? 'Which one?'
+      : (feature?.kind ?? (finding ? `Finding ${findingNumber(finding, job)}` : 'New finding'))
   return (
     <>
       <FindingList />
@@ -62,6 +68,8 @@ export function PhoneFind() {
             <Sheet label={`Sheet: ${label}`} onClose={close}>
               {isTyping ? (
                 <LineForm onAdded={() => setTyping(false)} />
+              ) : crowd.length > 1 ? (
+                <Crowd findings={crowd} />
               ) : feature ? (
                 <FeaturePanel key={feature.id} feature={feature} />
               ) : (
@@ -91,6 +99,49 @@ export function PhoneFind() {
           )
         : null}
     </>
+  )
+}
+
+/** What lies under one touch: the findings there, and the opening they lie on. */
+function Crowd({ findings }: { findings: readonly Finding[] }) {
+  const { job, choose, walk } = useJob()
+  const features = job.features.filter((feature) =>
+    findings.some(({ place }) => place.kind === 'side' && place.feature_id === feature.id),
+  )
+  const row = 'flex min-h-14 w-full items-center gap-3 border-b border-rule px-1 text-left'
+  return (
+    <section aria-label="Which one?">
+      <h2 className="pb-1 text-[17px]">Which one?</h2>
+      <ul>
+        {findings.map((finding) => (
+          <li key={finding.id}>
+            <button type="button" className={row} onClick={() => choose([finding.id])}>
+              <span className="w-8 font-head text-[17px] font-semibold text-crayon-text">
+                {findingNumber(finding, job)}
+              </span>
+              <span className="grow">{finding.component ? partName(finding.component) : finding.words}</span>
+              <Awl grade={gradeOf(finding)} word={false} />
+            </button>
+          </li>
+        ))}
+        {features.map((feature) => (
+          <li key={feature.id}>
+            <button
+              type="button"
+              className={row}
+              onClick={() => {
+                choose([])
+                walk.chooseFeature(feature.id)
+              }}
+            >
+              <span className="w-8" />
+              {FEATURE_WORDS[feature.kind]} {job.sides.find((side) => side.id === feature.side_id)?.letter}
+              {feature.number}
+            </button>
+          </li>
+        ))}
+      </ul>
+    </section>
   )
 }
 
