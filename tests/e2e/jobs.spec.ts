@@ -83,3 +83,26 @@ function jobHead() {
     house_on: 'left' as const,
   }
 }
+
+test('rates are fitted to jobs one remembers, each misfit shown, and taken over as the firm’s own', async ({
+  page,
+}) => {
+  await signIn(page, PEOPLE.estimator)
+  await page.goto('/firm')
+  await page.getByRole('button', { name: 'Fit to jobs you remember' }).click()
+  const dialog = page.getByRole('dialog', { name: 'Fit to jobs you remember' })
+  const asked = ['900', '1,400', '1,100']
+  for (const [at, dollars] of asked.entries())
+    await dialog
+      .getByRole('listitem', { name: `Job ${at + 1}` })
+      .getByLabel('You asked, $')
+      .fill(dollars)
+  await expect(dialog.getByRole('status')).toContainText(/\$\d+\.\d\d an hour.*overhead/)
+  await expect(dialog.getByRole('listitem', { name: 'Job 1' }).getByLabel('Met')).toContainText('%')
+  await dialog.getByRole('listitem', { name: 'Job 4' }).getByLabel('You asked, $').fill('about a grand')
+  await expect(dialog.getByRole('listitem', { name: 'Job 4' }).getByRole('alert')).toBeVisible()
+  await expectAccessible(page)
+  await dialog.getByRole('button', { name: 'Take these over' }).click()
+  await expect(page.getByRole('button', { name: /^Keep \d changes?$/ })).toBeEnabled()
+  await page.getByRole('button', { name: 'Leave them' }).click()
+})

@@ -118,3 +118,23 @@ test('a figure that was told is kept with its day, and says how far the price ha
     /You told the owner \$100\.00 on .*more now/,
   )
 })
+
+test('enlarged to twice its size everything can still be reached, and nothing goes sideways', async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 640, height: 400 })
+  await signIn(page, PEOPLE.estimator)
+  await openJob(page, 'Alder House')
+  for (const stage of ['Walk', 'Trace', 'Scope', 'Price', 'Bid']) {
+    await openStage(page, stage)
+    expect({ stage, room: (await roomOf(page)) >= 150 }).toEqual({ stage, room: true })
+    const sideways = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)
+    expect({ stage, sideways }).toEqual({ stage, sideways: 0 })
+  }
+  // Enlarged to four times it scrolls as a whole, and the work is there.
+  await page.setViewportSize({ width: 320, height: 256 })
+  await openStage(page, 'Walk')
+  const panel = page.getByRole('tabpanel', { name: 'Walk' })
+  await panel.scrollIntoViewIfNeeded()
+  await expect(panel).toBeInViewport({ ratio: 0.3 })
+})

@@ -85,8 +85,8 @@ export const JobRowAnswer = z.object({
   /** Who says yes to it, as he is called. */
   owner: z.string().nullable(),
   archived: z.boolean(),
-  /** Of the last bid sent, else of the job as it was last reckoned; null: nobody knows yet, or the person sees no money. */
-  total_cents: z.int().nullable(),
+  /** Of the last bid sent, else of the job as it was last reckoned; null: nobody knows yet. Absent for whoever sees no money. */
+  total_cents: z.int().nullable().optional(),
   /** The figures kept are of the job as it is now. */
   is_reckoned: z.boolean(),
   chosen: Count,
@@ -106,7 +106,7 @@ export const JobSumsAnswer = z.object({
   sums: z.array(
     z.object({
       id: z.string(),
-      total_cents: z.int().nullable(),
+      total_cents: z.int().nullable().optional(),
       open: Count,
       lacks: Count,
       keepOff: z.boolean(),

@@ -13,3 +13,4 @@ export {
   type NextStep,
   type Standing,
 } from './jobDay'
+export { fitRates, MET_WITHIN, type Fit, type Remembered } from './fitRates'

@@ -1,13 +1,12 @@
 import { expect, test } from '@jest/globals'
 import { alderHouse } from '../../../tests/support/jobs'
-import { newId } from '../../client/newId'
 import type { JobDocument } from '../job'
 import type { Cents } from '../measure'
 import { derive } from '../pipeline'
 import { toldPrices } from './toldPrices'
 
 const told = (cents: number, day: string): JobDocument['typed_prices'][number] => ({
-  id: newId(),
+  id: `told-${day}`,
   removed: false,
   on: { kind: 'told', to: 'Orla', day },
   cents: cents as Cents,

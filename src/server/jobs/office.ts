@@ -64,7 +64,8 @@ export async function reckonJobs(member: Member, ids: readonly string[]): Promis
         keep_off: figures.keepOff,
       }),
     )
-    sums.push({ id, ...figures, total_cents: withMoney ? figures.total_cents : null })
+    const { total_cents, ...bare } = figures
+    sums.push({ id, ...bare, ...(withMoney ? { total_cents } : {}) })
   }
   return { sums }
 }

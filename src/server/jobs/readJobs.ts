@@ -56,7 +56,7 @@ function rowOf(row: JobSummary, withMoney: boolean): JobRowAnswer {
     is_reckoned,
     chosen,
     // What was sent stands; a draft is worth what it comes to now.
-    total_cents: withMoney ? (row.bid_cents ?? (is_reckoned ? row.total_cents : null)) : null,
+    ...(withMoney ? { total_cents: row.bid_cents ?? (is_reckoned ? row.total_cents : null) } : {}),
     reckoned: hasFigures ? { open: row.open!, lacks: row.lacks!, keepOff: row.keep_off! } : null,
     bid: row.sent_at
       ? { sent_at: row.sent_at.toISOString(), seen_at: row.seen_at?.toISOString() ?? null, until: row.until }

@@ -2,9 +2,13 @@
 
 import { useState } from 'react'
 import { Button, LinkButton, Notice, TextAreaField, TextField } from '../look'
+import { whenShown } from '../state/whenShown'
 import { useFirmValues, type FirmValuesState } from './useFirmValues'
 import { ValuesFile } from './ValuesFile'
 import { ValueTable } from './ValueTable'
+
+/** It prices, so it brings the whole core: loaded when it is opened. */
+const FitRates = whenShown(() => import('./FitRates').then((file) => file.FitRates))
 
 const CLAUSES = [
   ['excluded', 'Not included'],
@@ -49,6 +53,7 @@ export function FirmPage() {
   const state = useFirmValues()
   const [search, setSearch] = useState('')
   const [own, setOwn] = useState(false)
+  const [fits, setFits] = useState(false)
   const { kept, many, told } = state
   return (
     <main className="mx-auto flex max-w-4xl flex-col gap-5 px-5 py-4 max-sm:px-3">
@@ -71,6 +76,7 @@ export function FirmPage() {
         <Button aria-pressed={own} onClick={() => setOwn(!own)}>
           {own ? 'Show all' : 'Only our own'}
         </Button>
+        <Button onClick={() => setFits(true)}>Fit to jobs you remember</Button>
         <ValuesFile state={state} />
         <Button look="main" disabled={many === 0} onClick={() => void state.keep()}>
           {many === 0 ? 'Nothing changed' : `Keep ${many} change${many === 1 ? '' : 's'}`}
@@ -79,6 +85,7 @@ export function FirmPage() {
       </div>
       {kept ? <ValueTable state={state} search={search} onlyOwn={own} /> : <p>Looking…</p>}
       <Clauses state={state} />
+      {fits ? <FitRates state={state} onClose={() => setFits(false)} /> : null}
     </main>
   )
 }

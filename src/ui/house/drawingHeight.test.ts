@@ -14,6 +14,8 @@ test('a low window folds them; a phone, which shows one side, does not', () => {
   expect(heightAt('walk', {}, { height: 699, phone: false })).toBe('ribbon')
   expect(heightAt('walk', {}, { height: 640, phone: true })).toBe('full')
   expect(heightAt('walk', { walk: 'full' }, { height: 600, phone: false })).toBe('full')
+  // At 200 % an 800 px window is one of 400.
+  expect(heightAt('walk', {}, { height: 400, phone: true })).toBe('hidden')
 })
 
 test('a pull on the tape is one step, and ends at both ends', () => {

@@ -14,8 +14,9 @@ const FIRST: Readonly<Record<Stage, DrawingHeight>> = {
   price: 'ribbon',
   bid: 'ribbon',
 }
-/** Windows lower than this have no room for the walls and the work together. */
+/** Windows lower than this have no room for the walls and the work together; than the other, none for the ribbon either. */
 export const LOW_WINDOW_PX = 700
+export const LOWEST_WINDOW_PX = 480
 
 /** The height at a stage: what the person left it at on this device, else what suits the stage and the window. */
 export function heightAt(
@@ -25,6 +26,8 @@ export function heightAt(
 ): DrawingHeight {
   const own = kept[stage]
   if (own) return own
+  // A page enlarged to twice its size, a phone lying on its side.
+  if (window.height < LOWEST_WINDOW_PX) return 'hidden'
   return !window.phone && window.height < LOW_WINDOW_PX && FIRST[stage] === 'full' ? 'ribbon' : FIRST[stage]
 }
 

@@ -232,7 +232,7 @@ export function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
 
   return (
     <JobContext value={context}>
-      <div className="flex h-dvh flex-col overflow-hidden print:block print:h-auto print:overflow-visible">
+      <div className="flex h-dvh flex-col overflow-x-hidden overflow-y-auto print:block print:h-auto print:overflow-visible">
         <a
           href="#work"
           className="absolute -top-20 left-2 z-50 bg-paper px-3 py-2 font-head font-semibold text-chalk-text focus:top-2"
@@ -258,7 +258,7 @@ export function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
         />
         {walk.stretch ? <StretchDialog key={walk.stretch.id ?? 'new'} draft={walk.stretch} /> : null}
         {showsKeys ? <KeysDialog rows={keys} onClose={() => setShowsKeys(false)} /> : null}
-        <main className="relative flex min-h-0 grow flex-col print:block" id="work" tabIndex={-1}>
+        <main className="relative flex min-h-52 grow flex-col print:block" id="work" tabIndex={-1}>
           <Tabs.Root
             value={stage}
             onValueChange={go}

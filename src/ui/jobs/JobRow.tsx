@@ -75,7 +75,7 @@ export function JobRow({ row, today, seesMoney, office }: Props) {
         <span className="text-right font-head text-[16px] font-semibold max-lg:col-start-2 max-lg:row-start-1">
           {!seesMoney ? (
             `${job.findings} finding${job.findings === 1 ? '' : 's'}`
-          ) : job.total_cents === null ? (
+          ) : job.total_cents === null || job.total_cents === undefined ? (
             <span className="text-[14px] font-normal text-quiet">
               {job.is_reckoned || job.bid ? 'no price yet' : '…'}
             </span>
