@@ -24,12 +24,12 @@ export function toldPrices(job: JobDocument, total: Cents | null): ToldPrice[] {
         id,
         to: on.to,
         day: on.day,
-        cents: cents as Cents,
+        cents: cents,
         drift_cents: drift,
         says: PRICE_SAYS.told({
           to: on.to || 'them',
           day: dayWords(on.day),
-          told: formatCents(cents as Cents),
+          told: formatCents(cents),
           drift:
             drift === null
               ? null
