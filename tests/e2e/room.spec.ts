@@ -104,7 +104,7 @@ test('a figure that was told is kept with its day, and says how far the price ha
   page,
 }) => {
   await signIn(page, PEOPLE.estimator)
-  await openJob(page, 'Tallow Street')
+  await openJob(page, 'Kelp Row')
   await openStage(page, 'Price')
   await page.getByRole('button', { name: 'I told them a figure…' }).click()
   const form = page.getByRole('form', { name: 'A figure that was told' })

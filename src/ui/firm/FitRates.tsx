@@ -1,6 +1,6 @@
 'use client'
 
-import { useEffect, useMemo, useState } from 'react'
+import { useDeferredValue, useEffect, useMemo, useState } from 'react'
 import { call, failureWords } from '../../client/api'
 import { PARTS } from '../../core/catalogue'
 import { TemplateAnswer } from '../../core/contract'
@@ -57,7 +57,9 @@ export function FitRates({ state, onClose }: { state: FirmValuesState; onClose: 
       gone = true
     }
   }, [])
-  const known = useMemo(() => remembered(rows), [rows])
+  // A price is reckoned several times a job: typing goes before it.
+  const settled = useDeferredValue(rows)
+  const known = useMemo(() => remembered(settled), [settled])
   const fit = useMemo<Fit | null>(() => {
     if (!template?.rates) return null
     const { settings, rates } = template
@@ -131,7 +133,7 @@ export function FitRates({ state, onClose }: { state: FirmValuesState; onClose: 
                 onChange={(asked) => set(at, { asked })}
                 error={row.asked !== '' && index < 0 ? 'an amount, as 1,250' : null}
               />
-              <p className="pb-2 font-head text-[15px]" aria-label="Met">
+              <p className="pb-2 font-head text-[15px]" role="group" aria-label="Met">
                 {met?.reckoned_cents != null && met.misfit !== null ? (
                   <>
                     {formatCents(met.reckoned_cents)}{' '}

@@ -108,7 +108,7 @@ export function JobHeader({ jobId }: { jobId: string }) {
             <DropdownMenu.Portal>
               <DropdownMenu.Content
                 align="end"
-                className="z-40 w-60 rounded-(--radius) border border-ink bg-paper"
+                className="z-40 w-60 max-h-(--radix-dropdown-menu-content-available-height) overflow-y-auto rounded-(--radius) border border-ink bg-paper"
               >
                 <MenuItem onSelect={redo} disabled={!view.canRedo}>
                   Redo

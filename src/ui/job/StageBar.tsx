@@ -69,7 +69,7 @@ export function StageMenu({ stage, derived, go, aside }: MenuProps) {
         <DropdownMenu.Portal>
           <DropdownMenu.Content
             align="start"
-            className="z-40 w-72 rounded-b-(--radius) border border-ink bg-paper"
+            className="z-40 w-72 max-h-(--radix-dropdown-menu-content-available-height) overflow-y-auto rounded-b-(--radius) border border-ink bg-paper"
             aria-label="Stages of the job"
           >
             <DropdownMenu.RadioGroup value={stage} onValueChange={go}>

@@ -116,7 +116,10 @@ function RowMenu({
         <Ellipsis aria-hidden size={18} />
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
-        <DropdownMenu.Content align="end" className="z-40 w-64 rounded-(--radius) border border-ink bg-paper">
+        <DropdownMenu.Content
+          align="end"
+          className="z-40 w-64 max-h-(--radix-dropdown-menu-content-available-height) overflow-y-auto rounded-(--radius) border border-ink bg-paper"
+        >
           {job.archived ? (
             <DropdownMenu.Item className={ITEM} onSelect={() => office.say({ archived: false })}>
               Back into the list
