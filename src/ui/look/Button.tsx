@@ -4,7 +4,7 @@ type Look = 'main' | 'plain' | 'quiet' | 'tape'
 
 const LOOKS: Record<Look, string> = {
   main: 'px-3 min-h-9 bg-spruce text-white border-spruce hover:bg-ink',
-  plain: 'px-3 min-h-9 bg-paper text-ink border-ink hover:bg-white',
+  plain: 'px-3 min-h-9 bg-paper text-ink border-ink hover:bg-white aria-pressed:bg-tape',
   quiet:
     'bg-transparent text-chalk-text border-transparent underline underline-offset-2 hover:text-ink px-1 min-h-7',
   tape: 'px-3 min-h-9 bg-tape text-ink border-ink hover:bg-pencil',

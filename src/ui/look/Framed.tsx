@@ -10,7 +10,7 @@ export function Framed({ title, width, children }: { title: string; width: numbe
     <iframe
       title={title}
       style={{ width }}
-      className="h-full max-w-full border-0 bg-white"
+      className="mx-auto block h-full max-w-full border-0 bg-white"
       ref={(frame) => {
         const inside = frame?.contentDocument
         if (!inside || body) return

@@ -4,12 +4,19 @@ import { Button } from '../../look'
 import { LONGEST_S, useRecorder } from './useRecorder'
 
 /** A voice note from the microphone, or a short film or sound from the device. Two minutes and 25 MB at most. */
-export function ClipButton({ onTake }: { onTake: (file: Blob) => void }) {
+export function ClipButton({
+  onTake,
+  speaks = true,
+}: {
+  onTake: (file: Blob) => void
+  /** On a phone *Speak* lies at the thumb, and once is enough. */
+  speaks?: boolean
+}) {
   const { seconds, wrong, canRecord, start, stop } = useRecorder(onTake)
 
   return (
     <span className="inline-flex flex-wrap items-center gap-2">
-      {canRecord ? (
+      {speaks && canRecord ? (
         <Button
           aria-pressed={seconds !== null}
           className={`min-h-11 ${seconds === null ? '' : 'bg-tape'}`}

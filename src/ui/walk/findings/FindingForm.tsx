@@ -218,6 +218,7 @@ function Standing({ finding }: { finding: Finding }) {
 /** Pictures, voice notes and clips of a finding; a picture opens to be drawn on. */
 function Media({ finding }: { finding: Finding }) {
   const { store, derived, walk } = useJob()
+  const isPhone = useIsPhone()
   const { job } = derived
   const [wrong, setWrong] = useState<string | null>(null)
   const photos = job.photos.filter((photo) => finding.photo_ids.includes(photo.id))
@@ -254,7 +255,7 @@ function Media({ finding }: { finding: Finding }) {
         </button>
       ))}
       <PhotoButton taken={false} label="Photo to it" onTake={(file) => void takePhoto(file)} />
-      <ClipButton onTake={(file) => void takeClip(file)} />
+      <ClipButton speaks={!isPhone} onTake={(file) => void takeClip(file)} />
       {clips.map((clip) =>
         clip.media_type.startsWith('audio') ? (
           <audio
