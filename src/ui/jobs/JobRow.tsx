@@ -77,11 +77,7 @@ export function JobRow({ row, today, seesMoney, office }: Props) {
             `${job.findings} finding${job.findings === 1 ? '' : 's'}`
           ) : job.total_cents === null || job.total_cents === undefined ? (
             <span className="text-[14px] font-normal text-quiet">
-              {!job.is_reckoned && !job.bid
-                ? '…'
-                : job.chosen > 0
-                  ? 'no price'
-                  : 'no price yet'}
+              {!job.is_reckoned && !job.bid ? '…' : job.chosen > 0 ? 'no price' : 'no price yet'}
             </span>
           ) : (
             formatCents(job.total_cents as Cents)
