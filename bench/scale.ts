@@ -91,7 +91,9 @@ export async function benchScale(): Promise<ScaleRow[]> {
 
     const bare = await timesOf(RUNS, () => withTx(pool, tern, (tx) => tx.query(LIST, [tern])))
     const list = await timesOf(RUNS, () => listFirmJobs(member))
-    const found = await timesOf(RUNS, () => listFirmJobs(member, { words: '777 ferrous', after: '', archived: 'no' }))
+    const found = await timesOf(RUNS, () =>
+      listFirmJobs(member, { words: '777 ferrous', after: '', archived: 'no' }),
+    )
     const entered = await fetch(`${place.url}/api/auth/sign-in/email`, {
       method: 'POST',
       headers: { 'content-type': 'application/json', origin: place.url },

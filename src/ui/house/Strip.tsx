@@ -211,7 +211,7 @@ export const Strip = memo(function Strip(props: Props) {
         <div
           ref={frameRef}
           {...(shownSide && zoom === 1 ? swipe : {})}
-          className={`relative overflow-auto overscroll-contain [touch-action:pan-x_pan-y] ${zoom > 1 ? 'cursor-grab active:cursor-grabbing' : ''}`}
+          className={`relative overflow-auto overscroll-contain ${shownSide && zoom === 1 ? '[touch-action:pan-y]' : '[touch-action:pan-x_pan-y]'} ${zoom > 1 ? 'cursor-grab active:cursor-grabbing' : ''}`}
           style={zoom > 1 ? { height: fitHeight + TAPE_PX } : { overflow: 'hidden' }}
           tabIndex={zoom > 1 ? 0 : undefined}
           role="group"

@@ -232,7 +232,7 @@ export function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
 
   return (
     <JobContext value={context}>
-      <div className="flex h-dvh flex-col overflow-x-hidden overflow-y-auto print:block print:h-auto print:overflow-visible">
+      <div className="flex h-dvh flex-col overflow-x-hidden overflow-y-auto overscroll-x-none print:block print:h-auto print:overflow-visible">
         <a
           href="#work"
           className="absolute -top-20 left-2 z-50 bg-paper px-3 py-2 font-head font-semibold text-chalk-text focus:top-2"
