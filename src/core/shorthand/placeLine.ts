@@ -1,5 +1,5 @@
 import { partOf } from '../catalogue'
-import { casingOf, drawnLength, featureBox, foundationTop, isOpening, wallTop } from '../geometry'
+import { featureBox, isOpening } from '../geometry'
 import {
   FEATURE_WORDS,
   type ComponentId,
@@ -11,6 +11,7 @@ import {
 } from '../job'
 import { feet, formatLength, inches, type Length } from '../measure'
 import { besideStation, findOpenings, type Near } from './findOpening'
+import { onFeature, onSide, type On, type SidePlace } from './onHouse'
 import type { Shorthand } from './said'
 import type { End, OpeningSaid } from './takeOpening'
 
@@ -30,47 +31,6 @@ export type PlacedLine = {
 /** From here on `eight to ten feet` is as likely a stretch of the wall as a length that nobody taped. */
 const LONG_RANGE = feet(6)
 const NOTHING_NEAR: Near = { side: null, last: null }
-type On = { readonly job: JobDocument; readonly near: Near }
-type SidePlace = Extract<Place, { kind: 'side' }>
-
-/** Height of a part on a wall that nobody gave one for. Where it usually is; the person sees and moves it. */
-function usualHeight(part: ComponentId | null, side: Side, job: JobDocument): Length {
-  switch (partOf(part)?.usualHeight) {
-    case 'roof-edge':
-      return wallTop(side, job.house)
-    case 'foot':
-      return foundationTop(job.house, side)
-    case 'breast':
-    case undefined:
-      return feet(4)
-  }
-}
-
-function onSide(said: Shorthand, side: Side, station: Length | null, { job }: On): SidePlace {
-  return {
-    kind: 'side',
-    side_id: side.id,
-    // Unsaid, it is drawn in the middle: the place that is least far from wherever it is.
-    station: station ?? (Math.round(drawnLength(side, job) / 2) as Length),
-    height: { value: said.height ?? usualHeight(said.part, side, job), from: 'grade' },
-    feature_id: null,
-    ...(station === null ? { station_unsaid: true as const } : {}),
-  }
-}
-
-function onFeature(said: Shorthand, feature: Feature, { job }: On): SidePlace {
-  const box = featureBox(feature, job)
-  const casing = casingOf(feature)
-  const overCasing = said.part === 'head-casing' || said.part === 'window-sill' || said.part === 'sill-nose'
-  return {
-    kind: 'side',
-    side_id: feature.side_id,
-    station: said.station ?? (Math.max(0, box.left - (overCasing ? casing : 0)) as Length),
-    height: { value: said.height ?? (said.part === 'head-casing' ? box.top : box.bottom), from: 'grade' },
-    feature_id: feature.id,
-  }
-}
-
 const letterOf = (feature: Feature, job: JobDocument): string =>
   job.sides.find((each) => each.id === feature.side_id)?.letter ?? ''
 const nameOf = (feature: Feature, job: JobDocument): string =>

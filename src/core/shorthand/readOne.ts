@@ -1,4 +1,4 @@
-import type { ComponentId, Grade, Side } from '../job'
+import type { ComponentId, Grade } from '../job'
 import { inches } from '../measure'
 import type { SignId } from '../catalogue/signs'
 import { Reader } from './reader'
@@ -8,7 +8,7 @@ import { ANY_LENGTH, COUNT, countOf, feetOf, lengthOf, PROBE_SIZE, WRITTEN_LENGT
 import type { Draft, Shorthand } from './said'
 import { takeHardware, takeParts } from './takeParts'
 import { MEASURED, takeCount, takeLength } from './takeSizes'
-import { NOWHERE, takeWhere, type Where } from './where'
+import { FACING, NOWHERE, takeWhere, type Where } from './where'
 import {
   GRADE_PHRASES,
   KNOWN_PHRASES,
@@ -17,14 +17,6 @@ import {
   SIGN_PHRASES,
   SMALL_WORDS,
 } from './vocabulary'
-
-const FACINGS: Readonly<Record<string, Side['facing']>> = {
-  front: 'front',
-  right: 'right',
-  back: 'back',
-  rear: 'back',
-  left: 'left',
-}
 
 function takeNotes(read: Reader, draft: Draft): void {
   const note = /(?<!\S)"([a-z][^"]*)"/.exec(read.text)
@@ -102,7 +94,7 @@ function takeFacing(read: Reader, draft: Draft): void {
     read.take(`\\b(?:at the )?(front|right|back|rear|left)\\b\\s*(?:at\\s+|@\\s*)?(${WRITTEN_LENGTH})`) ??
     read.take(/\b(?:at the |the )?(front|back|rear)\b(?! (?:door|side))/)
   if (!facing) return
-  draft.side = FACINGS[facing[1]!]!
+  draft.side = FACING[facing[1]!]!
   if (facing[2] !== undefined) draft.station = lengthOf(facing[2])
 }
 

@@ -108,11 +108,11 @@ export function takeLength(read: Reader, draft: Draft): void {
     draft.left = [...draft.left, read.take(ANY_LENGTH)![0].trim()]
     return
   }
-  const roughly = read.take(
+  const rough = read.take(
     `(?:~|\\b(?:about|around|roughly|approx(?:imately)?\\.?|maybe)\\s)\\s*(${ANY_LENGTH})`,
   )
   const length =
-    roughly ??
+    rough ??
     read.take(`(${ANY_LENGTH})(\\s+or so\\b)?`) ??
     read.take(`\\bfor (${COUNT})(?![\\w%./'"]| (?:years|months|weeks|days))`)
   if (!length) return
@@ -121,7 +121,7 @@ export function takeLength(read: Reader, draft: Draft): void {
   draft.lengthFirst =
     /^\s*$/.test(read.raw.slice(0, length.index)) &&
     !/^\s*(?:of|long|piece|run|section|stretch)\b/.test(behind)
-  if (roughly || length[2] !== undefined) draft.how = 'guessed'
+  if (rough || length[2] !== undefined) draft.how = 'guessed'
   // Two lengths and no word between them: where it stands comes before how long it is.
   const placed =
     draft.station !== null || draft.feature !== null || draft.height !== null || draft.where.opening !== null

@@ -6,6 +6,7 @@ import { applyChange, Change, initialState, JOB_VERSION } from '../job'
 import { inches, toInches } from '../measure'
 import { chipsOf } from './chips'
 import { parseLine } from './parseLine'
+import { placeInView } from './onHouse'
 import { placeLine } from './placeLine'
 import { factAbout, findingFrom, type SaidFinding } from './toFinding'
 
@@ -150,4 +151,10 @@ test('nobody said where along: the middle, and it says so', () => {
     last: null,
   })
   expect(known!.place).not.toHaveProperty('station_unsaid')
+})
+
+test('without a word it is the wall in view', () => {
+  const near = { side: job.sides[1]!, last: null }
+  expect(placeInView({ job, near })).toMatchObject({ side_id: 'side-b', station_unsaid: true })
+  expect(placeInView({ job, near: { side: null, last: null } })).toEqual({ kind: 'none' })
 })

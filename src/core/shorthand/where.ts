@@ -52,7 +52,8 @@ export const NOWHERE: Where = {
 }
 type Draft = { -readonly [K in keyof Where]: Where[K] }
 
-const FACING: Readonly<Record<string, NonNullable<Side['facing']>>> = {
+/** The words for the sides of a house. */
+export const FACING: Readonly<Record<string, NonNullable<Side['facing']>>> = {
   front: 'front',
   right: 'right',
   back: 'back',

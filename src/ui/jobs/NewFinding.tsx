@@ -6,7 +6,8 @@ import { newId } from '../../client/newId'
 import { keptWords } from '../../client/words'
 import { Button, CONTROL, Field, Notice, PhotoButton } from '../look'
 import { useAlive } from '../state/useAlive'
-import { addFindings, readLine } from '../walk/findings/addLine'
+import { readLine } from '../../core/shorthand'
+import { addFindings } from '../walk/findings/addLine'
 
 /** The first finding of a job that does not exist yet: a photo, a word, and the job makes itself. */
 export function NewFinding() {

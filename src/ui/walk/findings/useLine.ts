@@ -1,9 +1,9 @@
 'use client'
 
 import { useCallback, useMemo, useState } from 'react'
-import type { PlacedLine } from '../../../core/shorthand'
+import { readLine, type PlacedLine } from '../../../core/shorthand'
 import { useJob } from '../../state/useJob'
-import { addFindings, readLine } from './addLine'
+import { addFindings } from './addLine'
 import { answered } from './lineWords'
 
 export type LineEntry = {
