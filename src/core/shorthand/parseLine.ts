@@ -71,7 +71,8 @@ function findingsIn(line: string, learnt: readonly LearntWord[]): string[] {
 
 /** What a finding takes from the one before it in the same line: where it is, and what it is about, if it does not say. */
 function carriedOn(said: Shorthand, before: Shorthand | undefined): Shorthand {
-  if (!before) return said
+  // `two feet further right`, `the sheathing behind it`: the place itself follows from the finding before, wherever that is put.
+  if (!before || said.where.shift !== null || said.where.there) return said
   const { facing, sideBy, opening, beside, area, room } = before.where
   const isPlaced = said.feature !== null || said.where.opening !== null || said.where.beside !== null
   const hasOwnSide = said.side !== null || said.where.sideBy !== null || said.where.area !== null

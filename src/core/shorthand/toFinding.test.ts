@@ -8,6 +8,7 @@ import { chipsOf } from './chips'
 import { parseLine } from './parseLine'
 import { placeInView } from './onHouse'
 import { placeLine } from './placeLine'
+import { readLine } from './readLine'
 import { factAbout, findingFrom, type SaidFinding } from './toFinding'
 
 const job = smallHouse()
@@ -157,4 +158,14 @@ test('without a word it is the wall in view', () => {
   const near = { side: job.sides[1]!, last: null }
   expect(placeInView({ job, near })).toMatchObject({ side_id: 'side-b', station_unsaid: true })
   expect(placeInView({ job, near: { side: null, last: null } })).toEqual({ kind: 'none' })
+})
+
+test('findings of one line are placed with the one before in mind', () => {
+  const near = { side: job.sides[1]!, last: null }
+  const places = readLine("B 5' fascia soft; two feet further right siding soft", {
+    words: [],
+    job,
+    near,
+  }).map(({ place }) => place.kind === 'side' && toInches(place.station))
+  expect(places).toEqual([60, 84])
 })
