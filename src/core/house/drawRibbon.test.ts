@@ -20,6 +20,8 @@ test('stations are exact, heights pressed into the band', () => {
   expect(ribbon.sides).toEqual(strip.sides)
   expect([ribbon.left, ribbon.right]).toEqual([strip.left, strip.right])
   expect((ribbon.top - ribbon.bottom) / px).toBe(64)
+  // The air below the ground is pressed too: the ground itself stands above the foot of the band.
+  expect(Math.min(...points(ribbon).map(([, y]) => y))).toBeGreaterThan(0)
   for (const [, y] of points(ribbon)) {
     expect(y).toBeGreaterThanOrEqual(ribbon.bottom - 1)
     expect(y).toBeLessThanOrEqual(ribbon.top + 1)

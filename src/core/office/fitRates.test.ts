@@ -82,3 +82,15 @@ test('one job is too few; what has no recipe is said', () => {
   const odd = { component: 'other', length: feet(3), height: feet(3), count: 1, asked_cents: 100_00 as Cents }
   expect(fitRates(job, startingRates(), [odd, odd])).toMatchObject({ kind: 'no-price' })
 })
+
+test('no overhead beyond what a firm may have is made up to meet prices', () => {
+  const asked = askedBy(startingRates()).map((each) => ({
+    ...each,
+    asked_cents: (each.asked_cents * 10) as Cents,
+  }))
+  const fit = fitRates(job, startingRates(), asked)
+  if (fit.kind !== 'fitted') throw new Error(fit.kind)
+  expect(fit.rates.overhead.share).toBeLessThanOrEqual(2)
+  expect(fit.rates.burdened_rate_cents).toBeLessThanOrEqual(250_00)
+  expect(fit.worst).toBeGreaterThan(MET_WITHIN)
+})

@@ -1,6 +1,7 @@
 import { expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { LINES } from '../../../tests/reference/shorthand/lines'
+import { door } from '../../../demo/build'
 import { emptyJob, sillNose, smallHouse, window } from '../../../tests/support/jobs'
 import { applyChange, Change, initialState, JOB_VERSION } from '../job'
 import { inches, toInches } from '../measure'
@@ -168,4 +169,17 @@ test('findings of one line are placed with the one before in mind', () => {
     near,
   }).map(({ place }) => place.kind === 'side' && toInches(place.station))
   expect(places).toEqual([60, 84])
+})
+
+test('of two windows that are about as near to a door nobody can tell which is meant', () => {
+  // The door stands from 20 to 23 ft: one window ends 4 ft before it, the other begins 6 ft behind it, or 12.
+  const at = (right_ft: number): number => {
+    const house = smallHouse({
+      features: [window('A', 1, 12.5, 1), door('A', 2, 20), window('A', 3, right_ft, 1)],
+    })
+    const near = { side: house.sides[0]!, last: null }
+    const [found] = placeLine(parseLine('window by the door sill soft')[0]!, house, near)
+    return found!.ask?.choices.length ?? 1
+  }
+  expect([at(29), at(35)]).toEqual([2, 1])
 })

@@ -67,4 +67,10 @@ test('ticks too near to be told apart are one, for the most pressing of them', (
     [0, 'done', 'ab'],
     [30, 'open', 'cd'],
   ])
+  const pressing = gather(
+    [tick('e', 0, 'choice'), tick('f', 3, 'open'), tick('g', 5, 'typed')],
+    (each) => each.station,
+    12,
+  )
+  expect(pressing.map((each) => each.state)).toEqual(['open'])
 })
