@@ -7,7 +7,8 @@ const WARM_EVERY_MS = 3000
 
 /** Pages of people who are not signed in: for them there is no job page to keep. */
 function isOutside(): boolean {
-  return window.location.pathname === '/sign-in' || window.location.pathname.startsWith('/o/')
+  const { pathname } = window.location
+  return pathname === '/sign-in' || pathname.startsWith('/o/') || pathname.startsWith('/join/')
 }
 
 /** Asks the worker to keep the page a job opens with, until it has it: a message to a worker that is just starting can be lost. */

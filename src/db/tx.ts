@@ -4,6 +4,8 @@ import type { z } from 'zod'
 declare const tenant: unique symbol
 declare const owner: unique symbol
 declare const person: unique symbol
+declare const invited: unique symbol
+declare const signIn: unique symbol
 
 /** A query with values beside it, never inside it. All a query function needs. */
 type Queryable = { query(text: string, values: readonly unknown[]): Promise<pg.QueryResult> }
@@ -17,6 +19,12 @@ export type OwnerTx = Queryable & { readonly [owner]: true }
 /** A transaction about one person and no company: which firms he belongs to. Only `withPersonTx` makes one. */
 export type PersonTx = Queryable & { readonly [person]: true; readonly userId: string }
 
+/** A transaction that holds an invitation's link and no company. Only `withInvitedTx` makes one. */
+export type InvitedTx = Queryable & { readonly [invited]: true; readonly tokenHash: string }
+
+/** A transaction of the sign-in library's own role. Only `withAuthTx` makes one. */
+export type AuthTx = Queryable & { readonly [signIn]: true }
+
 /** Worth trying again: the database took no side effect. */
 const RETRY: ReadonlySet<string> = new Set(['40001', '40P01'])
 const TRIES = 3
@@ -27,7 +35,7 @@ function sqlState(error: unknown): string | null {
 
 async function inTransaction<T>(
   pool: pg.Pool,
-  setting: { name: string; value: string },
+  setting: { name: string; value: string } | null,
   work: (client: pg.PoolClient) => Promise<T>,
 ): Promise<T> {
   for (let attempt = 1; ; attempt += 1) {
@@ -35,7 +43,7 @@ async function inTransaction<T>(
     let broken: Error | undefined
     try {
       await client.query('begin')
-      await client.query('select set_config($1, $2, true)', [setting.name, setting.value])
+      if (setting) await client.query('select set_config($1, $2, true)', [setting.name, setting.value])
       const result = await work(client)
       const end = await client.query('commit')
       // After a swallowed query error PostgreSQL answers COMMIT with ROLLBACK and no error at all.
@@ -80,6 +88,24 @@ export function withPersonTx<T>(
 ): Promise<T> {
   return inTransaction(pool, { name: 'app.user_id', value: userId }, (client) =>
     work({ query: (text, values) => client.query(text, [...values]), userId } as PersonTx),
+  )
+}
+
+/** Runs work for whoever holds an invitation's link: it sees that invitation and the name of its firm, and may use it up. */
+export function withInvitedTx<T>(
+  pool: pg.Pool,
+  tokenHash: string,
+  work: (tx: InvitedTx) => Promise<T>,
+): Promise<T> {
+  return inTransaction(pool, { name: 'app.invitation_hash', value: tokenHash }, (client) =>
+    work({ query: (text, values) => client.query(text, [...values]), tokenHash } as InvitedTx),
+  )
+}
+
+/** Runs work on the sign-in library's tables, which know no company: every statement names the one it means. */
+export function withAuthTx<T>(pool: pg.Pool, work: (tx: AuthTx) => Promise<T>): Promise<T> {
+  return inTransaction(pool, null, (client) =>
+    work({ query: (text, values) => client.query(text, [...values]) } as AuthTx),
   )
 }
 

@@ -1,13 +1,19 @@
 import 'server-only'
-import type { FirmValuesAnswer, FirmValuesRequest } from '../core/contract'
+import type { FirmFace, FirmValuesAnswer, FirmValuesRequest } from '../core/contract'
 import { firmValues, valueErrorWords, withValues } from '../core/firmValues'
-import { JOB_VERSION } from '../core/job'
-import { insertEdition } from '../db/queries/company'
+import { JOB_VERSION, type Settings } from '../core/job'
+import { insertEdition, renameCompany } from '../db/queries/company'
 import { withTx } from '../db/tx'
 import { context } from './context'
 import { mustBeAllowed, type Member } from './http'
 import { Refused } from './problem'
 import { latestSettings } from './settings'
+
+const faceIn = ({ firm_name, firm_place, licence_line }: Settings): FirmFace => ({
+  firm_name,
+  firm_place,
+  licence_line,
+})
 
 const WHAT = 'Changing what the firm reckons with'
 
@@ -16,7 +22,7 @@ export async function readFirmValues(member: Member): Promise<FirmValuesAnswer> 
   mustBeAllowed(member, 'change-firm-settings', WHAT)
   const { pool } = await context()
   const { edition, settings, rates } = await withTx(pool, member.companyId, latestSettings)
-  return { edition, values: firmValues(settings, rates), clauses: settings.clauses }
+  return { edition, values: firmValues(settings, rates), clauses: settings.clauses, firm: faceIn(settings) }
 }
 
 /**
@@ -37,11 +43,17 @@ export async function keepFirmValues(member: Member, wish: FirmValuesRequest): P
     }
     const next = edition + 1
     const kept = {
-      settings: { ...made.value.settings, edition: next, clauses: wish.clauses },
+      settings: { ...made.value.settings, edition: next, clauses: wish.clauses, ...wish.firm },
       rates: { ...made.value.rates, edition: next },
     }
     const isAdded = await insertEdition(tx, { edition: next, schema: JOB_VERSION, ...kept })
     if (!isAdded) throw new Refused({ kind: 'settings-changed' })
-    return { edition: next, values: firmValues(kept.settings, kept.rates), clauses: kept.settings.clauses }
+    await renameCompany(tx, wish.firm.firm_name)
+    return {
+      edition: next,
+      values: firmValues(kept.settings, kept.rates),
+      clauses: kept.settings.clauses,
+      firm: faceIn(kept.settings),
+    }
   })
 }

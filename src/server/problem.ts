@@ -25,6 +25,10 @@ export type ServerError =
   | { readonly kind: 'link-expired' }
   | { readonly kind: 'link-revoked' }
   | { readonly kind: 'bid-superseded' }
+  | { readonly kind: 'invitation-over' }
+  | { readonly kind: 'address-taken' }
+  | { readonly kind: 'short-password'; readonly least: number }
+  | { readonly kind: 'last-owner' }
   | { readonly kind: 'bid-differs' }
   | { readonly kind: 'settings-changed' }
   | { readonly kind: 'busy' }
@@ -64,6 +68,10 @@ const STATUS: Readonly<Record<ServerError['kind'], number>> = {
   'link-expired': 410,
   'link-revoked': 410,
   'bid-superseded': 409,
+  'invitation-over': 410,
+  'address-taken': 409,
+  'short-password': 400,
+  'last-owner': 409,
   'bid-differs': 409,
   'settings-changed': 409,
   busy: 503,
@@ -139,6 +147,14 @@ export function problemWords(error: ServerError): string {
       return 'This link was taken back by the firm. Ask them for the current one.'
     case 'bid-superseded':
       return 'A newer bid has taken the place of this one. It can be read, not accepted; look for the newer message.'
+    case 'invitation-over':
+      return 'This invitation was used, taken back or has run out. Ask the firm for a new one.'
+    case 'address-taken':
+      return 'This address has an account already. If it is yours and belongs to no firm now, give its own password; else take another address.'
+    case 'short-password':
+      return `Take a password of at least ${error.least} characters.`
+    case 'last-owner':
+      return 'A firm keeps at least one owner. Give somebody else that role first.'
     case 'settings-changed':
       return 'Somebody changed the firm’s settings meanwhile. Look at theirs, and keep yours again.'
     case 'busy':

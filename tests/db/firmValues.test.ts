@@ -20,8 +20,8 @@ const CHANGES = [
   { key: 'good.paint', value: 61.5, reason: 'the yard since May' },
 ]
 async function keep(changes: typeof CHANGES, notices = ''): ReturnType<typeof keepFirmValues> {
-  const { edition, clauses } = await readFirmValues(member)
-  return keepFirmValues(member, { edition, changes, clauses: { ...clauses, required_notices: notices } })
+  const { edition, clauses, firm } = await readFirmValues(member)
+  return keepFirmValues(member, { edition, changes, clauses: { ...clauses, required_notices: notices }, firm })
 }
 const begin = async (id: string) => {
   await createJob(member, { id, title: id, timeZone: 'Etc/UTC' })
@@ -50,17 +50,17 @@ test('one wrong value refuses all, by name, and nothing is kept', async () => {
 })
 
 test('of two who change the same edition, the second is told', async () => {
-  const { edition, clauses } = await readFirmValues(member)
+  const { edition, clauses, firm } = await readFirmValues(member)
   await keep(CHANGES)
-  expect(await refusalOf(keepFirmValues(member, { edition, changes: [], clauses }))).toBe('settings-changed')
+  expect(await refusalOf(keepFirmValues(member, { edition, changes: [], clauses, firm }))).toBe('settings-changed')
 })
 
 test('crew and apprentice neither read nor change them; another firm has its own', async () => {
   await keep(CHANGES)
   for (const role of ['crew', 'apprentice'] as const) {
     expect(await refusalOf(readFirmValues({ ...member, role }))).toBe('not-for-role')
-    const { edition, clauses } = await readFirmValues(member)
-    expect(await refusalOf(keepFirmValues({ ...member, role }, { edition, changes: [], clauses }))).toBe(
+    const { edition, clauses, firm } = await readFirmValues(member)
+    expect(await refusalOf(keepFirmValues({ ...member, role }, { edition, changes: [], clauses, firm }))).toBe(
       'not-for-role',
     )
   }

@@ -11,6 +11,7 @@ import { applyChanges } from '../../src/server/jobs/applyChanges'
 import { takePart } from '../../src/server/photos/uploads'
 import { saveReckoned } from '../../src/db/queries/jobs'
 import { sayOfJob } from '../../src/server/jobs/office'
+import { invite } from '../../src/server/people'
 import { keepKit } from '../../src/server/kits'
 import { teachWord } from '../../src/server/words'
 import { uploadPhoto } from '../../src/server/photos/pictures'
@@ -34,6 +35,7 @@ const TABLES = [
   'company',
   'company_kit',
   'company_word',
+  'invitation',
   'job',
   'job_change',
   'job_entity',
@@ -100,6 +102,7 @@ beforeAll(async () => {
       keep_off: false,
     }),
   )
+  await invite(first, { name: 'Nell Wherry', role: 'crew', email: '' })
   token = (await send(first, jobId)).token
   const { hash } = await readOwnerBid(token)
   await acceptBid(token, { name: 'Orla Fennimore', role: 'owns', hash })
@@ -191,6 +194,7 @@ test('the owner’s link sees its own bid and nothing else of the firm', async (
     company: 0,
     company_kit: 0,
     company_word: 0,
+    invitation: 0,
     job: 0,
     job_change: 0,
     job_entity: 0,

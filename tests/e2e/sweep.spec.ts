@@ -26,6 +26,8 @@ const FIRM = [401, 404, 200, 200, 200, 200] as const
 const NOTHING = [401, 404, 404, 404, 404, 404] as const
 /** For the office alone: crew and apprentice are told so. */
 const OFFICE = [401, 404, 403, 403, 200, 200] as const
+/** For the owner-estimators alone. */
+const OWNER_ONLY = [401, 200, 403, 403, 403, 200] as const
 const ALL_404 = [404, 404, 404, 404, 404, 404] as const
 const UPLOAD = `/api/jobs/${JOB}/uploads/${HASH}`
 
@@ -115,6 +117,34 @@ const ROWS: Readonly<Record<string, Row>> = {
     data: { edition: 9999, likelihood_overrides: [] },
     is: [401, 409, 403, 403, 409, 409],
   },
+  'GET /api/firm/people': { path: '/api/firm/people', is: OWNER_ONLY },
+  'POST /api/firm/people': {
+    path: '/api/firm/people',
+    data: { name: '', role: 'crew', email: '' },
+    is: [401, 400, 400, 400, 400, 400],
+  },
+  'POST /api/firm/people/[id]': {
+    path: `/api/firm/people/${NO_ID}`,
+    data: { role: 'crew' },
+    is: [401, 404, 403, 403, 403, 404],
+  },
+  'DELETE /api/firm/people/[id]': { path: `/api/firm/people/${NO_ID}`, is: [401, 404, 403, 403, 403, 404] },
+  'DELETE /api/firm/invitations/[id]': {
+    path: `/api/firm/invitations/${NO_ID}`,
+    is: [401, 404, 403, 403, 403, 404],
+  },
+  'GET /api/firm/logo': { path: '/api/firm/logo', is: OWN_ONLY },
+  'POST /api/firm/logo': {
+    path: '/api/firm/logo',
+    data: Buffer.from('x'),
+    is: [401, 415, 403, 403, 403, 415],
+  },
+  'DELETE /api/firm/logo': { path: '/api/firm/logo', is: [401, 200, 403, 403, 403, 200] },
+  'POST /api/join/[token]': {
+    path: '/api/join/no-token',
+    data: { name: 'A Name', email: 'a@b.invalid', password: 'long enough to be one' },
+    is: [410, 410, 410, 410, 410, 410],
+  },
   'GET /api/firm/values': { path: '/api/firm/values', is: [401, 200, 403, 403, 200, 200] },
   'POST /api/firm/values': {
     path: '/api/firm/values',
@@ -129,6 +159,7 @@ const ROWS: Readonly<Record<string, Row>> = {
         validity_days: 30,
         required_notices: '',
       },
+      firm: { firm_name: 'Any', firm_place: '', licence_line: '' },
     },
     is: [401, 409, 403, 403, 409, 409],
   },

@@ -10,5 +10,5 @@ export const metadata = { title: 'Firm · Detrimus' }
 export default async function Page() {
   const member = await pageMember()
   if (!may(member.role, 'change-firm-settings')) redirect('/jobs')
-  return <FirmPage />
+  return <FirmPage mayKeepPeople={may(member.role, 'keep-people')} />
 }

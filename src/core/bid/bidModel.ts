@@ -66,7 +66,13 @@ export const BidModel = z.strictObject({
   version: z.literal(2),
   title: z.string(),
   address: z.string(),
-  firm: z.strictObject({ name: z.string(), place: z.string(), licence: z.string() }),
+  firm: z.strictObject({
+    name: z.string(),
+    place: z.string(),
+    licence: z.string(),
+    /** Hash of the picture that is the firm's mark; absent: it has none. */
+    logo_sha256: z.string().optional(),
+  }),
   prepared_on: Day,
   valid_until: Day,
   /** The accepted bid that this one takes the place of, once it is accepted itself; absent in a first bid. */

@@ -12,6 +12,8 @@ export type BidBlock =
   | {
       readonly kind: 'letterhead'
       readonly firm: string
+      /** Hash of the firm's mark. */
+      readonly logo: string | null
       readonly title: string
       readonly address: string
       readonly days: readonly string[]
@@ -171,6 +173,7 @@ function head(model: BidModel, prices: boolean): BidBlock[] {
     {
       kind: 'letterhead',
       firm: joined([model.firm.name, model.firm.place], ', '),
+      logo: model.firm.logo_sha256 ?? null,
       title: model.title || 'Repair bid',
       address: model.address,
       days: [`Prepared ${dayWords(model.prepared_on)}`, `stands until ${dayWords(model.valid_until)}`],

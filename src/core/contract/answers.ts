@@ -4,6 +4,7 @@
  */
 import * as z from 'zod'
 import { ENTITY_KINDS, ENTITY_KIND_NAMES, Fact, readJob, Rates, Settings, type JobDocument } from '../job'
+import { FirmFace } from './requests'
 import { ACTIONS, ROLES, type Action } from '../firm'
 
 const Count = z.int().min(0)
@@ -199,5 +200,23 @@ export const FirmValuesAnswer = z.object({
     }),
   ),
   clauses: Settings.shape.clauses,
+  firm: FirmFace,
 })
 export type FirmValuesAnswer = z.infer<typeof FirmValuesAnswer>
+
+/** The people of a firm, and the invitations that still open. */
+export const PeopleAnswer = z.object({
+  members: z.array(z.object({ id: z.string(), name: z.string(), role: z.enum(ROLES), you: z.boolean() })),
+  invitations: z.array(
+    z.object({ id: z.string(), name: z.string(), role: z.enum(ROLES), expires_at: Moment }),
+  ),
+})
+export type PeopleAnswer = z.infer<typeof PeopleAnswer>
+
+/** An invitation made; the link is told once. */
+export const InviteAnswer = z.object({ id: z.string(), url: z.string() })
+export type InviteAnswer = z.infer<typeof InviteAnswer>
+
+/** The hash of the picture that is the firm's mark, or null. */
+export const LogoAnswer = z.object({ logo: z.string().nullable() })
+export type LogoAnswer = z.infer<typeof LogoAnswer>

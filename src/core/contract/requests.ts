@@ -1,5 +1,6 @@
 import * as z from 'zod'
 import { Change, Id, JOB_VERSION, raiseChange, Settings } from '../job'
+import { ROLES } from '../firm'
 import { FirmKit } from '../scope/firmKit'
 import { LearntWord } from '../shorthand/word'
 
@@ -48,6 +49,10 @@ export const ForgetKitRequest = z.strictObject({ name: z.string().max(200) })
 /** The firm's own weights of signs, each with its reason, and the edition of the settings they were changed from. */
 export const WeightsRequest = Settings.pick({ edition: true, likelihood_overrides: true })
 
+/** What a firm is called on its papers. */
+export const FirmFace = Settings.pick({ firm_name: true, firm_place: true, licence_line: true })
+export type FirmFace = z.infer<typeof FirmFace>
+
 /** Values a firm changes, its clauses, and the edition of the settings they were changed from. */
 export const FirmValuesRequest = z.strictObject({
   edition: z.int().min(1),
@@ -61,8 +66,26 @@ export const FirmValuesRequest = z.strictObject({
     )
     .max(2000),
   clauses: Settings.shape.clauses,
+  firm: FirmFace,
 })
 export type FirmValuesRequest = z.infer<typeof FirmValuesRequest>
+
+/** Somebody asked to the firm: what he is called there, his role, and where the link is mailed; empty: nowhere, it is handed over. */
+export const InviteRequest = z.strictObject({
+  name: z.string().trim().min(1, 'say what the person is called').max(200),
+  role: z.enum(ROLES),
+  email: z.union([z.literal(''), z.email().max(320)]),
+})
+export type InviteRequest = z.infer<typeof InviteRequest>
+export const MemberRoleRequest = z.strictObject({ role: z.enum(ROLES) })
+
+/** Whoever takes an invitation up: the name he goes by, and his sign-in, new or his old one. */
+export const JoinRequest = z.strictObject({
+  name: z.string().trim().min(1, 'give your name').max(200),
+  email: z.email('this is no e-mail address').max(320),
+  password: z.string().max(500),
+})
+export type JoinRequest = z.infer<typeof JoinRequest>
 
 /** Doors of the sign-in library: what we send it, it checks itself. */
 export const SignInRequest = z.strictObject({ email: z.string().max(320), password: z.string().max(1000) })

@@ -2,6 +2,14 @@
 export const ROLES = ['owner-estimator', 'office', 'crew', 'apprentice'] as const
 export type Role = (typeof ROLES)[number]
 
+/** What each role is called, and what it is for, in a line. */
+export const ROLE_WORDS: Readonly<Record<Role, { readonly name: string; readonly line: string }>> = {
+  'owner-estimator': { name: 'owner and estimator', line: 'everything, people too' },
+  office: { name: 'office', line: 'money, bids and dates' },
+  crew: { name: 'crew', line: 'finds, measures and chooses; sees no money' },
+  apprentice: { name: 'apprentice', line: 'finds and measures; sees no money, teaches no words' },
+}
+
 /**
  * What a person of each role may do: the one table, read by the server, which refuses, and by the pages, which do not offer.
  * A row names the roles; who is not named may not.
@@ -29,6 +37,8 @@ export const PERMISSIONS = {
   'keep-kits': ['owner-estimator', 'office'],
   /** Put jobs away and back, set dates, close them, copy them. */
   'run-the-office': ['owner-estimator', 'office'],
+  /** Invite people, set their roles, let them go; set the firm's name and its mark. */
+  'keep-people': ['owner-estimator'],
 } as const satisfies Record<string, readonly Role[]>
 export type Action = keyof typeof PERMISSIONS
 export const ACTIONS = Object.keys(PERMISSIONS) as readonly Action[]

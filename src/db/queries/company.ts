@@ -62,3 +62,22 @@ export async function insertEdition(
   )
   return added !== null
 }
+
+/** What the firm shows of itself: its mark, by the hash of its picture. */
+export async function findLogo(tx: Tx): Promise<string | null> {
+  const found = await maybeOne(
+    tx,
+    z.object({ logo_sha256: z.string().nullable() }),
+    'select logo_sha256 from app.company where id = $1',
+    [tx.companyId],
+  )
+  return found?.logo_sha256 ?? null
+}
+
+export async function setLogo(tx: Tx, sha256: string | null): Promise<void> {
+  await run(tx, 'update app.company set logo_sha256 = $2 where id = $1', [tx.companyId, sha256])
+}
+
+export async function renameCompany(tx: Tx, name: string): Promise<void> {
+  await run(tx, 'update app.company set name = $2 where id = $1 and name <> $2', [tx.companyId, name])
+}

@@ -19,6 +19,7 @@ import {
   supersedeBids,
   type AcceptedBid,
 } from '../../db/queries/bids'
+import { findLogo } from '../../db/queries/company'
 import { findJob } from '../../db/queries/jobs'
 import { withTx, type Tx } from '../../db/tx'
 import type { DerivedBid } from '../../heavy/tasks'
@@ -88,6 +89,10 @@ function withReplaced(model: BidModel, replaced: AcceptedBid | null, timeZone: s
   }
 }
 
+/** The bid under the firm's mark, as that is on the day it leaves. */
+const withLogo = (model: BidModel, logo: string | null): BidModel =>
+  logo === null ? model : { ...model, firm: { ...model.firm, logo_sha256: logo } }
+
 /** The pictures of a bid at the size they have on paper, a few at a time. */
 async function printPictures(
   member: Member,
@@ -96,7 +101,10 @@ async function printPictures(
 ): Promise<Map<string, Uint8Array>> {
   const { pool } = await context()
   const hashes = [
-    ...new Set(model.findings.flatMap((finding) => finding.photos.map((photo) => photo.sha256))),
+    ...new Set([
+      ...(model.firm.logo_sha256 ? [model.firm.logo_sha256] : []),
+      ...model.findings.flatMap((finding) => finding.photos.map((photo) => photo.sha256)),
+    ]),
   ]
   const printed = new Map<string, Uint8Array>()
   let done = 0
@@ -170,10 +178,12 @@ async function freeze(
 export async function draftPdf(member: Member, jobId: string): Promise<Uint8Array> {
   mustBeAllowed(member, 'send-bids', 'Looking at the paper of a bid')
   const { pool } = await context()
-  const { job } = await withTx(pool, member.companyId, (tx) =>
-    loadState(tx, jobId, { lock: false, without: [] }),
-  )
-  const { model } = await inThread('deriveBid', { job, today: todayIn(job.job.time_zone, new Date()) })
+  const { job, logo } = await withTx(pool, member.companyId, async (tx) => ({
+    job: (await loadState(tx, jobId, { lock: false, without: [] })).job,
+    logo: await findLogo(tx),
+  }))
+  const derived = await inThread('deriveBid', { job, today: todayIn(job.job.time_zone, new Date()) })
+  const model = withLogo(derived.model, logo)
   return printInThread(model, await printPictures(member, model, () => undefined))
 }
 
@@ -198,13 +208,13 @@ export async function sendBid(
   const found = await withTx(pool, member.companyId, async (tx) => {
     const { job } = await loadState(tx, jobId, { lock: false, without: [] })
     if (await isSent(tx, jobId, wish)) return null
-    return { job, replaced: await standing(tx, job, wish) }
+    return { job, replaced: await standing(tx, job, wish), logo: await findLogo(tx) }
   })
   if (!found) return { bid_id: wish.id, url: null }
-  const { job, replaced } = found
+  const { job, replaced, logo } = found
   const derived = await inThread('deriveBid', { job, today: todayIn(job.job.time_zone, now) })
   if (derived.missing.length > 0) throw new Refused({ kind: 'not-ready', reasons: derived.missing })
-  const model = withReplaced(derived.model, replaced, job.job.time_zone)
+  const model = withLogo(withReplaced(derived.model, replaced, job.job.time_zone), logo)
   const snapshot = canonicalize(BidModel.parse(model))
   if (snapshot === undefined) throw new Error('The bid could not be written as canonical JSON.')
   tell({ step: 'reckoning' })

@@ -7,6 +7,7 @@ import { Dialog } from '../look/Dialog'
 import { Framed } from '../look/Framed'
 import { useJob } from '../state/useJob'
 import { BidView } from './BidView'
+import { useMarkedBid } from './useMarkedBid'
 
 /** Widths of what an owner holds, pixels: a phone, and a sheet of Letter paper. */
 const WIDTHS = { phone: 390, paper: 816 } as const
@@ -27,7 +28,8 @@ type Props = {
 export function BeforeItLeaves({ jobId, to, missing, onClose, onSend }: Props) {
   const { derived } = useJob()
   const [on, setOn] = useState<keyof typeof WIDTHS>('phone')
-  const { bid, coverage, scope, price } = derived
+  const { coverage, scope, price } = derived
+  const bid = useMarkedBid()
   const total = price.kind === 'priced' ? formatCents(price.total_cents) : ''
   const open = [
     ...missing,

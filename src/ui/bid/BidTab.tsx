@@ -8,16 +8,18 @@ import { Dialog } from '../look/Dialog'
 import { useJob } from '../state/useJob'
 import { BeforeItLeaves } from './BeforeItLeaves'
 import { BidView } from './BidView'
+import { useMarkedBid } from './useMarkedBid'
 import { useSending } from './useSending'
 
 /** The bid as its owner will read it, and what was sent. */
 export function BidTab({ jobId }: { jobId: string }) {
-  const { derived, view } = useJob()
+  const { view } = useJob()
+  const bid = useMarkedBid()
   return (
     <div className={`grid grid-cols-[minmax(0,1fr)_340px] gap-6 max-lg:grid-cols-1 ${PANES}`}>
       <div className="border border-rule print:border-0">
         <BidView
-          model={derived.bid}
+          model={bid}
           pictureSrc={(sha256) => `/api/photos/${sha256}?size=screen`}
           prices={view.member.seesMoney}
         />
@@ -45,7 +47,6 @@ export function BidTab({ jobId }: { jobId: string }) {
           <p className="pt-1 text-[13px] text-quiet">
             Pictures leave without the place they were taken at; originals keep it.
           </p>
-          <div></div>
         </Panel>
       </div>
     </div>

@@ -69,7 +69,7 @@ function Run({ run, pictureSrc }: { run: readonly BidBlock[]; pictureSrc: Pictur
 function Block({ block, pictureSrc }: { block: BidBlock; pictureSrc: PictureSrc }) {
   switch (block.kind) {
     case 'letterhead':
-      return <Letterhead block={block} />
+      return <Letterhead block={block} pictureSrc={pictureSrc} />
     case 'words':
       return <p className={TONES[block.tone]}>{block.text}</p>
     case 'hazard':
@@ -102,10 +102,14 @@ const TONES = {
   strong: 'border-t border-ink pt-2 text-[14px]',
 } as const
 
-function Letterhead({ block }: { block: Of<'letterhead'> }) {
+function Letterhead({ block, pictureSrc }: { block: Of<'letterhead'>; pictureSrc: PictureSrc }) {
   return (
     <div className="flex flex-wrap items-end justify-between gap-2 pb-1">
       <div>
+        {block.logo ? (
+          // eslint-disable-next-line @next/next/no-img-element
+          <img src={pictureSrc(block.logo)} alt="" className="mb-1 max-h-14 max-w-48" />
+        ) : null}
         <p className="font-head text-[15px]">{block.firm}</p>
         <h1 className="text-[28px] leading-tight">{block.title}</h1>
         {block.address ? <p>{block.address}</p> : null}

@@ -1,8 +1,10 @@
 'use client'
 
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 import { Button, LinkButton, Notice, TextAreaField, TextField } from '../look'
 import { whenShown } from '../state/whenShown'
+import { FirmFacePanel } from './FirmFacePanel'
+import { PeoplePanel } from './PeoplePanel'
 import { useFirmValues, type FirmValuesState } from './useFirmValues'
 import { ValuesFile } from './ValuesFile'
 import { ValueTable } from './ValueTable'
@@ -49,16 +51,23 @@ function Clauses({ state }: { state: FirmValuesState }) {
 }
 
 /** What the firm reckons with and says: the shipped value beside its own, with the reason; kept as an edition of its settings. */
-export function FirmPage() {
+export function FirmPage({ mayKeepPeople }: { mayKeepPeople: boolean }) {
   const state = useFirmValues()
   const [search, setSearch] = useState('')
   const [own, setOwn] = useState(false)
   const [fits, setFits] = useState(false)
+  useEffect(() => {
+    // Where the first hour leads to: the page is long, and its parts come with the values.
+    const wanted = window.location.hash.slice(1)
+    if (!state.kept || wanted === '') return
+    if (wanted === 'fit') void Promise.resolve().then(() => setFits(true))
+    else document.getElementById(wanted)?.scrollIntoView()
+  }, [state.kept])
   const { kept, many, told } = state
   return (
     <main className="mx-auto flex max-w-4xl flex-col gap-5 px-5 py-4 max-sm:px-3">
       <header className="flex items-baseline gap-4 border-b border-ink pb-1">
-        <h1 className="grow text-[22px]">What the firm reckons with</h1>
+        <h1 className="grow text-[22px]">The firm</h1>
         {kept ? <span className="text-quiet">edition {kept.edition}</span> : null}
         <LinkButton look="quiet" href="/jobs">
           To the jobs
@@ -83,6 +92,14 @@ export function FirmPage() {
         </Button>
         {many > 0 ? <Button onClick={state.dropAll}>Leave them</Button> : null}
       </div>
+      <div id="the-firm" className="scroll-mt-20">
+        <FirmFacePanel state={state} mayMark={mayKeepPeople} />
+      </div>
+      {mayKeepPeople ? (
+        <div id="people" className="scroll-mt-20">
+          <PeoplePanel />
+        </div>
+      ) : null}
       {kept ? <ValueTable state={state} search={search} onlyOwn={own} /> : <p>Looking…</p>}
       <Clauses state={state} />
       {fits ? <FitRates state={state} onClose={() => setFits(false)} /> : null}

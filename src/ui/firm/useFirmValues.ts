@@ -12,6 +12,7 @@ export function useFirmValues() {
   const [kept, setKept] = useState<FirmValuesAnswer | null>(null)
   const [changes, setChanges] = useState<Readonly<Record<string, ValueChange>>>({})
   const [clauses, setClauses] = useState<Partial<FirmValuesAnswer['clauses']>>({})
+  const [firm, setFirm] = useState<Partial<FirmValuesAnswer['firm']>>({})
   const [told, setTold] = useState<Told | null>(null)
   const load = useCallback(async (): Promise<void> => {
     const answer = await call('/api/firm/values', FirmValuesAnswer)
@@ -39,6 +40,7 @@ export function useFirmValues() {
         edition: kept.edition,
         changes: Object.values(changes),
         clauses: { ...kept.clauses, ...clauses },
+        firm: { ...kept.firm, ...firm },
       },
     )
     if (!answer.ok) {
@@ -50,16 +52,18 @@ export function useFirmValues() {
     setKept(answer.value)
     setChanges({})
     setClauses({})
+    setFirm({})
     setTold({
       tone: 'done',
       words: `Kept as edition ${answer.value.edition}. New jobs start from it; jobs that are there keep theirs.`,
     })
   }
-  const many = Object.keys(changes).length + Object.keys(clauses).length
+  const many = Object.keys(changes).length + Object.keys(clauses).length + Object.keys(firm).length
   return {
     kept,
     changes,
     clauses: kept && { ...kept.clauses, ...clauses },
+    firm: kept && { ...kept.firm, ...firm },
     many,
     told,
     change,
@@ -69,7 +73,12 @@ export function useFirmValues() {
       setClauses({ ...clauses, ...of })
       setTold(null)
     },
+    setFirm: (of: Partial<FirmValuesAnswer['firm']>) => {
+      setFirm({ ...firm, ...of })
+      setTold(null)
+    },
     dropAll: () => {
+      setFirm({})
       setChanges({})
       setClauses({})
     },

@@ -8,6 +8,7 @@ import { Button, CONTROL, LinkButton, Notice } from '../look'
 import { localDay } from '../state/localDay'
 import { useMember } from '../state/useMember'
 import { BallparkNow } from '../job/BallparkNow'
+import { FirstHour } from './FirstHour'
 import { ImportJob } from './ImportJob'
 import { NewFinding } from './NewFinding'
 import { OnThisDevice } from './OnThisDevice'
@@ -159,7 +160,9 @@ export function JobsPage() {
           {who.online === 'no' ? (
             <p className="py-4 text-quiet">No signal: only what is on this device.</p>
           ) : null}
-          {jobs?.length === 0 ? (
+          {jobs?.length === 0 && words === '' && !list.archived && member.may.includes('keep-people') ? (
+            <FirstHour />
+          ) : jobs?.length === 0 ? (
             <p className="py-4 text-quiet">
               {words !== ''
                 ? `No job has “${words}” in its name, address or people.`

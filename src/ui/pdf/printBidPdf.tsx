@@ -62,6 +62,7 @@ const styles = StyleSheet.create({
   },
   // The size stands beside the line height: taken from the page, the library reckons lines for a text of 18 pt.
   text: { fontSize: 9.5, lineHeight: 1.35 },
+  logo: { maxHeight: 44, maxWidth: 150, marginBottom: 4, objectFit: 'contain', objectPosition: 'left' },
   firm: { fontFamily: 'Barlow', fontSize: 10, color: QUIET },
   title: { fontFamily: 'Barlow', fontWeight: 600, fontSize: 22, lineHeight: 1.15 },
   heading: {
@@ -170,10 +171,12 @@ function StripPdf({ drawing, px: drawnAt, width }: { drawing: Drawing; px: numbe
 type Of<K extends BidBlock['kind']> = Extract<BidBlock, { kind: K }>
 type Pictures = ReadonlyMap<string, Buffer>
 
-function Letterhead({ block }: { block: Of<'letterhead'> }) {
+function Letterhead({ block, pictures }: { block: Of<'letterhead'>; pictures: Pictures }) {
+  const logo = block.logo === null ? undefined : pictures.get(block.logo)
   return (
     <View style={styles.row}>
       <View style={{ flexShrink: 1 }}>
+        {logo ? <Image src={logo} style={styles.logo} /> : null}
         <Words style={styles.firm}>{block.firm}</Words>
         <Words style={styles.title}>{block.title}</Words>
         <Words>{block.address}</Words>
@@ -314,7 +317,7 @@ const TONES = { plain: styles.text, quiet: styles.quiet, strong: styles.strong }
 function Block({ block, pictures }: { block: BidBlock; pictures: Pictures }) {
   switch (block.kind) {
     case 'letterhead':
-      return <Letterhead block={block} />
+      return <Letterhead block={block} pictures={pictures} />
     case 'words':
       return <Words style={[TONES[block.tone], { marginTop: 6 }]}>{block.text}</Words>
     case 'hazard':
