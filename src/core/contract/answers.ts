@@ -220,3 +220,17 @@ export type InviteAnswer = z.infer<typeof InviteAnswer>
 /** The hash of the picture that is the firm's mark, or null. */
 export const LogoAnswer = z.object({ logo: z.string().nullable() })
 export type LogoAnswer = z.infer<typeof LogoAnswer>
+
+/** Jobs whose bid went out within the last year, for what was won and what is open by month. */
+export const MonthsAnswer = z.object({
+  jobs: z.array(
+    z.object({
+      first_sent_at: Moment,
+      total_cents: z.int(),
+      accepted_at: Moment.nullable(),
+      until: z.string().nullable(),
+      standing: z.enum(['scheduled', 'closed', 'declined']).nullable(),
+    }),
+  ),
+})
+export type MonthsAnswer = z.infer<typeof MonthsAnswer>

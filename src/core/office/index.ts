@@ -14,3 +14,4 @@ export {
   type Standing,
 } from './jobDay'
 export { fitRates, MET_WITHIN, type Fit, type Remembered } from './fitRates'
+export { outcomeOf, tellMonths, type Month, type MonthsTold, type Outcome, type SentJob } from './months'

@@ -291,6 +291,31 @@ export function listJobs(
   )
 }
 
+const SentJobRow = z.object({
+  first_sent_at: z.date(),
+  total_cents: Counter,
+  accepted_at: z.date().nullable(),
+  until: z.string().nullable(),
+  standing: z.enum(['scheduled', 'closed', 'declined']).nullable(),
+})
+
+/** The firm's jobs whose first bid went out since a day, put away or not, with how each stands. */
+export function listSentJobs(tx: Tx, since: string): Promise<z.infer<typeof SentJobRow>[]> {
+  return many(
+    tx,
+    SentJobRow,
+    `select f.sent_at as first_sent_at, coalesce(ab.total_cents, b.total_cents) as total_cents, a.accepted_at,
+       b.snapshot::jsonb ->> 'valid_until' as until, s.state as standing
+     from (select job_id, min(sent_at) as sent_at, max(number) as number from app.bid where company_id = $1 group by job_id) f
+     join app.bid b on b.company_id = $1 and b.job_id = f.job_id and b.number = f.number
+     left join app.acceptance a on a.company_id = $1 and a.job_id = f.job_id and a.replaced_at is null
+     left join app.bid ab on ab.company_id = $1 and ab.id = a.bid_id
+     left join app.job_standing s on s.company_id = $1 and s.job_id = f.job_id
+     where f.sent_at >= $2::date order by f.sent_at`,
+    [tx.companyId, since],
+  )
+}
+
 /** Puts a job away, or back into the list. @returns whether there is such a job. */
 export async function archiveJob(tx: Tx, jobId: string, away: boolean): Promise<boolean> {
   const changed = await run(

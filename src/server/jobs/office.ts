@@ -1,9 +1,9 @@
 import 'server-only'
 import { CATALOGUE_EDITION } from '../../core/catalogue'
-import type { CopyJobRequest, JobOfficeRequest, JobSumsAnswer } from '../../core/contract'
+import type { CopyJobRequest, JobOfficeRequest, JobSumsAnswer, MonthsAnswer } from '../../core/contract'
 import { may } from '../../core/firm'
 import { copiedJob } from '../../core/job'
-import { archiveJob, findJob, saveReckoned, saveStanding } from '../../db/queries/jobs'
+import { archiveJob, findJob, listSentJobs, saveReckoned, saveStanding } from '../../db/queries/jobs'
 import { withTx } from '../../db/tx'
 import { todayIn } from '../bids/sendBid'
 import { context } from '../context'
@@ -68,4 +68,19 @@ export async function reckonJobs(member: Member, ids: readonly string[]): Promis
     sums.push({ id, ...bare, ...(withMoney ? { total_cents } : {}) })
   }
   return { sums }
+}
+
+/** The jobs whose bid went out within the last year. There is money in it. @throws Refused `not-for-role`. */
+export async function readMonths(member: Member): Promise<MonthsAnswer> {
+  mustBeAllowed(member, 'see-money', 'Looking at what was won')
+  const { pool } = await context()
+  const since = new Date(Date.now() - 366 * 86_400_000).toISOString().slice(0, 10)
+  const rows = await withTx(pool, member.companyId, (tx) => listSentJobs(tx, since))
+  return {
+    jobs: rows.map((row) => ({
+      ...row,
+      first_sent_at: row.first_sent_at.toISOString(),
+      accepted_at: row.accepted_at?.toISOString() ?? null,
+    })),
+  }
 }

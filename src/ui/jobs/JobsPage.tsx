@@ -16,6 +16,7 @@ import { SignOut } from '../job/SignOut'
 import { DateDialog } from './DateDialog'
 import { DayTape } from './DayTape'
 import { dayRows, GROUP_NAMES, JOB_ORDERS, stateTallies, type DayRow, type JobOrder } from './dayList'
+import { Months } from './Months'
 import { JobRow, StateMark } from './JobRow'
 import { useJobList } from './useJobList'
 import { useOffice } from './useOffice'
@@ -222,6 +223,7 @@ export function JobsPage() {
             />
           ) : null}
         </div>
+        {member.seesMoney && isOnline && jobs && jobs.length > 0 ? <Months today={today} /> : null}
         {member.may.includes('take-jobs-in') ? <ImportJob /> : null}
       </main>
     </>
