@@ -38,6 +38,25 @@ export function emptyJob(id: string, title: string): JobDocument {
   })
 }
 
+/** A job with its address and the one person who owns the house, lives in it and pays. */
+export function ownedJob(id: string, title: string, of: { address: string; owner: string }): JobDocument {
+  const job = emptyJob(id, title)
+  return {
+    ...job,
+    job: { ...job.job, address: of.address },
+    people: [
+      {
+        id: 'person-1',
+        removed: false,
+        name: of.owner,
+        email: `${of.owner.toLowerCase().replaceAll(' ', '.')}@mail.invalid`,
+        phone: '',
+        roles: ['pays', 'owns', 'lives-there', 'may-permit', 'may-approve'],
+      },
+    ],
+  }
+}
+
 export function side(
   letter: string,
   order: number,

@@ -1,6 +1,6 @@
 import { feet, inches } from '../src/core/measure'
 import type { Finding, JobDocument } from '../src/core/job'
-import { emptyJob, finding, side } from './build'
+import { ownedJob, finding, side } from './build'
 
 /** Heron Flats, lot 12, thin: a double-wide low along its middle line under the bath; piers, ties and skirting. */
 export function heronFlats(): JobDocument {
@@ -10,7 +10,10 @@ export function heronFlats(): JobDocument {
     ...of,
   })
   return {
-    ...emptyJob('heron-flats-12', 'Heron Flats, lot 12'),
+    ...ownedJob('heron-flats-12', 'Heron Flats, lot 12', {
+      address: 'Lot 12, Heron Flats, Skerry County',
+      owner: 'Della Brandvold',
+    }),
     house: {
       id: 'house',
       removed: false,

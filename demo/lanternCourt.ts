@@ -55,13 +55,13 @@ const LIST: readonly Row[] = [
     '12',
     'Siding nails backing out, left side.',
     'no-defect',
-    'looked along the wall in low sun and pressed it, Imke Solvane, 7 May: nails flush, boards flat',
+    'looked along the wall in low sun and pressed it, Imke Solvane, on the walk: nails flush, boards flat',
   ],
   [
     '13',
     'Gutter at the front pulled away.',
     'done-by-others',
-    'a gutter firm, 30 April',
+    'a gutter firm, the week before',
     { receipt_seen: true },
   ],
   [
@@ -114,7 +114,7 @@ export function lanternCourt(): JobDocument {
       storm_side: 'SW',
       heating: 'off',
       occupants_saw: 'Nobody lives downstairs; upstairs is let.',
-      earlier_repairs: 'Gutter at the front renewed in April, receipt there.',
+      earlier_repairs: 'Gutter at the front renewed last month, receipt there.',
     },
     response_list: {
       id: 'response-list',

@@ -1,6 +1,6 @@
 import { feet } from '../src/core/measure'
 import { newWorkItem, type Feature, type JobDocument } from '../src/core/job'
-import { emptyJob, finding, side, window } from './build'
+import { ownedJob, finding, side, window } from './build'
 
 /** 6 Plover Quay, thin: an upper deck on which the ledger, the posts and the joists have failed. It is rebuilt as a whole. */
 export function ploverQuay(): JobDocument {
@@ -78,7 +78,10 @@ export function ploverQuay(): JobDocument {
     ],
   })
   return {
-    ...emptyJob('plover-quay-6', '6 Plover Quay'),
+    ...ownedJob('plover-quay-6', '6 Plover Quay', {
+      address: '6 Plover Quay, Port Alder',
+      owner: 'Anselm Torrey',
+    }),
     house: {
       id: 'house',
       removed: false,

@@ -1,6 +1,6 @@
 import { feet, inches } from '../src/core/measure'
 import { newWorkItem, type JobDocument, type WorkItem } from '../src/core/job'
-import { emptyJob, finding, side, window } from './build'
+import { ownedJob, finding, side, window } from './build'
 
 /** What the engineer and the maker of the system may ask for, with its price a piece: offered apart, in no sum. */
 const UNIT_PRICES: WorkItem[] = [
@@ -34,7 +34,10 @@ export function quarryRoad(): JobDocument {
     ...of,
   })
   return {
-    ...emptyJob('quarry-road-1190', '1190 Quarry Road'),
+    ...ownedJob('quarry-road-1190', '1190 Quarry Road', {
+      address: '1190 Quarry Road, Port Alder',
+      owner: 'Ruth Ekdahl',
+    }),
     house: {
       id: 'house',
       removed: false,

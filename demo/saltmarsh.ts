@@ -1,6 +1,6 @@
 import { feet, inches } from '../src/core/measure'
 import type { Feature, JobDocument } from '../src/core/job'
-import { emptyJob, finding, side, window } from './build'
+import { ownedJob, finding, side, window } from './build'
 
 /** Saltmarsh Cabin, thin: on posts, soft kitchen floor from one leaking drain and ground vapour besides; an outside stair not to be used. */
 export function saltmarsh(): JobDocument {
@@ -31,7 +31,10 @@ export function saltmarsh(): JobDocument {
     spot: { side_id, station: feet(at_ft), in_from_wall: feet(in_ft) },
   })
   return {
-    ...emptyJob('saltmarsh-cabin', 'Saltmarsh Cabin'),
+    ...ownedJob('saltmarsh-cabin', 'Saltmarsh Cabin', {
+      address: 'Marsh Track, Skerry County',
+      owner: 'Jonas Winterbourne',
+    }),
     house: {
       id: 'house',
       removed: false,

@@ -12,7 +12,9 @@ const env = readEnv()
 const pool = makePool(env.DETRIMUS_APP_DATABASE_URL)
 try {
   const { url } = await beginFirm(pool, { name, baseUrl: env.DETRIMUS_BASE_URL })
-  process.stdout.write(`${name} has begun. Its first person sets up his sign-in here, within a week:\n${url}\n`)
+  process.stdout.write(
+    `${name} has begun. Its first person sets up his sign-in here, within a week:\n${url}\n`,
+  )
 } finally {
   await pool.end()
 }

@@ -2,9 +2,12 @@
  * Loads the invented firms, their people and the demo jobs through the same use cases the app has. Safe to run twice.
  * Run by scripts/demo.mjs and the browser tests, with the app's environment and --conditions=react-server.
  */
+import { randomUUID } from 'node:crypto'
 import { betterAuth } from 'better-auth'
 import { DEMO_PASSWORD, FIRMS } from '../demo/people'
 import { DEMO_JOBS } from '../demo'
+import { movedTo } from '../demo/movedTo'
+import { OFFICE, officeJob, type Standing } from '../demo/theOffice'
 import { drawnFront, drawnPhoto, FRONT_CANVAS, type Damage } from '../demo/photos'
 import { JOB_VERSION, startingRates, startingSettings, type JobDocument } from '../src/core/job'
 import { ORDER_STEP } from '../src/core/walk'
@@ -13,6 +16,11 @@ import { insertCompany, insertEdition } from '../src/db/queries/company'
 import { findJob } from '../src/db/queries/jobs'
 import { withTx, type Tx } from '../src/db/tx'
 import { authOptions } from '../src/server/auth/options'
+import { acceptBid, readOwnerBid } from '../src/server/bids/ownerBid'
+import { sendBid } from '../src/server/bids/sendBid'
+import { context } from '../src/server/context'
+import type { Member } from '../src/server/http'
+import { sayOfJob } from '../src/server/jobs/office'
 import { readEnv } from '../src/server/env'
 import { writeJob } from '../src/server/jobs/store'
 import { keepPicture, readyPicture } from '../src/server/photos/pictures'
@@ -119,10 +127,46 @@ const SHOTS: Readonly<Record<keyof typeof DEMO_JOBS, () => readonly Shot[]>> = {
   'tallow-street-31': () => [shot(1, 'corner', '', '#cfd8cf')],
 }
 
+const TODAY = new Date().toISOString().slice(0, 10)
+const DAY_MS = 86_400_000
+const daysOn = (days: number): string => new Date(Date.now() + days * DAY_MS).toISOString().slice(0, 10)
+
+/** Brings a job where it stands, by the same doors an office and an owner take. */
+async function bringTo(member: Member, job: JobDocument, standing: Standing): Promise<void> {
+  if (standing.is === 'walked') return
+  const now = new Date(standing.is === 'expired' ? Date.now() - standing.sent_days_ago * DAY_MS : Date.now())
+  const { url } = await sendBid(member, job.id, { id: randomUUID(), replaces: null }, { now })
+  const token = url!.split('/o/')[1]!
+  if (standing.is === 'sent' || standing.is === 'expired') return
+  const { hash } = await readOwnerBid(token)
+  if (standing.is === 'seen') return
+  if (standing.is === 'declined') {
+    await sayOfJob(member, job.id, { standing: { state: 'declined', on: TODAY } })
+    return
+  }
+  await acceptBid(token, { name: job.people[0]!.name, role: 'owns', hash })
+  if (standing.is === 'scheduled')
+    await sayOfJob(member, job.id, { standing: { state: 'scheduled', on: daysOn(standing.in_days) } })
+  if (standing.is === 'closed')
+    await sayOfJob(member, job.id, { standing: { state: 'closed', on: daysOn(-standing.days_ago) } })
+}
+
+async function loadOffice(member: Member): Promise<void> {
+  for (const of of OFFICE) {
+    const job = movedTo(officeJob(of), TODAY)
+    const isNew = await withTx(appPool, member.companyId, async (tx) => {
+      if (await findJob(tx, of.id, { lock: false })) return false
+      await writeJob(tx, job, member.userId)
+      return true
+    })
+    if (isNew) await bringTo(member, job, of.standing)
+  }
+}
+
 async function loadJobs(tx: Tx, owner: string): Promise<void> {
   for (const [id, make] of Object.entries(DEMO_JOBS)) {
     if (await findJob(tx, id, { lock: false })) continue
-    let job = make()
+    let job = movedTo(make(), TODAY)
     for (const each of SHOTS[id as keyof typeof DEMO_JOBS]()) job = await addPhoto(tx, job, each)
     await writeJob(tx, job, owner)
   }
@@ -150,5 +194,10 @@ for (const firm of FIRMS) {
     })
     if (firm.slug === 'tern-and-mallet') await loadJobs(tx, ids[0]!)
   })
+  if (firm.slug === 'tern-and-mallet') {
+    const [person] = firm.people
+    await loadOffice({ userId: ids[0]!, name: person.name, companyId: company, role: person.role })
+  }
 }
+await (await context()).close()
 await Promise.all([appPool.end(), authPool.end()])

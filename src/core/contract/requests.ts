@@ -10,7 +10,13 @@ export const NewJobRequest = z.strictObject({
   id: Id,
   title: z.string().max(200),
   time_zone: z.string().max(60),
+  address: z.string().max(400).optional(),
+  /** Whose house it is, where that is known from the start. */
+  owner: z
+    .strictObject({ name: z.string().max(200), email: z.string().max(320), phone: z.string().max(100) })
+    .optional(),
 })
+export type NewJobRequest = z.infer<typeof NewJobRequest>
 
 /** What the office says of a job: away or back, where it stands (null takes that back). Only what is named changes. */
 export const JobOfficeRequest = z.strictObject({

@@ -7,6 +7,8 @@ export function newJob(of: {
   timeZone: string
   settings: EntityOf['settings']
   rates: EntityOf['rates'] | null
+  address?: string
+  owner?: { readonly name: string; readonly email: string; readonly phone: string }
 }): JobDocument {
   return {
     format: JOB_FORMAT,
@@ -16,7 +18,7 @@ export function newJob(of: {
       id: 'job',
       removed: false,
       title: of.title,
-      address: '',
+      address: of.address ?? '',
       time_zone: of.timeZone,
       asked: '',
       scope_line: '',
@@ -31,7 +33,9 @@ export function newJob(of: {
     response_list: null,
     settings: of.settings,
     rates: of.rates,
-    people: [],
+    people: of.owner
+      ? [{ id: 'person-1', removed: false, ...of.owner, roles: ['owns', 'pays', 'may-approve'] }]
+      : [],
     sides: [],
     features: [],
     photos: [],

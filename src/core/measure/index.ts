@@ -15,7 +15,7 @@ export {
 } from './length'
 export { parseLength, LONGEST_FT, type LengthError } from './parseLength'
 export { formatLength } from './formatLength'
-export { addCents, dollars, formatCents, shareCents, type Cents } from './money'
+export { addCents, dollars, formatCents, shareCents, wholeDollars, type Cents } from './money'
 export { parseMoney, type MoneyError } from './parseMoney'
 export { parseWalk, type Leg, type WalkError } from './walkOrder'
 export { closing, type Closing } from './closing'

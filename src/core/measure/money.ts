@@ -54,3 +54,13 @@ export function shareCents(total: Cents, weights: readonly number[]): Cents[] {
 export function formatCents(amount: Cents): string {
   return USD.format(amount / 100)
 }
+
+/**
+ * Money in whole dollars, for where a sum is one of many and cents would only fill the room.
+ *
+ * @example
+ * wholeDollars(2346049) // => '$23,460'
+ */
+export function wholeDollars(amount: Cents): string {
+  return formatCents((Math.round(amount / 100) * 100) as Cents).replace(/\.00$/, '')
+}

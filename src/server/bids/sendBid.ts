@@ -199,12 +199,11 @@ export async function sendBid(
   member: Member,
   jobId: string,
   wish: SendRequest,
-  more: { tell?: (progress: SendProgress) => void; printPdf?: PrintPdf } = {},
+  more: { tell?: (progress: SendProgress) => void; printPdf?: PrintPdf; now?: Date } = {},
 ): Promise<SendAnswer> {
-  const { tell = () => undefined, printPdf = printInThread } = more
+  const { tell = () => undefined, printPdf = printInThread, now = new Date() } = more
   mustBeAllowed(member, 'send-bids', 'Sending bids')
   const { pool, baseUrl } = await context()
-  const now = new Date()
   const found = await withTx(pool, member.companyId, async (tx) => {
     const { job } = await loadState(tx, jobId, { lock: false, without: [] })
     if (await isSent(tx, jobId, wish)) return null

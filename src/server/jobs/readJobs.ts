@@ -1,7 +1,13 @@
 import 'server-only'
 import * as z from 'zod'
 import { CATALOGUE_EDITION } from '../../core/catalogue'
-import type { JobRowAnswer, JobsAnswer, JobSnapshotAnswer, TemplateAnswer } from '../../core/contract'
+import type {
+  JobRowAnswer,
+  JobsAnswer,
+  JobSnapshotAnswer,
+  NewJobRequest,
+  TemplateAnswer,
+} from '../../core/contract'
 import { may, withheldKinds } from '../../core/firm'
 import { Id, isStorable, JOB_VERSION, newJob, raiseChange, withoutMoney } from '../../core/job'
 import { findChangeAt, findJob, listChanges, listJobs, type JobSummary } from '../../db/queries/jobs'
@@ -126,7 +132,7 @@ export async function readTemplate(member: Member): Promise<TemplateAnswer> {
 /** A new job with the firm's present settings pinned. The id is the client's, so that a lost answer makes no second job. */
 export async function createJob(
   member: Member,
-  of: { id: string; title: string; timeZone: string },
+  of: Omit<NewJobRequest, 'time_zone'> & { readonly timeZone: string },
 ): Promise<void> {
   const { pool } = await context()
   await withTx(pool, member.companyId, async (tx) => {
@@ -137,6 +143,8 @@ export async function createJob(
       timeZone: of.timeZone,
       settings,
       rates,
+      ...(of.address ? { address: of.address } : {}),
+      ...(of.owner ? { owner: of.owner } : {}),
     })
     await writeJob(tx, job, member.userId)
   })

@@ -2,12 +2,13 @@
 
 import { useEffect, useMemo, useState } from 'react'
 import { takeAlong } from '../../client/localJobs'
-import { formatCents, type Cents } from '../../core/measure'
+import { wholeDollars, type Cents } from '../../core/measure'
 import { STATE_WORDS, type Group, type JobState } from '../../core/office'
 import { Button, CONTROL, LinkButton, Notice } from '../look'
 import { localDay } from '../state/localDay'
 import { useMember } from '../state/useMember'
 import { BallparkNow } from '../job/BallparkNow'
+import { FromContacts } from './FromContacts'
 import { FirstHour } from './FirstHour'
 import { ImportJob } from './ImportJob'
 import { NewFinding } from './NewFinding'
@@ -224,7 +225,10 @@ export function JobsPage() {
           ) : null}
         </div>
         {member.seesMoney && isOnline && jobs && jobs.length > 0 ? <Months today={today} /> : null}
-        {member.may.includes('take-jobs-in') ? <ImportJob /> : null}
+        <div className="flex flex-wrap items-start gap-3">
+          {member.may.includes('take-jobs-in') ? <ImportJob /> : null}
+          {mayRun && isOnline ? <FromContacts onMade={list.again} /> : null}
+        </div>
       </main>
     </>
   )
@@ -257,13 +261,13 @@ function StateTab({ isOn, onPick, name, count, mark, cents = 0 }: TabProps) {
       type="button"
       aria-pressed={isOn}
       onClick={onPick}
-      className={`flex min-h-9 shrink-0 items-center gap-1.5 px-2.5 font-head whitespace-nowrap outline-offset-[-3px] touch:min-h-11 ${isOn ? 'border-x border-ink bg-tape' : 'border-x border-transparent'}`}
+      className={`flex min-h-9 shrink-0 items-center gap-1 px-1.5 font-head whitespace-nowrap outline-offset-[-3px] touch:min-h-11 ${isOn ? 'border-x border-ink bg-tape' : 'border-x border-transparent'}`}
     >
       {mark ? <StateMark state={mark} /> : null}
       <span className="text-[16px] font-semibold">{name}</span>
       <span className="text-[14px]">
         {count}
-        {cents > 0 ? `, ${formatCents(cents as Cents)}` : ''}
+        {cents > 0 ? `, ${wholeDollars(cents as Cents)}` : ''}
       </span>
     </button>
   )

@@ -13,7 +13,7 @@ const monthName = (month: string): string =>
   new Intl.DateTimeFormat('en-US', { month: 'short', timeZone: 'UTC' }).format(
     new Date(`${month}-01T00:00:00Z`),
   )
-const inThousands = (cents: number): string => `$${Math.round(cents / 100_000)}k`
+const inThousands = (cents: number): string => `$${Math.round(cents / 10_000) / 10}k`
 
 /** Money of the bids that went out in each month, by how they ended; the same as a table for whoever hears it. */
 export function MonthsChart({ months }: { months: readonly Month[] }) {
@@ -37,7 +37,11 @@ export function MonthsChart({ months }: { months: readonly Month[] }) {
               formatter={(value) => formatCents(Number(value) as Cents)}
               cursor={{ fill: '#e9eeee' }}
             />
-            <Legend iconType="square" />
+            <Legend
+              iconType="square"
+              itemSorter={({ dataKey }) => OUTCOMES.findIndex((outcome) => outcome === dataKey)}
+              formatter={(name) => <span className="text-ink">{name}</span>}
+            />
             {OUTCOMES.map((outcome) => (
               <Bar
                 key={outcome}

@@ -7,7 +7,7 @@ export const GET = (request: Request): Promise<Response> =>
 
 export const POST = (request: Request): Promise<Response> =>
   forMember(request, async (member) => {
-    const { id, title, time_zone } = await readJson(request, NewJobRequest)
-    await createJob(member, { id, title, timeZone: time_zone })
-    return reply({ id }, 201)
+    const { time_zone, ...of } = await readJson(request, NewJobRequest)
+    await createJob(member, { ...of, timeZone: time_zone })
+    return reply({ id: of.id }, 201)
   })
