@@ -137,6 +137,7 @@ export class JobStore {
     const waits = this.queue.length + picturesWaiting > 0 || stuck?.why === 'set-back'
     return {
       job: this.shown.job,
+      sequence: this.server.sequence,
       member: this.snapshot.member,
       waiting: this.queue.length,
       picturesWaiting,
@@ -277,19 +278,27 @@ export class JobStore {
   }
 
   private undoOne(last: Undoable, reason: string): string | null {
-    const { change } = last
-    const back = inverseOf(change, last.before, {
+    const back = this.inverse(last.change, last.before, reason)
+    const result = applyChange(this.shown, back)
+    if (!result.ok) return changeWords(result.error)
+    this.history.tookBack()
+    this.take(back, result.value.state)
+    return null
+  }
+
+  private inverse(change: Change, before: Undoable['before'], reason: string): Change {
+    return inverseOf(change, before, {
       ...this.fresh(),
       by: this.snapshot.member.name,
       revision: change.op === 'fact' ? 0 : this.baseOf(change.entity),
       reason,
       factId: newId(),
     })
-    const result = applyChange(this.shown, back)
-    if (!result.ok) return changeWords(result.error)
-    this.history.tookBack()
-    this.take(back, result.value.state)
-    return null
+  }
+
+  /** Takes one line of the record back, whoever wrote it, by an edit that can be taken back itself. A hazard wants a reason. */
+  takeBack(change: Change, before: Undoable['before'], reason = ''): string | null {
+    return this.edit(this.inverse(change, before, reason))
   }
 
   /** Does again what was last taken back. A fact is written down anew: taking back and restating are both on record. */

@@ -5,7 +5,10 @@ import type { Snapshot } from './snapshot'
 
 /** A job as its page sees it. */
 export type JobView = {
+  /** As edited this instant, what was removed included. */
   readonly job: JobDocument
+  /** The server's count of edits: raised whenever one of anybody's arrives. */
+  readonly sequence: number
   readonly member: Snapshot['member']
   readonly waiting: number
   readonly picturesWaiting: number

@@ -55,7 +55,8 @@ async function fetchShell(request: Request, name = JOB_SHELL): Promise<Response>
     const cache = await caches.open(PAGES)
     await cache.put(name, response.clone())
   }
-  return response
+  // A page may not be answered with what was fetched from elsewhere: the browser is sent there itself.
+  return response.redirected ? Response.redirect(response.url, 302) : response
 }
 
 /** The list of jobs: as the server has it, soon, else the page kept here. */

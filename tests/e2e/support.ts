@@ -90,9 +90,10 @@ export async function allSent(page: Page): Promise<void> {
   await expect(page.getByRole('status').filter({ hasText: /^sent$/ })).toBeVisible()
 }
 
-/** No finding of axe on what is on the screen now. */
-export async function expectAccessible(page: Page): Promise<void> {
-  const { violations } = await new AxeBuilder({ page }).analyze()
+/** No finding of axe on what is on the screen now, or within one part of a page whose rest is looked at elsewhere. */
+export async function expectAccessible(page: Page, within?: string): Promise<void> {
+  const axe = new AxeBuilder({ page })
+  const { violations } = await (within ? axe.include(within) : axe).analyze()
   expect(
     violations.map((each) => `${each.id}: ${each.nodes.map((node) => node.html.slice(0, 120)).join(' | ')}`),
   ).toEqual([])

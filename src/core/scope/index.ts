@@ -1,3 +1,4 @@
+export { itemName } from './itemName'
 export { openDangers } from './openDangers'
 export { adviseMethods, type MethodAdvice } from './adviseMethods'
 export { callOut, TRADES } from './callOut'

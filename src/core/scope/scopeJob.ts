@@ -1,21 +1,12 @@
 import { WORK_SAYS } from '../catalogue/sentences/work'
-import {
-  damagedAs,
-  lifeOf,
-  methodName,
-  methodOf,
-  needOf,
-  partName,
-  type Life,
-  type MethodRow,
-  type WARRANTIES,
-} from '../catalogue'
+import { damagedAs, lifeOf, methodOf, needOf, type Life, type MethodRow, type WARRANTIES } from '../catalogue'
 import { dangersAt, type Danger } from '../caution'
 import { rowsOf } from '../firmValues/rows'
 import { isDamage, type JobDocument, type WorkItem } from '../job'
 import type { Length } from '../measure'
 import { CAUSE_IDS, causeOf, type Trace } from '../trace'
 import { adviseMethods, type MethodAdvice } from './adviseMethods'
+import { itemName } from './itemName'
 import { openDangers } from './openDangers'
 import { cures, decisionOn, fixStanding, type FixStanding, type Placed } from './sourceDecision'
 import { SCOPE_KINDS } from './scopeLine'
@@ -84,22 +75,6 @@ function isByLine(standing: Standing): boolean {
   return (SCOPE_KINDS as readonly string[]).includes(standing)
 }
 
-/** A repair that is made for a part mostly names it: `Renew the ledger, shored`. */
-function namesPart(item: WorkItem): boolean {
-  const row = methodOf(item.method)
-  if (!row?.serves || item.component === null) return false
-  const noun = partName(item.component).split(' ').at(-1)!.toLowerCase()
-  return row.rebuilds === 'assembly' || row.name.toLowerCase().includes(noun)
-}
-
-function nameOf(item: WorkItem): string {
-  if (item.name) return item.name
-  const method = methodName(item.method)
-  if (item.component === null || namesPart(item)) return method
-  const part = partName(item.component)
-  return `${part[0]!.toUpperCase()}${part.slice(1)}: ${method.toLowerCase()}`
-}
-
 /** Whether there is a source to look for at all: nobody asks what bent a piece of skirting. */
 function hasCauses(component: string | null): boolean {
   const part = damagedAs(component)
@@ -165,7 +140,7 @@ function itemOf(placed: Placed, context: Context): ScopeItem {
     method: item.method,
     material: item.material,
     row,
-    name: nameOf(item),
+    name: itemName(item),
     component: item.component,
     finding_ids: item.finding_ids,
     spots,

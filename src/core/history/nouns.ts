@@ -1,0 +1,54 @@
+import { partName } from '../catalogue'
+import { FEATURE_WORDS, type EntityKind, type JobDocument } from '../job'
+import { causeName, itemName, on, side } from './say'
+
+/** What a thing is called where it is one of many, as far as the job still knows it. */
+export const NOUNS: Readonly<Record<EntityKind, (id: string, job: JobDocument) => string>> = {
+  job: () => 'the job',
+  house: () => 'the house',
+  intake: () => 'what was known before',
+  response_list: () => 'the response list',
+  settings: () => 'the firm’s values of this job',
+  rates: () => 'the rates of this job',
+  person: (id, job) => job.people.find((each) => each.id === id)?.name || 'a person',
+  side: (id, job) => String(side(id, job)),
+  feature: (id, job) => {
+    const found = job.features.find((each) => each.id === id)
+    const letter = job.sides.find((each) => each.id === found?.side_id)?.letter ?? ''
+    return found ? `${FEATURE_WORDS[found.kind]} ${letter}${found.number}` : 'something on a wall'
+  },
+  photo: (id, job) => {
+    const caption = job.photos.find((each) => each.id === id)?.caption
+    return caption ? `the picture “${caption}”` : 'a picture'
+  },
+  finding: (id, job) => {
+    const found = job.findings.find((each) => each.id === id)
+    if (!found) return 'a finding'
+    const name = found.component ? partName(found.component) : found.words
+    return `finding ${found.number ?? 'new'}${name ? `, ${name}` : ''}`
+  },
+  clip: () => 'a voice note',
+  scope_stretch: (id, job) => {
+    const found = job.scope_stretches.find((each) => each.id === id)
+    return found ? `the scope line on ${String(side(found.side_id, job))}` : 'the scope line'
+  },
+  response_item: (id, job) =>
+    `number ${job.response_items.find((each) => each.id === id)?.number ?? ''} of the list`,
+  framing_piece: (id, job) => job.framing_pieces.find((each) => each.id === id)?.label || 'a member below',
+  judgement: (id, job) => {
+    const found = job.judgements.find((each) => each.id === id)
+    return found ? `the cause stated: ${causeName(found.cause)}` : 'a cause stated'
+  },
+  source_decision: (id, job) => {
+    const found = job.source_decisions.find((each) => each.id === id)
+    return found ? `the owner’s word on ${causeName(found.cause)}` : 'the owner’s word on a source'
+  },
+  work_item: (id, job) => itemName(id, job),
+  typed_price: (id, job) => {
+    const found = job.typed_prices.find((each) => each.id === id)
+    if (!found) return 'a price typed'
+    return found.on.kind === 'told'
+      ? `the figure ${String(on(found.on, job))}`
+      : `the price typed for ${String(on(found.on, job))}`
+  },
+}
