@@ -100,6 +100,7 @@ export function FirmPage({ mayKeepPeople }: { mayKeepPeople: boolean }) {
           <PeoplePanel />
         </div>
       ) : null}
+      <h2 className="border-b border-ink pb-1 text-[20px]">What the firm reckons with</h2>
       {kept ? <ValueTable state={state} search={search} onlyOwn={own} /> : <p>Looking…</p>}
       <Clauses state={state} />
       {fits ? <FitRates state={state} onClose={() => setFits(false)} /> : null}

@@ -1,9 +1,9 @@
 'use client'
 
-import { useState } from 'react'
+import { useDeferredValue, useState } from 'react'
 import type { FirmValuesAnswer } from '../../core/contract'
 import { typedValue } from '../../core/firmValues'
-import { CONTROL } from '../look'
+import { Button, CONTROL } from '../look'
 import type { FirmValuesState } from './useFirmValues'
 
 type Value = FirmValuesAnswer['values'][number]
@@ -121,51 +121,86 @@ function ValueRow({ value, state }: { value: Value; state: FirmValuesState }) {
   )
 }
 
-/** What the stages reckon with, by group: as shipped, and the firm's own. */
+function GroupRows({ rows, state }: { rows: readonly Value[]; state: FirmValuesState }) {
+  return (
+    <table className="w-full table-fixed">
+      <colgroup>
+        <col className="w-[34%]" />
+        <col className="w-[22%]" />
+        <col className="w-[24%]" />
+        <col className="w-[20%]" />
+      </colgroup>
+      <thead>
+        <tr className="text-left text-[13px] text-quiet">
+          <th scope="col" className="py-1 font-normal">
+            What
+          </th>
+          <th scope="col" className="py-1 pr-3 font-normal">
+            Shipped
+          </th>
+          <th scope="col" className="py-1 font-normal">
+            Ours
+          </th>
+          <th scope="col" className="py-1 font-normal">
+            Why
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map((value) => (
+          <ValueRow key={value.key} value={value} state={state} />
+        ))}
+      </tbody>
+    </table>
+  )
+}
+
+/**
+ * What the stages reckon with, by group: as shipped, and the firm's own. There are well over a thousand, so groups are folded until one
+ * is opened or a search finds something in them.
+ */
 export function ValueTable(props: { state: FirmValuesState; search: string; onlyOwn: boolean }) {
-  const { state, search, onlyOwn } = props
+  const { state, onlyOwn } = props
+  const search = useDeferredValue(props.search)
+  const [opened, setOpened] = useState<ReadonlySet<string>>(new Set())
   const all = found(state.kept?.values ?? [], search)
   const shown = onlyOwn ? all.filter(({ key, own }) => own !== null || key in state.changes) : all
   const groups = [...new Set(shown.map(({ group }) => group))]
+  const isSought = search.trim() !== '' || onlyOwn
   if (shown.length === 0) return <p>{onlyOwn ? 'Nothing of our own here yet.' : 'Nothing is called so.'}</p>
   return (
     <>
-      {groups.map((group) => (
-        <section key={group} aria-label={group}>
-          <h2 className="border-b border-ink pb-1 text-[18px]">{group}</h2>
-          <table className="w-full table-fixed">
-            <colgroup>
-              <col className="w-[34%]" />
-              <col className="w-[22%]" />
-              <col className="w-[24%]" />
-              <col className="w-[20%]" />
-            </colgroup>
-            <thead>
-              <tr className="text-left text-[13px] text-quiet">
-                <th scope="col" className="py-1 font-normal">
-                  What
-                </th>
-                <th scope="col" className="py-1 pr-3 font-normal">
-                  Shipped
-                </th>
-                <th scope="col" className="py-1 font-normal">
-                  Ours
-                </th>
-                <th scope="col" className="py-1 font-normal">
-                  Why
-                </th>
-              </tr>
-            </thead>
-            <tbody>
-              {shown
-                .filter((value) => value.group === group)
-                .map((value) => (
-                  <ValueRow key={value.key} value={value} state={state} />
-                ))}
-            </tbody>
-          </table>
-        </section>
-      ))}
+      {groups.map((group) => {
+        const rows = shown.filter((value) => value.group === group)
+        const own = rows.filter(({ key, own: mine }) => mine !== null || key in state.changes).length
+        const isOpen = isSought || opened.has(group)
+        return (
+          <section key={group} aria-label={group}>
+            <h2 className="flex items-center gap-3 border-b border-ink pb-1 text-[18px]">
+              <span className="grow">{group}</span>
+              <span className="font-normal text-[14px] text-quiet">
+                {rows.length}
+                {own > 0 ? `, ${own} our own` : ''}
+              </span>
+              {isSought ? null : (
+                <Button
+                  look="quiet"
+                  aria-expanded={isOpen}
+                  aria-label={`${isOpen ? 'Fold' : 'Open'}: ${group}`}
+                  onClick={() => {
+                    const next = new Set(opened)
+                    if (!next.delete(group)) next.add(group)
+                    setOpened(next)
+                  }}
+                >
+                  {isOpen ? 'Fold' : 'Open'}
+                </Button>
+              )}
+            </h2>
+            {isOpen ? <GroupRows rows={rows} state={state} /> : null}
+          </section>
+        )
+      })}
     </>
   )
 }
