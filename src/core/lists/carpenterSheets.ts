@@ -1,14 +1,18 @@
-import { materialName } from '../catalogue'
+import type { Caution, Cautions } from '../caution'
+import { placeOf } from '../geometry'
 import { findingNumber } from '../house'
 import { byId, type JobDocument } from '../job'
 import { formatLength } from '../measure'
 import type { ScopeItem } from '../scope'
 import type { ItemTakeoff, Takeoff } from '../takeoff'
+import { CREW_WORDS, type CrewWords, type Locale } from './crewWords'
 
 /** What is done on one side, for whoever does it: where, what, cut lengths, cautions, pictures. No money. */
 export type CarpenterSheet = {
   readonly side_id: string | null
   readonly title: string
+  /** What is to be minded there, each in a line: of this side, and of the whole house. */
+  readonly cautions: readonly string[]
   readonly items: readonly CarpenterItem[]
 }
 export type CarpenterItem = {
@@ -25,15 +29,15 @@ export type CarpenterItem = {
   readonly photo_ids: readonly string[]
 }
 
-function cutsOn(side: string, taken: ItemTakeoff | undefined): string[] {
+function cutsOn(side: string, taken: ItemTakeoff | undefined, words: CrewWords): string[] {
   const lines = new Map<string, number>()
   for (const { side: of, piece } of taken?.bySide ?? []) {
     if (of !== side) continue
-    const section = piece.section === 'lap' ? 'lap siding' : piece.section
-    const words = `${formatLength(piece.length)} ${section} ${materialName(piece.material)}`.trim()
-    lines.set(words, (lines.get(words) ?? 0) + piece.count)
+    const section = piece.section === 'lap' ? words.lapSiding : piece.section
+    const cut = `${formatLength(piece.length)} ${section} ${words.material(piece.material)}`.trim()
+    lines.set(cut, (lines.get(cut) ?? 0) + piece.count)
   }
-  return [...lines].map(([words, count]) => `${count} × ${words}`)
+  return [...lines].map(([cut, count]) => `${count} × ${cut}`)
 }
 
 const sideKey = (spot: ScopeItem['spots'][number]): string =>
@@ -43,7 +47,7 @@ function itemOn(
   side: string,
   item: ScopeItem,
   taken: ItemTakeoff | undefined,
-  job: JobDocument,
+  { job, words }: { readonly job: JobDocument; readonly words: CrewWords },
 ): CarpenterItem[] {
   const spots = item.spots.filter((spot) => spot.standing === 'ours' && sideKey(spot) === side)
   if (spots.length === 0 || item.row?.sells === false) return []
@@ -52,11 +56,11 @@ function itemOn(
   return [
     {
       id: item.id,
-      name: item.name,
-      does: item.row?.cures ?? '',
-      where: [...new Set(spots.map((spot) => spot.where))],
-      cuts: cutsOn(side, taken),
-      needs: item.needs,
+      name: words.item(item),
+      does: words.does(item),
+      where: [...new Set(spots.map((spot) => words.where(spot.at, job)))],
+      cuts: cutsOn(side, taken, words),
+      needs: (item.row?.needs ?? []).map((need) => words.need(need)),
       note: item.item.note,
       findings: findings.map((finding) => findingNumber(finding, job)),
       photo_ids: [...new Set(findings.flatMap((finding) => finding.photo_ids))],
@@ -64,20 +68,43 @@ function itemOn(
   ]
 }
 
+/** Whether a caution is to be read on the sheet of a side: it is about something there, or about no place in particular. */
+function isOn(side: string, caution: Caution, job: JobDocument): boolean {
+  if (caution.kind === 'keep-off' || caution.kind === 'lead') return true
+  const places = job.findings
+    .filter((finding) => caution.finding_ids.includes(finding.id))
+    .map((finding) => placeOf(finding, job))
+  if (places.length === 0) return true
+  return places.some((place) => (place.kind === 'side' ? place.side_id : 'no side') === side)
+}
+
 /** The work side by side in walking order, then what is at no side. Sides without work are left out. */
 export function carpenterSheets(
-  job: JobDocument,
-  { items }: { readonly items: readonly ScopeItem[] },
-  takeoff: Takeoff,
+  of: {
+    readonly job: JobDocument
+    readonly scope: { readonly items: readonly ScopeItem[] }
+    readonly takeoff: Takeoff
+    readonly cautions: Cautions
+  },
+  locale: Locale = 'en',
 ): CarpenterSheet[] {
+  const { job, scope, takeoff, cautions } = of
+  const words = CREW_WORDS[locale]
   const taken = new Map(takeoff.items.map((each) => [each.item_id, each]))
   const keys = [...job.sides.map((side) => side.id), 'no side']
   return keys.flatMap((key): CarpenterSheet[] => {
-    const mine = items.flatMap((item) => itemOn(key, item, taken.get(item.id), job))
+    const mine = scope.items.flatMap((item) => itemOn(key, item, taken.get(item.id), { job, words }))
     if (mine.length === 0) return []
     const side = byId(job.sides, key)
     return [
-      { side_id: side?.id ?? null, title: side ? `${side.facing} ${side.letter}` : 'elsewhere', items: mine },
+      {
+        side_id: side?.id ?? null,
+        title: side ? words.side(side.facing, side.letter) : words.elsewhere,
+        cautions: cautions.all
+          .filter((caution) => isOn(key, caution, job))
+          .map((caution) => words.caution(caution, job)),
+        items: mine,
+      },
     ]
   })
 }

@@ -1,2 +1,3 @@
 export { buyList, plainRows, sawSheet, sheetRows, type Cell, type List, type SheetCell } from './lists'
 export { carpenterSheets, type CarpenterItem, type CarpenterSheet } from './carpenterSheets'
+export { LOCALES, type Locale } from './crewWords'

@@ -49,7 +49,7 @@ test('the saw sheet has every cut once, with whose it is', () => {
 })
 
 test('a carpenter’s sheet a side: what is ours there, with its cuts and pictures, and no money', () => {
-  const sheets = carpenterSheets(made.job, made.scope, made.takeoff)
+  const sheets = carpenterSheets(made)
   expect(sheets.map(({ title }) => title).slice(0, 2)).toEqual(['front A', 'right B'])
   const ours = made.scope.items.filter((item) => item.standing === 'ours' && item.row?.sells)
   const shown = new Set(sheets.flatMap(({ items }) => items.map((item) => item.id)))

@@ -22,7 +22,7 @@ const fileName = (title: string, list: string, kind: string): string =>
 /** Every list as a file: comma-separated, a workbook whose sums are live, or plain data; and on paper. */
 export function ListsOut({ cut }: { cut: CutPlan }) {
   const { derived } = useJob()
-  const { job, scope, takeoff } = derived
+  const { job, scope } = derived
   const { title } = job.job
   const names = new Map(scope.items.map((item) => [item.id, item.name]))
   const lists = (): readonly List[] => [
@@ -44,7 +44,7 @@ export function ListsOut({ cut }: { cut: CutPlan }) {
       version: 1,
       job: title,
       lists: lists().map((list) => ({ ...list, rows: plainRows(list).slice(1) })),
-      carpenter: carpenterSheets(job, scope, takeoff),
+      carpenter: carpenterSheets(derived),
     }
     save(
       fileName(title, 'lists', 'json'),
