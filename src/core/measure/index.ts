@@ -31,3 +31,15 @@ export {
 } from './steelSquare'
 export { dressedSize, type DressedSize } from './lumber'
 export { gradeFall, isSoilFallEnough, PAVING_SLOPE, SOIL_FALL, type GradeError } from './gradeFall'
+export { NUMBER_WORDS } from './numberWords'
+export {
+  parseDay,
+  parseHours,
+  parseNumber,
+  parsePercent,
+  parsePitch,
+  parseTemperature_c,
+  toFahrenheit,
+  type SaidError,
+  type SaidRange,
+} from './parseSaid'

@@ -1,34 +1,6 @@
-import { inches, parseLength, type Length } from '../measure'
+import { inches, NUMBER_WORDS, parseLength, type Length } from '../measure'
 
-/** Numbers as they are said. */
-export const NUMBER_WORDS: Readonly<Record<string, number>> = {
-  zero: 0,
-  one: 1,
-  two: 2,
-  three: 3,
-  four: 4,
-  five: 5,
-  six: 6,
-  seven: 7,
-  eight: 8,
-  nine: 9,
-  ten: 10,
-  eleven: 11,
-  twelve: 12,
-  thirteen: 13,
-  fourteen: 14,
-  fifteen: 15,
-  sixteen: 16,
-  seventeen: 17,
-  eighteen: 18,
-  nineteen: 19,
-  twenty: 20,
-  thirty: 30,
-  forty: 40,
-  fifty: 50,
-  sixty: 60,
-}
-
+export { NUMBER_WORDS }
 const UNITS = 'one|two|three|four|five|six|seven|eight|nine'
 /** Longer words first: *six* stands in *sixteen*. */
 const WORD = Object.keys(NUMBER_WORDS)

@@ -4,6 +4,7 @@ export {
   jobFileWords,
   lengthWords,
   moneyWords,
+  saidWords,
   sellWords,
   unstorableWords,
   walkWords,

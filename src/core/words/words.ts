@@ -1,5 +1,5 @@
 import type { BrokenReference, ChangeError, JobFileError } from '../job'
-import { formatLength, type LengthError, type MoneyError, type WalkError } from '../measure'
+import { formatLength, type LengthError, type MoneyError, type SaidError, type WalkError } from '../measure'
 import type { SellError } from '../price'
 import { assertNever } from '../result'
 
@@ -30,6 +30,18 @@ export function moneyWords(error: MoneyError): string {
       return `“${error.text}” is no amount. Type one such as 4,200 or 4200.50.`
     case 'too-much':
       return `“${error.text}” is over 100 million. Check the digits.`
+    default:
+      return assertNever(error)
+  }
+}
+
+/** What a field takes, for a value that was not: `such` are examples of what can be typed or said there. */
+export function saidWords(error: SaidError, such: string): string {
+  switch (error.kind) {
+    case 'unreadable':
+      return error.text === '' ? `Type ${such}.` : `“${error.text}” cannot be read here. Type ${such}.`
+    case 'out-of-range':
+      return `“${error.text}” is not between ${error.least.toLocaleString('en-US')} and ${error.most.toLocaleString('en-US')}. Type ${such}.`
     default:
       return assertNever(error)
   }

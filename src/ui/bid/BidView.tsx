@@ -106,10 +106,7 @@ function Letterhead({ block, pictureSrc }: { block: Of<'letterhead'>; pictureSrc
   return (
     <div className="flex flex-wrap items-end justify-between gap-2 pb-1">
       <div>
-        {block.logo ? (
-          // eslint-disable-next-line @next/next/no-img-element
-          <img src={pictureSrc(block.logo)} alt="" className="mb-1 max-h-14 max-w-48" />
-        ) : null}
+        {block.logo ? <img src={pictureSrc(block.logo)} alt="" className="mb-1 max-h-14 max-w-48" /> : null}
         <p className="font-head text-[15px]">{block.firm}</p>
         <h1 className="text-[28px] leading-tight">{block.title}</h1>
         {block.address ? <p>{block.address}</p> : null}

@@ -41,7 +41,7 @@ export function FirmFacePanel({ state, mayMark }: { state: FirmValuesState; mayM
         <div className="flex flex-wrap items-center gap-3">
           {logo ? (
             // A picture of the firm's own behind its sign-in: nothing an optimiser may fetch.
-            // eslint-disable-next-line @next/next/no-img-element
+
             <img
               src={`/api/photos/${logo}?size=screen`}
               alt="The mark on your bids"

@@ -28,7 +28,7 @@ export function usePeople() {
     people,
     wrong,
     link,
-    async invite(wish: InviteRequest): Promise<boolean> {
+    invite: async (wish: InviteRequest): Promise<boolean> => {
       const answer = await postJson('/api/firm/people', { asks: InviteRequest, answers: InviteAnswer }, wish)
       if (answer.ok) setLink({ name: wish.name, url: answer.value.url })
       return settle(answer)

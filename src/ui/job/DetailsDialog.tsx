@@ -2,8 +2,10 @@
 
 import { newId } from '../../client/newId'
 import { PersonRole, type EntityOf } from '../../core/job'
-import { Button, CheckField, SavedTextField, SelectField, TextField } from '../look'
+import { Button, CheckField, SavedTextField, SelectField } from '../look'
 import { Dialog } from '../look/Dialog'
+import { DayField, HoursField } from '../look/ReadField'
+import { localDay } from '../state/localDay'
 import { useJob } from '../state/useJob'
 
 type Role = EntityOf['person']['roles'][number]
@@ -38,22 +40,19 @@ export function DetailsDialog({ open, onClose }: { open: boolean; onClose: () =>
           value={job.scope_line}
           onSave={(scope_line) => set({ scope_line })}
         />
-        <TextField
+        <DayField
           label="Walked on"
-          type="date"
-          value={job.walked_on ?? ''}
-          onChange={(day) => set({ walked_on: day === '' ? null : day })}
+          today={localDay()}
+          value={job.walked_on}
+          onChange={(walked_on) => set({ walked_on })}
+          onClear={() => set({ walked_on: null })}
         />
         <SavedTextField label="Weather" value={job.weather} onSave={(weather) => set({ weather })} />
-        <TextField
+        <HoursField
           label="Hours since rain"
-          inputMode="numeric"
-          value={job.hours_since_rain === null ? '' : String(job.hours_since_rain)}
-          onChange={(text) => {
-            const hours = Number(text)
-            if (text === '') set({ hours_since_rain: null })
-            else if (Number.isFinite(hours) && hours >= 0 && hours <= 10_000) set({ hours_since_rain: hours })
-          }}
+          value={job.hours_since_rain}
+          onChange={(hours_since_rain) => set({ hours_since_rain })}
+          onClear={() => set({ hours_since_rain: null })}
         />
         <SavedTextField label="Who was there" value={job.present} onSave={(present) => set({ present })} />
         <SelectField

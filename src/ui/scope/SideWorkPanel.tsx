@@ -6,7 +6,8 @@ import { drawnLength, paintedArea } from '../../core/geometry'
 import { newWorkItem, type JobDocument, type Side, type WorkItem } from '../../core/job'
 import { feet } from '../../core/measure'
 import { gradeOfPaint, worstSide } from '../../core/scope'
-import { Button, Panel, SavedTextField, SelectField, TextField } from '../look'
+import { PercentField } from '../look/ReadField'
+import { Button, Panel, SavedTextField, SelectField } from '../look'
 import { useCompare } from '../state/useCompare'
 import { useJob } from '../state/useJob'
 
@@ -17,19 +18,13 @@ function Condition({ item }: { item: WorkItem }) {
   const { store } = useJob()
   return (
     <div className="grid grid-cols-[8rem_8rem_1fr] gap-2 pt-1">
-      <TextField
+      <PercentField
         label="Share peeling, %"
-        inputMode="numeric"
-        value={item.share_peeling_percent === null ? '' : String(item.share_peeling_percent)}
-        onChange={(text) => {
-          const share = Number(text)
-          if (text === '') store.set('work_item', item.id, { share_peeling_percent: null })
-          else if (Number.isFinite(share) && share >= 0 && share <= 100)
-            store.set('work_item', item.id, {
-              share_peeling_percent: share,
-              condition: gradeOfPaint(share),
-            })
-        }}
+        value={item.share_peeling_percent}
+        onChange={(share) =>
+          store.set('work_item', item.id, { share_peeling_percent: share, condition: gradeOfPaint(share) })
+        }
+        onClear={() => store.set('work_item', item.id, { share_peeling_percent: null })}
       />
       <SelectField
         label="Scraping"

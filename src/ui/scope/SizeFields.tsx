@@ -2,7 +2,8 @@
 
 import { areaOf_ft2, oneOfSize, type Quantity } from '../../core/job'
 import { feet, type Length } from '../../core/measure'
-import { LengthField, SelectField, TextField } from '../look'
+import { NumberField } from '../look/ReadField'
+import { LengthField, SelectField } from '../look'
 
 type Kind = Quantity['kind']
 const KINDS: readonly { readonly value: Kind; readonly label: string }[] = [
@@ -63,26 +64,21 @@ export function SizeFields(props: {
         choices={KINDS.filter((each) => props.courses || each.value !== 'courses')}
       />
       {counted ? (
-        <TextField
+        <NumberField
           key={kind}
           label={kind === 'courses' ? 'Courses' : 'How many'}
-          inputMode="numeric"
-          value={String(many)}
-          onChange={(text) => {
-            const count = Number(text)
-            if (Number.isInteger(count) && count >= 1 && count <= 999) set({ many: count })
-          }}
+          range={{ least: 1, most: 999, whole: true }}
+          value={many}
+          onChange={(to) => set({ many: to })}
         />
       ) : null}
       {kind === 'area' ? (
-        <TextField
+        <NumberField
           label="Square feet"
-          inputMode="decimal"
-          value={ft2 > 0 ? String(Math.round(ft2 * 10) / 10) : ''}
-          onChange={(text) => {
-            const area = Number(text)
-            if (Number.isFinite(area) && area > 0) set({ ft2: area })
-          }}
+          range={{ least: 0.1, most: 100_000 }}
+          such="an area in square feet, such as 32"
+          value={ft2 > 0 ? Math.round(ft2 * 10) / 10 : null}
+          onChange={(to) => set({ ft2: to })}
         />
       ) : kind === 'count' ? null : (
         <LengthField

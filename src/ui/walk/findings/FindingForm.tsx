@@ -1,5 +1,6 @@
 'use client'
 
+import { NumberField } from '../../look/ReadField'
 import { useState } from 'react'
 import { materialChoices, partChoices } from './choices'
 import { partOf } from '../../../core/catalogue'
@@ -15,7 +16,6 @@ import {
   PhotoButton,
   SavedTextField,
   SelectField,
-  TextField,
 } from '../../look'
 import { useIsPhone } from '../../state/useIsPhone'
 import { useJob } from '../../state/useJob'
@@ -330,15 +330,12 @@ function ExtentFields({ finding, set }: { finding: Finding; set: (fields: Fields
           choices={['taped', 'counted', 'scaled', 'guessed'].map((value) => ({ value, label: value }))}
         />
         {counted ? (
-          <TextField
+          <NumberField
             label={counted}
-            inputMode="numeric"
-            value={finding.count === null ? '' : String(finding.count)}
-            onChange={(text) => {
-              const count = Number(text)
-              if (text === '') set({ count: null })
-              else if (Number.isInteger(count) && count > 0 && count < 1000) set({ count })
-            }}
+            range={{ least: 1, most: 999, whole: true }}
+            value={finding.count}
+            onChange={(count) => set({ count })}
+            onClear={() => set({ count: null })}
           />
         ) : null}
       </div>

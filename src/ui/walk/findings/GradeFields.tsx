@@ -1,7 +1,8 @@
 'use client'
 
 import { computedGrade, GRADE_NAMES, gradeOf, type EntityOf, type Finding } from '../../../core/job'
-import { Awl, LengthField, SelectField, TextField } from '../../look'
+import { PercentField } from '../../look/ReadField'
+import { Awl, LengthField, SelectField } from '../../look'
 
 type Fields = Partial<EntityOf['finding']>
 type Observations = NonNullable<Finding['observations']>
@@ -77,15 +78,11 @@ export function GradeFields({ finding, set }: { finding: Finding; set: (fields: 
             value={seen.thickness}
             onChange={(thickness) => observe({ thickness })}
           />
-          <TextField
+          <PercentField
             label="Section lost, %"
-            inputMode="numeric"
-            value={seen.section_lost_percent === null ? '' : String(seen.section_lost_percent)}
-            onChange={(text) => {
-              const percent = Number(text)
-              if (text === '') observe({ section_lost_percent: null })
-              else if (percent >= 0 && percent <= 100) observe({ section_lost_percent: percent })
-            }}
+            value={seen.section_lost_percent}
+            onChange={(section_lost_percent) => observe({ section_lost_percent })}
+            onClear={() => observe({ section_lost_percent: null })}
           />
           <SelectField
             label="Surface"

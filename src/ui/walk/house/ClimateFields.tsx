@@ -2,7 +2,8 @@
 
 import { INVENTED_CLIMATES } from '../../../core/house'
 import type { EntityOf } from '../../../core/job'
-import { SelectField, TextField } from '../../look'
+import { NumberField, TemperatureField } from '../../look/ReadField'
+import { SelectField } from '../../look'
 
 type Climate = NonNullable<EntityOf['house']['climate']>
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'] as const
@@ -48,16 +49,16 @@ export function ClimateFields(props: {
         <div className="mt-2 grid grid-cols-12 gap-1 max-sm:grid-cols-4">
           {climate.months.map((month, index) => (
             <div key={MONTHS[index]} className="min-w-0">
-              <Twelfth
-                label={`${MONTHS[index]} °C`}
+              <TemperatureField
+                label={`${MONTHS[index]} °F`}
                 value={month.mean_temperature_c}
-                within={[-60, 60]}
+                range={{ least: -60, most: 60 }}
                 onChange={(mean_temperature_c) => set(index, { mean_temperature_c })}
               />
-              <Twelfth
+              <NumberField
                 label={`${MONTHS[index]} rain`}
                 value={month.rain_days}
-                within={[0, 31]}
+                range={{ least: 0, most: 31 }}
                 onChange={(rain_days) => set(index, { rain_days })}
               />
             </div>
@@ -65,24 +66,5 @@ export function ClimateFields(props: {
         </div>
       ) : null}
     </fieldset>
-  )
-}
-
-function Twelfth(props: {
-  label: string
-  value: number
-  within: readonly [number, number]
-  onChange: (value: number) => void
-}) {
-  return (
-    <TextField
-      label={props.label}
-      inputMode="decimal"
-      value={String(props.value)}
-      onChange={(text) => {
-        const number = Number(text)
-        if (text !== '' && number >= props.within[0] && number <= props.within[1]) props.onChange(number)
-      }}
-    />
   )
 }

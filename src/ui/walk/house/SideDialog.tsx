@@ -2,7 +2,8 @@
 
 import { useState } from 'react'
 import { Cladding, HowMeasured, type EntityOf } from '../../../core/job'
-import { Button, LengthField, Notice, SelectField, TextField } from '../../look'
+import { NumberField, PitchField } from '../../look/ReadField'
+import { Button, LengthField, Notice, SelectField } from '../../look'
 import { Dialog } from '../../look/Dialog'
 import { useJob } from '../../state/useJob'
 import { freshHouse, freshSide, freeLetter } from '../findings/fresh'
@@ -98,14 +99,10 @@ export function SideDialog({ sideId, onClose }: { sideId: string | null; onClose
           onChange={(value) => set({ roof_edge: value as EntityOf['side']['roof_edge'] })}
           choices={['eave', 'hip', 'gable', 'none'].map((value) => ({ value, label: value }))}
         />
-        <TextField
+        <PitchField
           label="Pitch, inches in 12"
-          inputMode="decimal"
-          value={String(side.pitch_in_12)}
-          onChange={(text) => {
-            const pitch = Number(text)
-            if (Number.isFinite(pitch) && pitch >= 0 && pitch <= 36) set({ pitch_in_12: pitch })
-          }}
+          value={side.pitch_in_12}
+          onChange={(pitch_in_12) => set({ pitch_in_12 })}
         />
         <LengthField
           label="Overhang"
@@ -118,14 +115,12 @@ export function SideDialog({ sideId, onClose }: { sideId: string | null; onClose
           onChange={(value) => set({ cladding: value as EntityOf['side']['cladding'] })}
           choices={Cladding.options.map((value) => ({ value, label: value.replaceAll('-', ' ') }))}
         />
-        <TextField
+        <NumberField
           label="Turn at its end, degrees, left positive"
-          inputMode="numeric"
-          value={String(side.turn_deg)}
-          onChange={(text) => {
-            const turn = Number(text)
-            if (Number.isFinite(turn) && Math.abs(turn) <= 180) set({ turn_deg: turn })
-          }}
+          range={{ least: -180, most: 180 }}
+          such="degrees, such as 90, -90 or 45"
+          value={side.turn_deg}
+          onChange={(turn_deg) => set({ turn_deg })}
         />
         <LevelField
           label="Ground at its left end"

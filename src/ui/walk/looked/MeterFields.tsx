@@ -2,6 +2,7 @@
 
 import { useEffect, useState } from 'react'
 import type { MoistureSaid } from '../../../client/devices'
+import { toFahrenheit } from '../../../core/measure'
 import type { UseFormReturn } from 'react-hook-form'
 import { Button } from '../../look'
 import { BoundText } from '../../look/bound'
@@ -29,7 +30,8 @@ export function MeterFields({ form }: { form: UseFormReturn<FactValues, unknown,
   function take(field: 'percent' | 'reference'): void {
     if (!said) return
     setValue(field, said.percent.toFixed(1))
-    if (said.wood_temperature_c !== null) setValue('temperature_c', String(said.wood_temperature_c))
+    if (said.wood_temperature_c !== null)
+      setValue('temperature_c', `${toFahrenheit(said.wood_temperature_c)} F`)
     setValue('instrument', meter.name)
   }
 
@@ -80,7 +82,7 @@ export function MeterFields({ form }: { form: UseFormReturn<FactValues, unknown,
           hint="on the same member; may stay empty"
         />
         <BoundText control={control} name="species" label="Species, if known" />
-        <BoundText control={control} name="temperature_c" label="Wood temperature, °C" inputMode="decimal" />
+        <BoundText control={control} name="temperature_c" label="Wood temperature, °F" hint="or say °C" />
         <BoundText control={control} name="instrument" label="Meter" />
       </div>
     </div>

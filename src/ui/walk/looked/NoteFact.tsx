@@ -1,5 +1,6 @@
 'use client'
 
+import { toFahrenheit } from '../../../core/measure'
 import { zodResolver } from '@hookform/resolvers/zod'
 import { useState } from 'react'
 import { useForm, useWatch, type Resolver, type UseFormReturn } from 'react-hook-form'
@@ -27,7 +28,7 @@ function factWords(fact: ReturnType<typeof notedOn>[number]): string {
       const more = [
         fact.reference_percent === null ? '' : `dry reference ${fact.reference_percent} %`,
         fact.species,
-        fact.wood_temperature_c === null ? '' : `wood at ${fact.wood_temperature_c} °C`,
+        fact.wood_temperature_c === null ? '' : `wood at ${toFahrenheit(fact.wood_temperature_c)} °F`,
         fact.instrument,
       ].filter(Boolean)
       return `Reading ${fact.moisture_percent} %${more.length > 0 ? `, ${more.join(', ')}` : ''}`

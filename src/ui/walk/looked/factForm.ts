@@ -1,6 +1,7 @@
 import * as z from 'zod'
 import { CHECKS } from '../../../core/catalogue/checks/checks'
 import { isSign } from '../../../core/catalogue/signs'
+import { parseTemperature_c } from '../../../core/measure'
 import { CHECK_IDS, WAYS_TO_LOOK, type NewFact, type WayToLook } from '../../../core/job'
 
 /** A number typed into a field; out of its range, or no number, it says what to do. Empty is nothing where that may be. */
@@ -31,11 +32,17 @@ const Reading = z.object({
   kind: z.literal('reading'),
   percent: typedNumber(0, 200, 'Type the reading, a number from 0 to 200.'),
   reference: maybeNumber(0, 200, 'Type the dry reading, a number from 0 to 200, or leave it empty.'),
-  temperature_c: maybeNumber(
-    -40,
-    80,
-    'Type the temperature of the wood in °C, from −40 to 80, or leave it empty.',
-  ),
+  /** Typed in either scale; kept in degrees Celsius. */
+  temperature_c: z.string().transform((text, context) => {
+    if (text.trim() === '') return null
+    const read = parseTemperature_c(text, { least: -40, most: 80 })
+    if (read.ok) return read.value
+    context.addIssue({
+      code: 'custom',
+      message: 'Type the temperature of the wood, such as 52 or 11 C, or leave it empty.',
+    })
+    return z.NEVER
+  }),
   species: z.string(),
   instrument: z.string(),
 })

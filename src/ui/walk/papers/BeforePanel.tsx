@@ -1,7 +1,9 @@
 'use client'
 
+import { localDay } from '../../state/localDay'
 import { COMPASS, type EntityOf } from '../../../core/job'
-import { Button, Panel, PhotoButton, SavedTextField, SelectField, TextField } from '../../look'
+import { DayField, HoursField } from '../../look/ReadField'
+import { Button, Panel, PhotoButton, SavedTextField, SelectField } from '../../look'
 import { Picture } from '../../job/Picture'
 import { useJob } from '../../state/useJob'
 
@@ -75,11 +77,12 @@ export function BeforePanel() {
           />
           <div className="grid grid-cols-2 gap-3">
             <SavedTextField label="By whom" value={intake.told_by} onSave={(told_by) => set({ told_by })} />
-            <TextField
+            <DayField
               label="On"
-              type="date"
-              value={intake.told_on ?? ''}
-              onChange={(told_on) => set({ told_on: told_on === '' ? null : told_on })}
+              today={localDay()}
+              value={intake.told_on}
+              onChange={(told_on) => set({ told_on })}
+              onClear={() => set({ told_on: null })}
             />
           </div>
           <SavedTextField
@@ -119,16 +122,11 @@ export function BeforePanel() {
             choices={compassChoices}
           />
           <SavedTextField label="Weather now" value={day.weather} onSave={(weather) => setDay({ weather })} />
-          <TextField
+          <HoursField
             label="Hours since rain"
-            inputMode="numeric"
-            value={day.hours_since_rain === null ? '' : String(day.hours_since_rain)}
-            onChange={(text) => {
-              const hours = Number(text)
-              if (text === '') setDay({ hours_since_rain: null })
-              else if (Number.isFinite(hours) && hours >= 0 && hours <= 10_000)
-                setDay({ hours_since_rain: hours })
-            }}
+            value={day.hours_since_rain}
+            onChange={(hours_since_rain) => setDay({ hours_since_rain })}
+            onClear={() => setDay({ hours_since_rain: null })}
           />
           <SelectField
             label="Heating or cooling"
@@ -143,11 +141,12 @@ export function BeforePanel() {
               { value: 'off', label: 'both off' },
             ]}
           />
-          <TextField
+          <DayField
             label="Walked on"
-            type="date"
-            value={day.walked_on ?? ''}
-            onChange={(walked_on) => setDay({ walked_on: walked_on === '' ? null : walked_on })}
+            today={localDay()}
+            value={day.walked_on}
+            onChange={(walked_on) => setDay({ walked_on })}
+            onClear={() => setDay({ walked_on: null })}
           />
           <div className="col-span-full">
             <SavedTextField

@@ -1,10 +1,12 @@
 'use client'
 
+import { localDay } from '../../state/localDay'
 import { useState } from 'react'
 import { newId } from '../../../client/newId'
 import { RESPONSE_ANSWERS, type EntityOf, type ResponseAnswer, type ResponseItem } from '../../../core/job'
 import { findingNumber } from '../../../core/house'
 import { ANSWER_IDS, answerLacks, itemsFromRows, itemsFromText, type ReadList } from '../../../core/walk'
+import { DayField } from '../../look/ReadField'
 import { Button, Notice, Panel, SavedTextField, SelectField, TextAreaField, TextField } from '../../look'
 import { useJob } from '../../state/useJob'
 import { rowsOfCsv } from './readTable'
@@ -228,17 +230,19 @@ function ListHead() {
         <SavedTextField label="Name of the list" value={head.title} onSave={(title) => set({ title })} />
         <SavedTextField label="Whose list" value={head.author} onSave={(author) => set({ author })} />
         <div className="grid grid-cols-2 gap-2">
-          <TextField
+          <DayField
             label="Dated"
-            type="date"
-            value={head.dated ?? ''}
-            onChange={(dated) => set({ dated: dated === '' ? null : dated })}
+            today={localDay()}
+            value={head.dated}
+            onChange={(dated) => set({ dated })}
+            onClear={() => set({ dated: null })}
           />
-          <TextField
+          <DayField
             label="To be answered by"
-            type="date"
-            value={head.due_on ?? ''}
-            onChange={(due_on) => set({ due_on: due_on === '' ? null : due_on })}
+            today={localDay()}
+            value={head.due_on}
+            onChange={(due_on) => set({ due_on })}
+            onClear={() => set({ due_on: null })}
           />
         </div>
         <form
