@@ -20,12 +20,22 @@ export type LineGroup = {
 const ELSEWHERE = ['deck', 'crawl', 'roof', 'room'] as const
 const ELSEWHERE_NAMES = { deck: 'Deck', crawl: 'Crawl space', roof: 'Roof', room: 'Rooms' } as const
 
-function placeOfItem(derived: Derived, itemId: string): string {
+/** Where an item is, for the head it stands under: a side's id, a place off the walls, or `none`. */
+export function placeOfItem(derived: Derived, itemId: string): string {
   const side = itemSide(derived, itemId)
   if (side) return side.side_id
   const item = derived.scope.items.find((each) => each.id === itemId)
   const kind = ELSEWHERE.find((each) => item?.spots.some(({ at }) => at.kind === each))
   return kind ?? 'none'
+}
+
+/** Heads of the places that items are at, in walking order, then off the walls. */
+export function placeHeads(job: Derived['job']): readonly (readonly [id: string, name: string])[] {
+  return [
+    ...job.sides.map((side) => [side.id, `${side.letter} ${side.facing}`] as const),
+    ...ELSEWHERE.map((kind) => [kind, ELSEWHERE_NAMES[kind]] as const),
+    ['none', 'The whole house, or no place yet'],
+  ]
 }
 
 /** The lines of a price in the order a person reads them: by side in walking order with its sum, dearest first, or as chosen. */
@@ -54,12 +64,7 @@ export function groupLines(derived: Derived, order: Order, openOnly: boolean): L
       ]
     case 'side': {
       const at = new Map(lines.map((line) => [line.item_id, placeOfItem(derived, line.item_id)]))
-      const heads: readonly (readonly [id: string, name: string])[] = [
-        ...job.sides.map((side) => [side.id, `${side.letter} ${side.facing}`] as const),
-        ...ELSEWHERE.map((kind) => [kind, ELSEWHERE_NAMES[kind]] as const),
-        ['none', 'The whole house, or no place yet'],
-      ]
-      const groups = heads
+      const groups = placeHeads(job)
         .map(([id, name]) =>
           group(
             id,

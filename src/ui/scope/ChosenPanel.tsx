@@ -1,25 +1,51 @@
 'use client'
 
-import { useState } from 'react'
+import { useMemo, useState } from 'react'
 import { rowsOf } from '../../core/firmValues/rows'
 import { findingNumber } from '../../core/house'
 import { changesOf, type ScopeItem } from '../../core/scope'
+import { GroupHead, Hidden, ListTools } from '../lists/ListTools'
+import { useListView } from '../lists/useListView'
 import { Button, Notice, Panel } from '../look'
 import { useJob } from '../state/useJob'
 import { ChangeItem } from './ChangeItem'
+import { CHOSEN_FILTERS, CHOSEN_ORDERS, orderChosen } from './orderChosen'
 import { OwnItemForm } from './OwnItemForm'
 
 /** What was chosen, each with how it stands to the bid. */
 export function ChosenPanel() {
   const { derived } = useJob()
   const { scope } = derived
+  const [order, setOrder] = useListView('chosen.order', CHOSEN_ORDERS, 'chosen')
+  const [filter, setFilter] = useListView('chosen.filter', CHOSEN_FILTERS, 'all')
+  const { groups, ...count } = useMemo(
+    () => orderChosen(derived, { order, filter }),
+    [derived, order, filter],
+  )
   return (
     <Panel title="In the scope" aside={`${scope.items.length}`}>
-      <ul>
-        {scope.items.map((item) => (
-          <Chosen key={item.id} item={item} />
-        ))}
-      </ul>
+      {scope.items.length > 1 ? (
+        <>
+          <ListTools
+            of="work chosen"
+            orders={CHOSEN_ORDERS}
+            order={[order, setOrder]}
+            filters={CHOSEN_FILTERS}
+            filter={[filter, setFilter]}
+          />
+          <Hidden {...count} only={CHOSEN_FILTERS[filter]} onAll={() => setFilter('all')} />
+        </>
+      ) : null}
+      {groups.map((group) => (
+        <section key={group.id} aria-label={group.name ?? 'All that is chosen'}>
+          {group.name === null ? null : <GroupHead name={group.name} count={group.items.length} />}
+          <ul>
+            {group.items.map((item) => (
+              <Chosen key={item.id} item={item} />
+            ))}
+          </ul>
+        </section>
+      ))}
       {scope.items.length === 0 ? <p className="py-2 text-quiet">Nothing chosen yet.</p> : null}
       <OwnItemForm />
     </Panel>

@@ -1,9 +1,11 @@
 'use client'
 
 import { partName } from '../../core/catalogue'
-import {} from '../../core/job'
 import { causeOf, type Source } from '../../core/trace'
+import { ListTools } from '../lists/ListTools'
+import { useListView } from '../lists/useListView'
 import { Button, Certainty, Panel } from '../look'
+import { orderSources, SOURCE_ORDERS } from './orderSources'
 import { useJob } from '../state/useJob'
 import { numberOf } from './words'
 
@@ -17,6 +19,7 @@ export function SourceList({
 }) {
   const { derived, choose, pickSource } = useJob()
   const { trace, job } = derived
+  const [order, setOrder] = useListView('trace.order', SOURCE_ORDERS, 'strip')
   const reached = new Set(trace.sources.flatMap((each) => (each.letter ? each.finding_ids : []))).size
   return (
     <Panel title="Sources" aside={`reach ${reached} of ${job.findings.length} findings`}>
@@ -26,8 +29,11 @@ export function SourceList({
           cause.
         </p>
       ) : null}
+      {trace.sources.length > 1 ? (
+        <ListTools of="sources" orders={SOURCE_ORDERS} order={[order, setOrder]} />
+      ) : null}
       <ul>
-        {trace.sources.map((each) => (
+        {orderSources(trace.sources, order).map((each) => (
           <SourceRow
             key={`${each.letter ?? each.cause}-${each.seat_words}`}
             source={each}

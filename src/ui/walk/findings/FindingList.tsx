@@ -1,6 +1,9 @@
 'use client'
 
 import { partName } from '../../../core/catalogue'
+import { GroupHead, Hidden, ListTools } from '../../lists/ListTools'
+import { FINDING_FILTERS, FINDING_ORDERS, orderFindings, type FindingGroup } from '../../lists/orderFindings'
+import { useListView } from '../../lists/useListView'
 import { memo, useMemo, useState } from 'react'
 import { whereOf } from '../../../core/caution'
 import { gradeOf, type Finding } from '../../../core/job'
@@ -11,7 +14,7 @@ import { useJob } from '../../state/useJob'
 import { useIsPhone } from '../../state/useIsPhone'
 import { PhotoAndWord } from './PhotoAndWord'
 
-/** Every finding in the order it was found; on a phone those of the side in view, the last one first, and how many are elsewhere. */
+/** Every finding in the order asked for; on a phone those of the side in view, the last one first, and how many are elsewhere. */
 export function FindingList() {
   const { derived, chosen, choose, draft, near } = useJob()
   const isPhone = useIsPhone()
@@ -28,10 +31,16 @@ export function FindingList() {
       })),
     [job],
   )
+  const [order, setOrder] = useListView('walk.order', FINDING_ORDERS, 'found')
+  const [filter, setFilter] = useListView('walk.filter', FINDING_FILTERS, 'all')
+  const ordered = useMemo(() => orderFindings(derived, { order, filter }), [derived, order, filter])
   const side = near.side
   const here = rows.filter(({ finding: { place } }) => place.kind === 'side' && place.side_id === side?.id)
   const narrows = isPhone && side !== null && !showsAll && job.sides.length > 1
-  const shown = isPhone ? (narrows ? here : rows).toReversed() : rows
+  const groups: readonly FindingGroup[] = isPhone
+    ? [{ id: 'all', name: null, findings: (narrows ? here : rows).map((row) => row.finding).toReversed() }]
+    : ordered.groups
+  const byId = useMemo(() => new Map(rows.map((row) => [row.finding.id, row])), [rows])
   const hidden = rows.length - here.length
   return (
     <Panel
@@ -56,16 +65,29 @@ export function FindingList() {
           where it is soft.
         </p>
       ) : null}
-      <ul>
-        {shown.map((row) => (
-          <FindingRow
-            key={row.finding.id}
-            {...row}
-            isActive={chosen.includes(row.finding.id)}
-            choose={choose}
+      {!isPhone && job.findings.length > 1 ? (
+        <>
+          <ListTools
+            of="findings"
+            orders={FINDING_ORDERS}
+            order={[order, setOrder]}
+            filters={FINDING_FILTERS}
+            filter={[filter, setFilter]}
           />
-        ))}
-      </ul>
+          <Hidden {...ordered} only={FINDING_FILTERS[filter]} onAll={() => setFilter('all')} />
+        </>
+      ) : null}
+      {groups.map((group) => (
+        <section key={group.id} aria-label={group.name ?? 'All findings'}>
+          {group.name === null ? null : <GroupHead name={group.name} count={group.findings.length} />}
+          <ul>
+            {group.findings.map(({ id }) => {
+              const row = byId.get(id)!
+              return <FindingRow key={id} {...row} isActive={chosen.includes(id)} choose={choose} />
+            })}
+          </ul>
+        </section>
+      ))}
     </Panel>
   )
 }
