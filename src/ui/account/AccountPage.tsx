@@ -3,7 +3,8 @@
 import { useCallback, useEffect, useState } from 'react'
 import { call, failureWords } from '../../client/api'
 import { Done, SessionsAnswer } from '../../core/contract'
-import { Button, LinkButton, Notice } from '../look'
+import { Button, LinkButton, Notice, SelectField } from '../look'
+import { useLowPower, type PowerSetting } from '../state/lowPower'
 import { useMember } from '../state/useMember'
 import { SecondFactor } from './SecondFactor'
 
@@ -53,6 +54,29 @@ function Sessions() {
   )
 }
 
+/** How this device is used: kept on it alone. */
+function ThisDevice() {
+  const { isLow, setting, set } = useLowPower()
+  return (
+    <section aria-label="This device" className="flex flex-col gap-2">
+      <h2 className="border-b border-ink pb-1 text-[18px]">This device</h2>
+      <div className="max-w-sm">
+        <SelectField
+          label="Save the battery"
+          hint={`Leaves out comparisons, searches for better cuts and asking round; what you do is kept and sent as ever. ${isLow ? 'On just now.' : 'Off just now.'}`}
+          value={setting}
+          onChange={(value) => set(value as PowerSetting)}
+          choices={[
+            { value: 'by-itself', label: 'when it runs low' },
+            { value: 'on', label: 'always' },
+            { value: 'off', label: 'never' },
+          ]}
+        />
+      </div>
+    </section>
+  )
+}
+
 /** A person's own account: who he is to the firm, where he is signed in, and his second factor where the server offers one. */
 export function AccountPage({ secondFactor }: { secondFactor: boolean }) {
   const who = useMember()
@@ -70,6 +94,7 @@ export function AccountPage({ secondFactor }: { secondFactor: boolean }) {
       ) : null}
       {who.kind === 'nobody' ? <LinkButton href="/sign-in">Sign in</LinkButton> : null}
       <Sessions />
+      <ThisDevice />
       {secondFactor ? <SecondFactor /> : null}
     </main>
   )

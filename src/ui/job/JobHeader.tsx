@@ -6,6 +6,7 @@ import { DropdownMenu } from 'radix-ui'
 import { useState, type ReactNode } from 'react'
 import type { JobView, Sending } from '../../client/jobStore'
 import { Button, Notice } from '../look'
+import { useLowPower } from '../state/lowPower'
 import { useHand } from '../state/useHand'
 import { useIsPhone } from '../state/useIsPhone'
 import { useJob } from '../state/useJob'
@@ -67,6 +68,7 @@ export function JobHeader({ jobId }: { jobId: string }) {
   const { view, store, derived, job } = useJob()
   const isPhone = useIsPhone()
   const hand = useHand()
+  const power = useLowPower()
   const [dialog, setDialog] = useState<'details' | 'history' | 'reason' | 'ballpark' | 'kept' | null>(null)
   const [said, setSaid] = useState<string | null>(null)
   const { title, address } = derived.job.job
@@ -119,6 +121,9 @@ export function JobHeader({ jobId }: { jobId: string }) {
                 ) : null}
                 <MenuItem onSelect={() => setDialog('kept')}>Kept here</MenuItem>
                 <MenuItem onSelect={() => setDialog('history')}>{history}</MenuItem>
+                <MenuItem onSelect={() => power.set(power.isLow ? 'off' : 'on')}>
+                  {power.isLow ? 'Stop saving the battery' : 'Save the battery'}
+                </MenuItem>
                 <MenuItem onSelect={hand.turn}>{hand.isLeft ? 'Right-handed' : 'Left-handed'}</MenuItem>
               </DropdownMenu.Content>
             </DropdownMenu.Portal>

@@ -15,6 +15,7 @@ import { useGuess } from '../trace/useGuess'
 import { usePipeline } from '../state/usePipeline'
 import { nearOf } from '../state/near'
 import { useFirmWords, useWalk } from '../state/useWalk'
+import { isLowPower } from '../state/lowPower'
 import { fetchAhead } from '../state/whenShown'
 import { StripTools } from '../walk/strip/StripTools'
 import { CautionBand } from './CautionBand'
@@ -25,6 +26,7 @@ import { StageMenu, StageTabs } from './StageBar'
 import { StageBody } from './StageBody'
 import { STAGE_NAMES, stageOf, STAGES, type Stage } from './stages'
 import { useKeys, type KeyRow } from './useKeys'
+import { WhereIWas } from './WhereIWas'
 
 /** So long after the job stands the other tabs are fetched, so that none waits when it is opened. */
 const FETCH_AFTER_MS = 1500
@@ -43,7 +45,7 @@ export function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
   useEffect(() => {
     const timer = setTimeout(() => {
       // What cannot be fetched now is fetched when it is opened, or comes from this device.
-      fetchAhead()
+      if (!isLowPower()) fetchAhead()
     }, FETCH_AFTER_MS)
     return () => clearTimeout(timer)
   }, [])
@@ -241,6 +243,7 @@ export function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
         </a>
         <JobHeader jobId={jobId} />
         <CautionBand />
+        <WhereIWas jobId={jobId} stage={stage} go={go} />
         <HouseView
           derived={derived}
           stage={shown}

@@ -9,6 +9,7 @@ import { newWorkItem, type Finding } from '../../core/job'
 import { formatCents } from '../../core/measure'
 import type { MethodAdvice } from '../../core/scope'
 import { Button, Panel } from '../look'
+import { LowPowerNote } from '../state/LowPowerNote'
 import { useCompare } from '../state/useCompare'
 import { useJob } from '../state/useJob'
 
@@ -54,6 +55,7 @@ export function MethodsPanel(props: { finding: Finding; with: readonly Finding[]
       title={`${[finding, ...others].map((each) => findingNumber(each, job)).join(', ')}  ${finding.component ? partName(finding.component) : finding.words}`}
       aside={whereOf(finding, job)}
     >
+      <LowPowerNote what="prices of the ways to mend it are not compared." />
       {others.length > 0 ? (
         <p className="pt-2 text-[14px] text-chalk-text">
           What is chosen here is for {others.length + 1} findings, one item with a place each. Prices are for

@@ -3,6 +3,7 @@
 import { useEffect, useRef, useState } from 'react'
 import type { BestPlan, SectionPlan } from '../../core/cut'
 import type { CutAnswer, CutAsk } from '../../workers/cut'
+import { useLowPower } from './lowPower'
 
 /** How the search for a plan that buys less stands: by section, and whether it is still under way. */
 export type BestCut = {
@@ -33,6 +34,7 @@ export function useBestCut(sections: readonly SectionPlan[]): BestCut {
     pieces: boards.flatMap((board) => board.cuts),
     stock,
   }))
+  const { isLow } = useLowPower()
   const key = JSON.stringify(wanted)
 
   useEffect(() => {
@@ -42,6 +44,11 @@ export function useBestCut(sections: readonly SectionPlan[]): BestCut {
         const mine = held.key === key ? held : { plans: {}, share: {}, state: 'searching' as const }
         return { ...mine, ...next(mine), key }
       })
+    // A device that runs low keeps the plan made at once; what was found before stands.
+    if (isLow) {
+      void Promise.resolve().then(() => set(() => ({ state: 'stopped' })))
+      return undefined
+    }
     let started: Worker
     try {
       started = new Worker(new URL('../../workers/cut.ts', import.meta.url), { type: 'module' })
@@ -72,7 +79,7 @@ export function useBestCut(sections: readonly SectionPlan[]): BestCut {
     started.onerror = () => set(() => ({ state: 'failed' }))
     started.postMessage(ask)
     return () => started.terminate()
-  }, [key])
+  }, [key, isLow])
 
   const mine = found.key === key ? found : { plans: {}, share: {}, state: 'searching' as const }
   return {

@@ -3,6 +3,7 @@
 import { useEffect, useRef, useState } from 'react'
 import type { Derived } from '../../core/pipeline'
 import type { CompareAnswer, CompareAsk, Found, Wish } from '../../workers/compare'
+import { useLowPower } from './lowPower'
 import { today } from './today'
 
 /**
@@ -18,7 +19,9 @@ export function useCompare<K extends Wish['kind']>(
   const [answered, setAnswered] = useState<{ key: string; found: Found[keyof Found] } | null>(null)
   const worker = useRef<Worker | null>(null)
   const turn = useRef(0)
-  const key = JSON.stringify(wish)
+  const { isLow } = useLowPower()
+  // A device that runs low compares nothing that nobody asked for.
+  const key = JSON.stringify(isLow ? null : wish)
 
   useEffect(() => () => worker.current?.terminate(), [])
   useEffect(() => {

@@ -9,6 +9,7 @@ import type { Near } from '../../core/shorthand'
 import type { NextCheck } from '../../core/nextCheck'
 import type { Derived } from '../../core/pipeline'
 import type { JobDocument, Place } from '../../core/job'
+import { isLowPower } from './lowPower'
 import type { FirmWords, Walk } from './useWalk'
 
 /** What every part of a job's page works with. */
@@ -100,7 +101,10 @@ export function useKeptUp(store: JobStore): void {
     const warn = (event: BeforeUnloadEvent): void => {
       if (store.read().unconfirmed > 0) event.preventDefault()
     }
-    const timer = setInterval(ask, ASK_MS)
+    // A device that runs low asks when it is looked at again, and not meanwhile.
+    const timer = setInterval(() => {
+      if (!isLowPower()) ask()
+    }, ASK_MS)
     const stop = watchMember(() => {
       store.close()
       window.location.reload()
