@@ -8,6 +8,7 @@ import { parseLine } from '../src/core/shorthand'
 import { SIGNS, isSign } from '../src/core/trace'
 import { takeIn, withBenchApp } from './benchApp'
 import { generatedJob } from './generatedJob'
+import { phoneHouse } from './phoneHouse'
 import { stripFrames } from './stripFrames'
 import type { WalkRow } from './walkRow'
 import { NOTHING_DONE, plus, secondsOf, type Done } from './klm'
@@ -323,6 +324,7 @@ export function benchWalk(): Promise<WalkRow[]> {
     const touched = await jobOf(thumb, base, 'touch')
     if (touched.findings.length !== FINDINGS)
       throw new Error(`Touch made ${touched.findings.length} findings, not ${FINDINGS}.`)
+    const fromNothing = await phoneHouse(thumb, base, { jobOf, thoughtsOf: lineThoughts })
     const sheet = secondsOf(sheetDone(cellsOf(recorded)))
     const short = shortSheetDone()
     const strip = await stripFrames(
@@ -340,6 +342,7 @@ export function benchWalk(): Promise<WalkRow[]> {
         value: `${(line.ms / 1000).toFixed(1)} s`,
         beside: 'typed by a program, key by key',
       },
+      ...fromNothing,
       ...strip,
       await coldOpen(browser, base, state),
       ...(await syncMany(desk, base)),

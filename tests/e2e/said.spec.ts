@@ -1,6 +1,6 @@
 /** Values as they are said, at their fields; where somebody was after a break; and a device that is spared. */
 import { expect, test } from '@playwright/test'
-import { openOwn } from './ownJob'
+import { jobOf, openOwn } from './ownJob'
 import { allSent, expectAccessible, openJob, openStage, PEOPLE, signIn } from './support'
 
 test('what cannot be read says so at its field, stays as typed, and the last good value stands', async ({
@@ -28,6 +28,35 @@ test('what cannot be read says so at its field, stays as typed, and the last goo
   await page.reload()
   await page.getByRole('button', { name: 'Job details' }).click()
   await expect(page.getByRole('dialog').getByLabel('Hours since rain')).toHaveValue('48')
+})
+
+test('what stands on a wall is said in one line, and what is wrong with it there', async ({ page }) => {
+  await signIn(page, PEOPLE.estimator)
+  await openOwn(page, { features: [] })
+  const line = page.getByLabel('On A front, left to right')
+  await line.fill('3 10')
+  await page.keyboard.press('Enter')
+  await expect(page.getByText('“3” says where, but not what')).toBeVisible()
+  await line.fill('w 3 10x30, d 19, upper w 3')
+  await expect(page.getByText('3 windows, 1 door')).toBeVisible()
+  await page.keyboard.press('Enter')
+  await expect(line).toHaveValue('')
+  await expect(page.getByRole('button', { name: /^window A4,/ })).toBeVisible()
+  await allSent(page)
+  const job = await jobOf(page, new URL(page.url()).pathname.split('/')[2]!)
+  expect(
+    job.features.map((each) => [
+      each.kind,
+      each.number,
+      each.width / 64,
+      'sill' in each ? each.sill.from : '',
+    ]),
+  ).toEqual([
+    ['window', 1, 36, 'floor-1'],
+    ['window', 2, 30, 'floor-1'],
+    ['door', 3, 36, 'floor-1'],
+    ['window', 4, 36, 'floor-2'],
+  ])
 })
 
 test('after a break the job says where one was, what others did, and goes there', async ({ page }) => {

@@ -6,6 +6,7 @@ import { formatLength, spreadClosing } from '../../../core/measure'
 import { Button, Notice, Panel } from '../../look'
 import { useJob } from '../../state/useJob'
 import { CoveragePanel } from '../looked/CoveragePanel'
+import { OpeningsLine } from './OpeningsLine'
 import { WalkOrderForm } from './WalkOrderForm'
 import { whenShown } from '../../state/whenShown'
 
@@ -84,6 +85,7 @@ export function HousePanel() {
           ))}
         </tbody>
       </table>
+      {side ? <OpeningsLine key={side.id} side={side} /> : null}
       <div className="flex flex-wrap gap-2 py-2">
         <Button
           onClick={() => {
