@@ -23,7 +23,8 @@ test('nobody signs himself up', async ({ request }) => {
 
 test('another firm’s ids are not found', async ({ page }) => {
   await signIn(page, PEOPLE.otherFirm)
-  await expect(page.getByText('No job yet')).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'Jobs', exact: true })).toBeVisible()
+  await expect(page.getByText('Alder House')).toHaveCount(0)
   for (const path of [
     '/api/jobs/alder-house',
     '/api/jobs/alder-house/history',

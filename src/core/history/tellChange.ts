@@ -71,6 +71,8 @@ function factWords(fact: Fact, job: JobDocument): string {
       return `Held back ${aboutWords(fact.about, job)}: ${fact.why}`
     case 'permission':
       return `${fact.given_by} permitted to ${fact.level.replaceAll('-', ' ')}`
+    case 'note':
+      return `Noted at ${aboutWords(fact.about, job)}: ${fact.words ? `“${short(fact.words)}”` : fact.clip_ids.length > 0 ? 'a voice note' : 'a picture'}`
     case 'retraction': {
       const taken = job.facts.find((each) => each.id === fact.fact_id)
       const what = taken && taken.kind !== 'retraction' ? lower(factWords(taken, job)) : 'something noted'
@@ -81,7 +83,7 @@ function factWords(fact: Fact, job: JobDocument): string {
 const zoneWords = (zone: string): string => (ZONES as Readonly<Record<string, string>>)[zone] ?? zone
 const lower = (words: string): string => (words === '' ? '' : words[0]!.toLowerCase() + words.slice(1))
 
-function aboutWords(about: Extract<Fact, { kind: 'reading' }>['about'], job: JobDocument): string {
+function aboutWords(about: Extract<Fact, { kind: 'note' }>['about'], job: JobDocument): string {
   switch (about.kind) {
     case 'finding': {
       const found = byId(job.findings, about.finding_id)
@@ -93,6 +95,12 @@ function aboutWords(about: Extract<Fact, { kind: 'reading' }>['about'], job: Job
       const found = byId(job.features, about.feature_id)
       return found ? NOUNS.feature(found.id, job) : FEATURE_WORDS.window
     }
+    case 'side':
+      return NOUNS.side(about.side_id, job)
+    case 'item':
+      return NOUNS.work_item(about.item_id, job)
+    case 'job':
+      return 'the job'
     case 'house':
       return 'the house'
   }

@@ -205,6 +205,23 @@ export const PermissionFact = z.strictObject({
   level: z.enum(['look-and-touch', 'probe-and-pin', 'open']),
   given_by: ShortWords,
 })
+/** What a note hangs on: whatever a fact of the survey can be about, a whole side, a piece of work, or the job. */
+export const NoteAbout = z.discriminatedUnion('kind', [
+  ...About.options,
+  z.strictObject({ kind: z.literal('side'), side_id: Id }),
+  z.strictObject({ kind: z.literal('item'), item_id: Id }),
+  z.strictObject({ kind: z.literal('job') }),
+])
+export type NoteAbout = z.infer<typeof NoteAbout>
+/** A free note: words, pictures, voice. For the firm alone; no bid prints it and nothing is reckoned from it. */
+export const NoteFact = z.strictObject({
+  ...signed,
+  kind: z.literal('note'),
+  about: NoteAbout,
+  words: Words,
+  photo_ids: z.array(Id).max(20),
+  clip_ids: z.array(Id).max(20),
+})
 export const RetractionFact = z.strictObject({
   ...signed,
   kind: z.literal('retraction'),
@@ -222,6 +239,7 @@ export const Fact = z.discriminatedUnion('kind', [
   AcknowledgementFact,
   HoldFact,
   PermissionFact,
+  NoteFact,
   RetractionFact,
 ])
 export type Fact = z.infer<typeof Fact>

@@ -10,6 +10,7 @@ export {
   CHECK_IDS,
   Fact,
   KEEP_OFF_SIGNS,
+  type NoteAbout,
   WAYS_TO_LOOK,
   ZONES,
   ZONE_IDS,

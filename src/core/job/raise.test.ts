@@ -80,6 +80,14 @@ test('a file of version 7 reads as it was: every station in it was said', () => 
   expect({ ...(JSON.parse(printJobFile(read.value)) as object), version: 7 }).toEqual(old)
 })
 
+test('a file of version 8 reads as it was: it had no notes', () => {
+  const url = new URL('../../../tests/kept/kelp-row-7.v8.job.json', import.meta.url)
+  const old: unknown = JSON.parse(readFileSync(url, 'utf8'))
+  const read = readJob(old)
+  if (!read.ok) throw new Error(JSON.stringify(read.error))
+  expect({ ...(JSON.parse(printJobFile(read.value)) as object), version: 8 }).toEqual(old)
+})
+
 test('a repair with a size of its own, and area work, keep what they said', () => {
   const base = { id: 'r', removed: false, finding_ids: [], material: 'pvc', note: 'as told' }
   const extent = { value: 640, how: 'guessed', low: 500, high: 700 }

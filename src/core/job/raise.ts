@@ -91,6 +91,8 @@ export const STEPS: Readonly<Record<number, Step>> = {
   },
   // Version 8 only lets a place say that its station is not known: older ones all knew theirs.
   7: { bodies: {}, facts: {}, file: {} },
+  // Version 9 only adds a kind of fact, the free note: nothing older lacks a field.
+  8: { bodies: {}, facts: {}, file: {} },
 }
 
 function isBody(value: unknown): value is Body {

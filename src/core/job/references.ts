@@ -1,12 +1,11 @@
 import { ENTITY_KIND_NAMES, ENTITY_KINDS, type EntityKind, type JobDocument } from './document'
-import type { About } from './facts'
-import type { z } from 'zod'
+import type { NoteAbout } from './facts'
 
 /** An id that something names and nothing has. */
 export type BrokenReference = { readonly at: string; readonly id: string }
 
 type Named = { readonly at: string; readonly id: string; readonly kind: EntityKind | 'fact' }
-type AboutValue = z.infer<typeof About>
+type AboutValue = NoteAbout
 
 function aboutNames(at: string, about: AboutValue): Named[] {
   switch (about.kind) {
@@ -16,7 +15,12 @@ function aboutNames(at: string, about: AboutValue): Named[] {
       return [{ at: `${at}.side_id`, id: about.side_id, kind: 'side' }]
     case 'feature':
       return [{ at: `${at}.feature_id`, id: about.feature_id, kind: 'feature' }]
+    case 'side':
+      return [{ at: `${at}.side_id`, id: about.side_id, kind: 'side' }]
+    case 'item':
+      return [{ at: `${at}.item_id`, id: about.item_id, kind: 'work_item' }]
     case 'house':
+    case 'job':
       return []
   }
 }
@@ -100,6 +104,12 @@ export function namesInFact(fact: JobDocument['facts'][number]): Named[] {
     case 'hazard':
     case 'hold':
       return aboutNames('about', fact.about)
+    case 'note':
+      return [
+        ...aboutNames('about', fact.about),
+        ...fact.photo_ids.map((id, index) => ({ at: `photo_ids.${index}`, id, kind: 'photo' as const })),
+        ...fact.clip_ids.map((id, index) => ({ at: `clip_ids.${index}`, id, kind: 'clip' as const })),
+      ]
     case 'retraction':
       return [{ at: 'fact_id', id: fact.fact_id, kind: 'fact' }]
     case 'acknowledgement':
@@ -117,6 +127,7 @@ function idsOf(job: JobDocument): Record<string, ReadonlySet<string>> {
     photo: ids(job.photos),
     clip: ids(job.clips),
     finding: ids(job.findings),
+    work_item: ids(job.work_items),
     fact: ids(job.facts),
   }
 }

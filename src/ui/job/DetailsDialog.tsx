@@ -6,6 +6,7 @@ import { Button, CheckField, SavedTextField, SelectField } from '../look'
 import { Dialog } from '../look/Dialog'
 import { DayField, HoursField } from '../look/ReadField'
 import { localDay } from '../state/localDay'
+import { Notes } from '../walk/looked/Notes'
 import { useJob } from '../state/useJob'
 
 type Role = EntityOf['person']['roles'][number]
@@ -64,6 +65,9 @@ export function DetailsDialog({ open, onClose }: { open: boolean; onClose: () =>
             { value: 'right', label: 'right hand' },
           ]}
         />
+      </div>
+      <div className="mt-3">
+        <Notes about={{ kind: 'job' }} name={`the job ${job.title}`} />
       </div>
       <h3 className="mt-5 border-b border-ink pb-1 text-[17px]">People</h3>
       {people.map((person) => {

@@ -8,9 +8,12 @@ import { GroupHead, Hidden, ListTools } from '../lists/ListTools'
 import { useListView } from '../lists/useListView'
 import { Button, Notice, Panel } from '../look'
 import { useJob } from '../state/useJob'
+import { whenShown } from '../state/whenShown'
 import { ChangeItem } from './ChangeItem'
 import { CHOSEN_FILTERS, CHOSEN_ORDERS, orderChosen } from './orderChosen'
 import { OwnItemForm } from './OwnItemForm'
+
+const Notes = whenShown(() => import('../walk/looked/Notes').then((file) => file.Notes))
 
 /** What was chosen, each with how it stands to the bid. */
 export function ChosenPanel() {
@@ -102,7 +105,12 @@ function Chosen({ item }: { item: ScopeItem }) {
           <Notice tone="waiting">{notice}</Notice>
         </div>
       ))}
-      {changing ? <ChangeItem item={item} /> : null}
+      {changing ? (
+        <>
+          <Notes about={{ kind: 'item', item_id: item.id }} name={item.name} />
+          <ChangeItem item={item} />
+        </>
+      ) : null}
     </li>
   )
 }

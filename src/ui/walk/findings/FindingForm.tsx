@@ -31,6 +31,7 @@ import { outsideScope, outsideWords } from '../../../core/scope/scopeLine'
 const SignPicker = whenShown(() => import('./SignPicker').then((file) => file.SignPicker))
 const HazardDialog = whenShown(() => import('../looked/HazardDialog').then((file) => file.HazardDialog))
 const AgainDialog = whenShown(() => import('./AgainDialog').then((file) => file.AgainDialog))
+const Notes = whenShown(() => import('../looked/Notes').then((file) => file.Notes))
 const NoteFact = whenShown(() => import('../looked/NoteFact').then((file) => file.NoteFact))
 
 type Fields = Partial<EntityOf['finding']>
@@ -93,6 +94,7 @@ export function FindingForm({ finding }: { finding: Finding | null }) {
         Same again
       </Button>
       <NoteFact finding={finding} />
+      <Notes about={{ kind: 'finding', finding_id: finding.id }} name={`finding ${finding.number ?? ''}`} />
       <HazardDialog finding={finding} />
       <Button
         look="quiet"

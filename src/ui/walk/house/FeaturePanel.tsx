@@ -16,6 +16,7 @@ import { FEATURE_NAMES } from './freshFeature'
 import { freshFinding } from '../findings/fresh'
 import { whenShown } from '../../state/whenShown'
 
+const Notes = whenShown(() => import('../looked/Notes').then((file) => file.Notes))
 const FeatureDialog = whenShown(() => import('./FeatureDialog').then((file) => file.FeatureDialog))
 
 const GRADES = [0, 1, 2, 3, 4] as const
@@ -55,6 +56,10 @@ export function FeaturePanel({ feature }: { feature: Feature }) {
       title={`${FEATURE_NAMES[feature.kind]} ${letter}${feature.number}`}
       aside={
         <span className="flex gap-2">
+          <Notes
+            about={{ kind: 'feature', feature_id: feature.id }}
+            name={`${FEATURE_NAMES[feature.kind]} ${letter}${feature.number}`}
+          />
           <Button look="quiet" onClick={() => setEditing(true)}>
             Size, another, remove
           </Button>

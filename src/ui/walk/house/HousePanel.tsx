@@ -10,6 +10,7 @@ import { OpeningsLine } from './OpeningsLine'
 import { WalkOrderForm } from './WalkOrderForm'
 import { whenShown } from '../../state/whenShown'
 
+const Notes = whenShown(() => import('../looked/Notes').then((file) => file.Notes))
 const FeatureDialog = whenShown(() => import('./FeatureDialog').then((file) => file.FeatureDialog))
 const HouseDialog = whenShown(() => import('./HouseDialog').then((file) => file.HouseDialog))
 const SideDialog = whenShown(() => import('./SideDialog').then((file) => file.SideDialog))
@@ -98,6 +99,9 @@ export function HousePanel() {
         <Button disabled={job.sides.length === 0} onClick={() => setDialog('feature')}>
           Add window, door, deck
         </Button>
+        {side ? (
+          <Notes about={{ kind: 'side', side_id: side.id }} name={`side ${side.letter}, ${side.facing}`} />
+        ) : null}
       </div>
       {side ? <CoveragePanel side={side} /> : null}
       {dialog === 'house' ? <HouseDialog open onClose={() => setDialog(null)} /> : null}

@@ -65,7 +65,7 @@ export function OpeningsLine({ side }: { side: Side }) {
           }}
         />
       </div>
-      <Button type="submit">Add</Button>
+      <Button type="submit">Put there</Button>
     </form>
   )
 }

@@ -23,7 +23,7 @@ test.each([
   [{ percent: 'wet' }, 'Type the reading'],
   [{ percent: '201' }, 'Type the reading'],
   [{ percent: '20', reference: 'dry' }, 'Type the dry reading'],
-  [{ percent: '20', temperature_c: '90' }, 'Type the temperature'],
+  [{ percent: '20', temperature_c: '90 C' }, 'Type the temperature'],
   [{ kind: 'test' as const, result: ' ' }, 'Say what the check showed.'],
   [{ kind: 'hold' as const, why: '' }, 'Say what was not seen.'],
 ])('%j says what to do', (of, words) => {
