@@ -21,7 +21,12 @@ const CHANGES = [
 ]
 async function keep(changes: typeof CHANGES, notices = ''): ReturnType<typeof keepFirmValues> {
   const { edition, clauses, firm } = await readFirmValues(member)
-  return keepFirmValues(member, { edition, changes, clauses: { ...clauses, required_notices: notices }, firm })
+  return keepFirmValues(member, {
+    edition,
+    changes,
+    clauses: { ...clauses, required_notices: notices },
+    firm,
+  })
 }
 const begin = async (id: string) => {
   await createJob(member, { id, title: id, timeZone: 'Etc/UTC' })
@@ -52,7 +57,9 @@ test('one wrong value refuses all, by name, and nothing is kept', async () => {
 test('of two who change the same edition, the second is told', async () => {
   const { edition, clauses, firm } = await readFirmValues(member)
   await keep(CHANGES)
-  expect(await refusalOf(keepFirmValues(member, { edition, changes: [], clauses, firm }))).toBe('settings-changed')
+  expect(await refusalOf(keepFirmValues(member, { edition, changes: [], clauses, firm }))).toBe(
+    'settings-changed',
+  )
 })
 
 test('crew and apprentice neither read nor change them; another firm has its own', async () => {
@@ -60,9 +67,9 @@ test('crew and apprentice neither read nor change them; another firm has its own
   for (const role of ['crew', 'apprentice'] as const) {
     expect(await refusalOf(readFirmValues({ ...member, role }))).toBe('not-for-role')
     const { edition, clauses, firm } = await readFirmValues(member)
-    expect(await refusalOf(keepFirmValues({ ...member, role }, { edition, changes: [], clauses, firm }))).toBe(
-      'not-for-role',
-    )
+    expect(
+      await refusalOf(keepFirmValues({ ...member, role }, { edition, changes: [], clauses, firm })),
+    ).toBe('not-for-role')
   }
   const { values } = await readFirmValues(await newFirm())
   expect(values.every((value) => value.own === null)).toBe(true)

@@ -41,7 +41,7 @@ test('one line of the history is taken back; a later one on the same field stand
 })
 
 test('a note on a side, with a picture: for the firm alone, in the history, taken back', async ({ page }) => {
-  await signIn(page, PEOPLE.crew)
+  await signIn(page, PEOPLE.estimator)
   const id = await openOwn(page)
   await page.getByRole('button', { name: 'Notes on side A, front, 0' }).click()
   const notes = page.getByRole('dialog', { name: 'Notes on side A, front' })
@@ -60,7 +60,7 @@ test('a note on a side, with a picture: for the firm alone, in the history, take
   const line = page
     .getByRole('dialog', { name: 'History' })
     .getByRole('listitem')
-    .filter({ hasText: 'Noted at front A' })
+    .filter({ hasText: /Noted at front A/ })
   await expect(line).toContainText('“Gate code 1928; the dog is friendly.”')
   await line.getByRole('button', { name: /^Take back/ }).click()
   await expect(line.getByText('holds no more')).toBeVisible()

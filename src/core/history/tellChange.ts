@@ -137,9 +137,9 @@ export function tellOverruled(change: Change, name: string, value: unknown, job:
 
 /**
  * Whether one edit can be taken back by itself: only while nothing later stands on it. `changed-since`: a field of it has another
- * value by now. `already`: it no longer holds.
+ * value by now. `already`: it no longer holds. `stays`: a taking back is not taken back; the fact is noted anew.
  */
-export type TakenBack = 'yes' | 'wants-reason' | 'changed-since' | 'already'
+export type TakenBack = 'yes' | 'wants-reason' | 'changed-since' | 'already' | 'stays'
 
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b)
 
@@ -150,7 +150,7 @@ export function canTakeBack(
   job: JobDocument,
 ): TakenBack {
   if (change.op === 'fact') {
-    if (change.fact.kind === 'retraction') return 'already'
+    if (change.fact.kind === 'retraction') return 'stays'
     const { id } = change.fact
     const isTaken = job.facts.some((fact) => fact.kind === 'retraction' && fact.fact_id === id)
     if (isTaken || !job.facts.some((fact) => fact.id === id)) return 'already'
