@@ -89,7 +89,7 @@ test('work of one’s own: named, with hours, boards and a trade; a size that is
   await change.getByRole('button', { name: 'Add hours' }).click()
   await change.getByLabel('Work').fill('Two of us, a dolly')
   await change.getByRole('button', { name: 'Add the line' }).click()
-  await expect(change.getByText('Say how many, as a number above nought.')).toBeVisible()
+  await expect(change.getByText('Type a number, such as 2.5.')).toBeVisible()
   await change.getByLabel('Hours').fill('3')
   await change.getByRole('button', { name: 'Add the line' }).click()
   await change.getByRole('button', { name: 'Add goods or a trade' }).click()

@@ -2,6 +2,7 @@
 
 import { useEffect, useState } from 'react'
 import { Button, LinkButton, Notice, TextAreaField, TextField } from '../look'
+import { NumberField } from '../look/ReadField'
 import { whenShown } from '../state/whenShown'
 import { FirmFacePanel } from './FirmFacePanel'
 import { PeoplePanel } from './PeoplePanel'
@@ -36,14 +37,11 @@ function Clauses({ state }: { state: FirmValuesState }) {
         />
       ))}
       <div className="w-40">
-        <TextField
+        <NumberField
           label="A bid stands, days"
-          inputMode="numeric"
-          value={String(clauses.validity_days)}
-          onChange={(text) => {
-            const days = Number(text)
-            if (Number.isInteger(days) && days >= 1 && days <= 365) setClause({ validity_days: days })
-          }}
+          range={{ least: 1, most: 365, whole: true }}
+          value={clauses.validity_days}
+          onChange={(validity_days) => setClause({ validity_days })}
         />
       </div>
     </section>

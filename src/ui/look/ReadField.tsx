@@ -2,6 +2,7 @@
 
 import { useState } from 'react'
 import {
+  dayWords,
   parseDay,
   parseHours,
   parseNumber,
@@ -136,7 +137,7 @@ export function DayField(props: Props<string> & { today: string }) {
     <ReadField
       {...rest}
       read={(text) => parseDay(text, today)}
-      show={(day) => day}
+      show={(day) => dayWords(day).replaceAll('\u00a0', ' ')}
       such="a day, such as yesterday, last Tuesday, May 4 or 2026-05-04"
     />
   )

@@ -3,7 +3,8 @@
 import { useState } from 'react'
 import { GOODS, goodName, materialName, MATERIALS, SECTION_USD } from '../../core/catalogue'
 import type { WorkItem } from '../../core/job'
-import { formatLength, type Length } from '../../core/measure'
+import { formatLength, parseNumber, type Length } from '../../core/measure'
+import { saidWords } from '../../core/words'
 import { Button, LengthField, SelectField, TextField } from '../look'
 
 /** Materials that new wood can be bought in. */
@@ -75,12 +76,6 @@ const GOOD_CHOICES = [...GOODS]
   .sort((a, b) => a.name.localeCompare(b.name))
   .map(({ id, name, unit }) => ({ value: id, label: `${name}, ${unit}` }))
 
-/** A number that is typed; null where it is none, or below nothing. */
-function numberOf(text: string): number | null {
-  const value = Number(text.trim().replace(',', '.'))
-  return text.trim() !== '' && Number.isFinite(value) && value > 0 ? value : null
-}
-
 function NewLine({ kind, add, leave }: { kind: Line['kind']; add: (line: Line) => void; leave: () => void }) {
   const [what, setWhat] = useState('')
   const [many, setMany] = useState('')
@@ -90,12 +85,17 @@ function NewLine({ kind, add, leave }: { kind: Line['kind']; add: (line: Line) =
   const [length, setLength] = useState<Length | null>(null)
   const [said, setSaid] = useState<string | null>(null)
   function keep(): void {
-    const value = numberOf(many)
-    if (value === null) return setSaid('Say how many, as a number above nought.')
+    const read = parseNumber(
+      many,
+      kind === 'piece' ? { least: 1, most: 999, whole: true } : { least: 0.01, most: 10_000 },
+    )
+    if (!read.ok)
+      return setSaid(saidWords(read.error, kind === 'piece' ? 'a count, such as 3' : 'a number, such as 2.5'))
+    const { value } = read
     if (kind === 'hours') return add({ kind, what, hours: value })
     if (kind === 'good') return add({ kind, good, quantity: value })
     if (length === null) return setSaid('Say how long, such as 6 or 4 ft 2.')
-    add({ kind, section, material, length, count: Math.max(1, Math.round(value)) })
+    add({ kind, section, material, length, count: value })
   }
   return (
     <div className="grid grid-cols-2 gap-2 border-l-2 border-rule py-1 pl-2">

@@ -16,7 +16,8 @@ import {
   toSquareFeet,
   type Length,
 } from '../../../core/measure'
-import { Button, LengthField, Panel, TextField, PANES } from '../../look'
+import { Button, LengthField, Panel, PANES } from '../../look'
+import { NumberField, PitchField } from '../../look/ReadField'
 import { FigureTree } from '../../price/FigureTree'
 import { useJob } from '../../state/useJob'
 
@@ -97,25 +98,25 @@ export function MeasuresPanel() {
   )
 }
 
-function count(text: string): number | null {
-  const number = Number(text)
-  return text.trim() !== '' && Number.isFinite(number) && number > 0 && number < 1000 ? number : null
-}
-
 /** Height by counting courses of siding, brick or block; the exposure itself from a taped run. */
 function CoursesHelper() {
   const { derived, store } = useJob()
   const { job } = derived
-  const [courses, setCourses] = useState('')
+  const [many, setMany] = useState<number | null>(null)
   const [exposure, setExposure] = useState<Length>(inches(4))
   const [run, setRun] = useState<Length | null>(null)
-  const many = count(courses)
   const height = many === null ? null : heightFromCourses(many, exposure)
   const measured = run === null ? null : exposureOf(run, 10)
   return (
     <Panel title="Height from courses">
       <div className="grid grid-cols-2 gap-2 pt-2">
-        <TextField label="Courses counted" inputMode="decimal" value={courses} onChange={setCourses} />
+        <NumberField
+          label="Courses counted"
+          range={{ least: 0.5, most: 999 }}
+          value={many}
+          onChange={setMany}
+          onClear={() => setMany(null)}
+        />
         <LengthField
           label="Exposure of one"
           value={exposure}
@@ -160,38 +161,32 @@ function CoursesHelper() {
 
 function GableHelper() {
   const [width, setWidth] = useState<Length>(feet(24))
-  const [pitch, setPitch] = useState('6')
+  const [pitch_in_12, setPitch] = useState(6)
   const [overhang, setOverhang] = useState<Length>(inches(12))
-  const pitch_in_12 = Number(pitch)
-  const fine = pitch.trim() !== '' && pitch_in_12 >= 0 && pitch_in_12 <= 36
   return (
     <Panel title="Gable and rake">
       <div className="grid grid-cols-3 gap-2 pt-2">
         <LengthField label="Width" bare="feet" value={width} onChange={(value) => value && setWidth(value)} />
-        <TextField label="Pitch in 12" inputMode="decimal" value={pitch} onChange={setPitch} />
+        <PitchField label="Pitch in 12" value={pitch_in_12} onChange={setPitch} />
         <LengthField
           label="Overhang"
           value={overhang}
           onChange={(value) => value !== null && setOverhang(value)}
         />
       </div>
-      {fine ? (
-        <p className="pt-2">
-          <span className="font-head text-[17px] font-semibold">
-            {toSquareFeet(gableArea(width, pitch_in_12)).toFixed(1)} ft²
-          </span>
-          , each rake{' '}
-          <span className="font-head text-[17px] font-semibold">
-            {formatLength(rakeLength({ run: (width / 2) as Length, pitch_in_12, overhang }))}
-          </span>
-          <span className="block text-[13px] text-quiet">
-            half the width {toFeet((width / 2) as Length).toFixed(2)} ft × rise ÷ 2, twice; rake by Pythagoras
-            over the overhang
-          </span>
-        </p>
-      ) : (
-        <p className="pt-2 text-crayon-text">A pitch is inches of rise in 12, from 0 to 36.</p>
-      )}
+      <p className="pt-2">
+        <span className="font-head text-[17px] font-semibold">
+          {toSquareFeet(gableArea(width, pitch_in_12)).toFixed(1)} ft²
+        </span>
+        , each rake{' '}
+        <span className="font-head text-[17px] font-semibold">
+          {formatLength(rakeLength({ run: (width / 2) as Length, pitch_in_12, overhang }))}
+        </span>
+        <span className="block text-[13px] text-quiet">
+          half the width {toFeet((width / 2) as Length).toFixed(2)} ft × rise ÷ 2, twice; rake by Pythagoras
+          over the overhang
+        </span>
+      </p>
     </Panel>
   )
 }
