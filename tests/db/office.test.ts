@@ -1,11 +1,11 @@
 /** The list of jobs as the firm's day, on real PostgreSQL: states, sums, away and back, copies. */
 import { afterAll, expect, test } from '@jest/globals'
-import { jobDay } from '../../src/core/office'
+import { jobDay, tellMonths } from '../../src/core/office'
 import type { JobRowAnswer } from '../../src/core/contract'
 import { acceptBid, readOwnerBid } from '../../src/server/bids/ownerBid'
 import type { Member } from '../../src/server/http'
-import { copyJob, sayOfJob } from '../../src/server/jobs/office'
-import { listFirmJobs, readJobSnapshot } from '../../src/server/jobs/readJobs'
+import { copyJob, readMonths, sayOfJob } from '../../src/server/jobs/office'
+import { createJob, listFirmJobs, readJobSnapshot } from '../../src/server/jobs/readJobs'
 import { closePools, newFirm, refusalOf, send, takeAlderHouse } from './support'
 
 afterAll(closePools)
@@ -89,4 +89,45 @@ test('a job is found by its owner’s name too, and money stays with whoever may
   const found = await listFirmJobs(firm, { words: 'fennimore', after: '', archived: 'no' })
   expect(found.jobs.map((job) => job.id)).toEqual([id])
   expect(await rowOf({ ...firm, role: 'crew' }, id)).not.toHaveProperty('total_cents')
+})
+
+test('what was won, by the month it went out: the accepted bid counts, a put-away job too, another firm’s never', async () => {
+  const firm = await newFirm()
+  const other = await newFirm()
+  const id = await takeAlderHouse(firm)
+  const first = await send(firm, id)
+  const { hash, model } = await readOwnerBid(first.token)
+  await acceptBid(first.token, { name: 'Orla Fennimore', role: 'owns', hash })
+  await sayOfJob(firm, id, { archived: true })
+  const today = new Date().toISOString().slice(0, 10)
+  const { jobs } = await readMonths(firm)
+  expect(jobs).toMatchObject([{ total_cents: model.total_cents, standing: null, until: model.valid_until }])
+  const told = tellMonths(jobs, today)
+  expect(told.won).toEqual({
+    count: 1,
+    of: 1,
+    cents: model.total_cents,
+    of_cents: model.total_cents,
+  })
+  expect(told.months.at(-1)?.count.won).toBe(1)
+  expect((await readMonths(other)).jobs).toEqual([])
+  await sayOfJob(firm, id, { standing: { state: 'declined', on: today } })
+  expect(tellMonths((await readMonths(firm)).jobs, today).won).toMatchObject({ count: 0, of: 1 })
+  expect(await refusalOf(readMonths({ ...firm, role: 'crew' }))).toBe('not-for-role')
+})
+
+test('a job begun from a contact has its address and its owner from the start', async () => {
+  const firm = await newFirm()
+  const owner = { name: 'Ada Fell', email: 'ada@mail.invalid', phone: '555 0102' }
+  await createJob(firm, {
+    id: 'from-a-contact',
+    title: '9 Sedge Road',
+    timeZone: 'Etc/UTC',
+    address: '9 Sedge Road, Brae Haven',
+    owner,
+  })
+  const { job } = await readJobSnapshot(firm, 'from-a-contact')
+  expect(job.job.address).toBe('9 Sedge Road, Brae Haven')
+  expect(job.people).toMatchObject([{ ...owner, roles: ['owns', 'pays', 'may-approve'] }])
+  expect(await rowOf(firm, 'from-a-contact')).toMatchObject({ owner: 'Ada Fell' })
 })
