@@ -109,7 +109,9 @@ function FindingsPanel({ shown }: { shown: Finding | null }) {
                           : 'nothing chosen'}
                       </span>
                     </span>
-                    <Awl grade={gradeOf(each)} word={false} />
+                    <span className="shrink-0">
+                      <Awl grade={gradeOf(each)} word={false} />
+                    </span>
                   </button>
                 </li>
               )
