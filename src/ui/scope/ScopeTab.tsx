@@ -1,9 +1,7 @@
 'use client'
 
 import { useMemo } from 'react'
-import { GroupHead, Hidden, ListTools } from '../lists/ListTools'
-import { FINDING_FILTERS, FINDING_ORDERS, orderFindings } from '../lists/orderFindings'
-import { useListView } from '../lists/useListView'
+import { OrderedFindings } from '../lists/FindingGroups'
 import { newId } from '../../client/newId'
 import { methodName, partName } from '../../core/catalogue'
 import { findingNumber } from '../../core/house'
@@ -45,9 +43,6 @@ function FindingsPanel({ shown }: { shown: Finding | null }) {
   const { job, scope } = derived
   const tick = (id: string): void =>
     choose(chosen.includes(id) ? chosen.filter((each) => each !== id) : [...chosen, id])
-  const [order, setOrder] = useListView('scope.order', FINDING_ORDERS, 'found')
-  const [filter, setFilter] = useListView('scope.filter', FINDING_FILTERS, 'all')
-  const ordered = useMemo(() => orderFindings(derived, { order, filter }), [derived, order, filter])
   const advised = useMemo(
     () => takeAdvised(derived.job, derived.trace, derived.cautions.dangers, newId),
     [derived],
@@ -61,64 +56,48 @@ function FindingsPanel({ shown }: { shown: Finding | null }) {
           </Button>
         </div>
       ) : null}
-      {job.findings.length > 1 ? (
-        <>
-          <ListTools
-            of="findings"
-            orders={FINDING_ORDERS}
-            order={[order, setOrder]}
-            filters={FINDING_FILTERS}
-            filter={[filter, setFilter]}
-          />
-          <Hidden {...ordered} only={FINDING_FILTERS[filter]} onAll={() => setFilter('all')} />
-        </>
-      ) : null}
-      {ordered.groups.map((group) => (
-        <section key={group.id} aria-label={group.name ?? 'All findings'}>
-          {group.name === null ? null : <GroupHead name={group.name} count={group.findings.length} />}
-          <ul>
-            {group.findings.map((each) => {
-              const mine = scope.items.filter((item) => item.finding_ids.includes(each.id))
-              return (
-                <li key={each.id} className="flex items-center border-b border-rule">
-                  <label className="flex min-h-10 shrink-0 items-center pr-1 touch:min-h-12 touch:px-2">
-                    <input
-                      type="checkbox"
-                      aria-label={`Together: finding ${findingNumber(each, job)}`}
-                      checked={chosen.includes(each.id)}
-                      onChange={() => tick(each.id)}
-                      className="size-5 accent-spruce"
-                    />
-                  </label>
-                  <button
-                    type="button"
-                    aria-current={each === shown ? 'true' : undefined}
-                    onClick={() => choose([each.id])}
-                    className={`flex min-h-10 w-full items-center gap-2.5 px-1.5 py-0.5 text-left leading-tight touch:min-h-12 ${each === shown ? 'bg-paper' : 'hover:bg-paper'}`}
-                  >
-                    <span className="w-7 shrink-0 font-head font-semibold text-crayon-text">
-                      {findingNumber(each, job)}
-                    </span>
-                    <span className="min-w-0 grow">
-                      <span className="block truncate">
-                        {each.component ? partName(each.component) : each.words}
-                      </span>
-                      <span className="block truncate text-[13px] text-quiet">
-                        {mine.length > 0
-                          ? mine.map((item) => methodName(item.item.method).toLowerCase()).join(' + ')
-                          : 'nothing chosen'}
-                      </span>
-                    </span>
-                    <span className="shrink-0">
-                      <Awl grade={gradeOf(each)} word={false} />
-                    </span>
-                  </button>
-                </li>
-              )
-            })}
-          </ul>
-        </section>
-      ))}
+      <OrderedFindings
+        stage="scope"
+        row={(each) => {
+          const mine = scope.items.filter((item) => item.finding_ids.includes(each.id))
+          return (
+            <li key={each.id} className="flex items-center border-b border-rule">
+              <label className="flex min-h-10 shrink-0 items-center pr-1 touch:min-h-12 touch:px-2">
+                <input
+                  type="checkbox"
+                  aria-label={`Together: finding ${findingNumber(each, job)}`}
+                  checked={chosen.includes(each.id)}
+                  onChange={() => tick(each.id)}
+                  className="size-5 accent-spruce"
+                />
+              </label>
+              <button
+                type="button"
+                aria-current={each === shown ? 'true' : undefined}
+                onClick={() => choose([each.id])}
+                className={`flex min-h-10 w-full items-center gap-2.5 px-1.5 py-0.5 text-left leading-tight touch:min-h-12 ${each === shown ? 'bg-paper' : 'hover:bg-paper'}`}
+              >
+                <span className="w-7 shrink-0 font-head font-semibold text-crayon-text">
+                  {findingNumber(each, job)}
+                </span>
+                <span className="min-w-0 grow">
+                  <span className="block truncate">
+                    {each.component ? partName(each.component) : each.words}
+                  </span>
+                  <span className="block truncate text-[13px] text-quiet">
+                    {mine.length > 0
+                      ? mine.map((item) => methodName(item.item.method).toLowerCase()).join(' + ')
+                      : 'nothing chosen'}
+                  </span>
+                </span>
+                <span className="shrink-0">
+                  <Awl grade={gradeOf(each)} word={false} />
+                </span>
+              </button>
+            </li>
+          )
+        }}
+      />
       {job.findings.length === 0 ? (
         <p className="py-3 text-quiet">No finding yet. Work on a whole side can be chosen all the same.</p>
       ) : null}

@@ -1,10 +1,8 @@
 'use client'
 
 import { partName } from '../../../core/catalogue'
-import { GroupHead, Hidden, ListTools } from '../../lists/ListTools'
-import { FINDING_FILTERS, FINDING_ORDERS, orderFindings, type FindingGroup } from '../../lists/orderFindings'
-import { useListView } from '../../lists/useListView'
-import { memo, useMemo, useState } from 'react'
+import { FindingGroups, OrderedFindings } from '../../lists/FindingGroups'
+import { memo, useMemo, useState, type ReactNode } from 'react'
 import { whereOf } from '../../../core/caution'
 import { gradeOf, type Finding } from '../../../core/job'
 import { findingNumber } from '../../../core/house'
@@ -31,17 +29,15 @@ export function FindingList() {
       })),
     [job],
   )
-  const [order, setOrder] = useListView('walk.order', FINDING_ORDERS, 'found')
-  const [filter, setFilter] = useListView('walk.filter', FINDING_FILTERS, 'all')
-  const ordered = useMemo(() => orderFindings(derived, { order, filter }), [derived, order, filter])
   const side = near.side
   const here = rows.filter(({ finding: { place } }) => place.kind === 'side' && place.side_id === side?.id)
   const narrows = isPhone && side !== null && !showsAll && job.sides.length > 1
-  const groups: readonly FindingGroup[] = isPhone
-    ? [{ id: 'all', name: null, findings: (narrows ? here : rows).map((row) => row.finding).toReversed() }]
-    : ordered.groups
+  const lastFirst = (narrows ? here : rows).map(({ finding }) => finding).toReversed()
   const byId = useMemo(() => new Map(rows.map((row) => [row.finding.id, row])), [rows])
   const hidden = rows.length - here.length
+  const row = ({ id }: Finding): ReactNode => (
+    <FindingRow key={id} {...byId.get(id)!} isActive={chosen.includes(id)} choose={choose} />
+  )
   return (
     <Panel
       title={narrows ? `Findings, ${side.letter} ${side.facing}` : 'Findings'}
@@ -65,29 +61,11 @@ export function FindingList() {
           where it is soft.
         </p>
       ) : null}
-      {!isPhone && job.findings.length > 1 ? (
-        <>
-          <ListTools
-            of="findings"
-            orders={FINDING_ORDERS}
-            order={[order, setOrder]}
-            filters={FINDING_FILTERS}
-            filter={[filter, setFilter]}
-          />
-          <Hidden {...ordered} only={FINDING_FILTERS[filter]} onAll={() => setFilter('all')} />
-        </>
-      ) : null}
-      {groups.map((group) => (
-        <section key={group.id} aria-label={group.name ?? 'All findings'}>
-          {group.name === null ? null : <GroupHead name={group.name} count={group.findings.length} />}
-          <ul>
-            {group.findings.map(({ id }) => {
-              const row = byId.get(id)!
-              return <FindingRow key={id} {...row} isActive={chosen.includes(id)} choose={choose} />
-            })}
-          </ul>
-        </section>
-      ))}
+      {isPhone ? (
+        <FindingGroups groups={[{ id: 'all', name: null, findings: lastFirst }]} row={row} />
+      ) : (
+        <OrderedFindings stage="walk" row={row} />
+      )}
     </Panel>
   )
 }
