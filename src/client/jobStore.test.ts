@@ -309,3 +309,57 @@ test('settled waits until the job is written down on this device too', async () 
   await rest()
   expect(told).toEqual(['written', 'settled'])
 })
+
+/** A browser's database of which some calls are given; all others succeed and find nothing. */
+const someLocal = (calls: Record<string, unknown>): never =>
+  new Proxy(
+    { member: TESS, ...calls },
+    {
+      get: (of, key) => (key in of ? of[key as keyof typeof of] : () => Promise.resolve(undefined)),
+    },
+  ) as never
+const begun = (calls: Record<string, unknown>): JobStore => {
+  const store = new JobStore(
+    'small',
+    { job: smallHouse(), sequence: 0, revisions: {}, head: null, member: TESS },
+    { local: someLocal(calls), unborn: true },
+  )
+  opened.push(store)
+  return store
+}
+
+test('a page is not left before what was typed is on the disk, however soon the sending fails', async () => {
+  signal = 'none'
+  let written: () => void = () => undefined
+  const store = begun({ keepWaiting: () => new Promise<void>((resolve) => (written = resolve)) })
+  await store.remember()
+  store.create('finding', finding('f1'))
+  const told: unknown[] = []
+  void store.mayLeave().then((said) => told.push(said))
+  await rest()
+  expect(told).toEqual([])
+  written()
+  await rest()
+  expect(told).toEqual([null])
+})
+
+test('a page is not left where the browser keeps nothing and nothing could be sent', async () => {
+  signal = 'none'
+  const full = (): Promise<never> => Promise.reject(new Error('quota'))
+  const edits = begun({ keepWaiting: full })
+  await edits.remember()
+  edits.create('finding', finding('f1'))
+  expect(await edits.mayLeave()).toContain('only in this page')
+  const whole = begun({ keepJob: full })
+  await whole.remember()
+  whole.create('finding', finding('f2'))
+  expect(await whole.mayLeave()).toContain('only in this page')
+})
+
+test('a page may be left where the browser keeps nothing and all was sent', async () => {
+  const full = (): Promise<never> => Promise.reject(new Error('quota'))
+  const store = begun({ keepWaiting: full, keepJob: full })
+  await store.remember()
+  store.create('finding', finding('f1'))
+  expect(await store.mayLeave()).toBeNull()
+})

@@ -32,6 +32,9 @@ export type { Sending } from './exchange'
 
 export type { JobView } from './jobView'
 
+const NOT_KEPT =
+  'What you entered is only in this page: it could not be sent, and this browser’s storage is full or switched off. Leave the page open and try again with a signal, or make room on the device.'
+
 /**
  * The job on this device: what the server has, with the edits on top that it has not taken yet.
  *
@@ -341,8 +344,19 @@ export class JobStore {
   /** Resolves to true once everything waiting is sent and written down here, to false when it cannot be sent for now. */
   async settled(): Promise<boolean> {
     await this.flush()
+    // A send that fails at once is quicker than the disk.
+    await this.queue.written()
     await this.writing
     return this.queue.length === 0
+  }
+
+  /** Resolves to null once this page may be left without losing anything, else to why not and what to do. */
+  async mayLeave(): Promise<string | null> {
+    const sent = await this.settled()
+    const isSafe = sent
+      ? this.pictures.notKept === 0
+      : this.remembered !== null && this.queue.unconfirmed + this.pictures.unconfirmed === 0
+    return isSafe ? null : NOT_KEPT
   }
 
   /** Sends what waits and fetches what others did; what cannot be sent stays and is tried again. */

@@ -29,11 +29,20 @@ const CLIP_TYPES = [
 export type PictureState = 'here' | 'sent' | 'refused'
 type Taken<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly words: string }
 
+/** What reads a picture's own date. Loaded when a picture is taken, or ahead of it: nobody waits for it at the start. */
+const loadExif = () => import('exifr').then((file) => file.default)
+
+/** Fetches what taking a picture in needs, so that it is here without a signal. */
+export function fetchAheadOfPictures(): void {
+  loadExif().catch(() => undefined)
+}
+
 async function takenAt(file: Blob): Promise<string | null> {
-  // Loaded when a picture is taken: nobody waits for it before.
-  const { default: exifr } = await import('exifr')
-  const tags: unknown = await exifr
-    .parse(file, { pick: ['DateTimeOriginal', 'OffsetTimeOriginal'], reviveValues: false })
+  // A picture whose date cannot be read, its reader not being on this device, is taken in without a date.
+  const tags: unknown = await loadExif()
+    .then((exifr) =>
+      exifr.parse(file, { pick: ['DateTimeOriginal', 'OffsetTimeOriginal'], reviveValues: false }),
+    )
     .catch(() => null)
   const { DateTimeOriginal: date, OffsetTimeOriginal: offset } = (tags ?? {}) as Record<string, unknown>
   const found = typeof date === 'string' ? /^(\d{4}):(\d\d):(\d\d) (\d\d:\d\d:\d\d)/.exec(date) : null

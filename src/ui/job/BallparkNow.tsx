@@ -1,6 +1,7 @@
 'use client'
 
-import { useState } from 'react'
+import { useRef, useState } from 'react'
+import type { JobStore } from '../../client/jobStore'
 import { newId } from '../../client/newId'
 import { beginJob, emptyJobHere } from '../../client/openJob'
 import type { JobDocument, WorkItem } from '../../core/job'
@@ -14,25 +15,27 @@ export function BallparkNow() {
   const [jobId] = useState(newId)
   const [job, setJob] = useState<JobDocument | null>(null)
   const [wrong, setWrong] = useState<string | null>(null)
+  /** Kept nowhere yet though the item is in it: that is tried again, the item not made twice. */
+  const begunHere = useRef<JobStore | null>(null)
 
   async function open(): Promise<void> {
     const empty = await emptyJobHere(jobId, Intl.DateTimeFormat().resolvedOptions().timeZone)
     if (empty.ok) setJob(empty.snapshot.job)
     else setWrong(empty.words)
   }
-  async function keep(item: WorkItem): Promise<void> {
+  async function made(item: WorkItem): Promise<string | null> {
+    if (begunHere.current) return begunHere.current.mayLeave()
     const begun = await beginJob(jobId, Intl.DateTimeFormat().resolvedOptions().timeZone)
-    if (!begun.ok) {
-      setWrong(begun.words)
-      return
-    }
+    if (!begun.ok) return begun.words
     const said = begun.store.create('work_item', item)
-    if (said) {
-      setWrong(said)
-      return
-    }
-    await begun.store.settled()
-    window.location.assign(`/jobs/${jobId}/price`)
+    if (said) return said
+    begunHere.current = begun.store
+    return begun.store.mayLeave()
+  }
+  async function keep(item: WorkItem): Promise<void> {
+    const wrongWords = await made(item)
+    if (wrongWords) setWrong(wrongWords)
+    else window.location.assign(`/jobs/${jobId}/price`)
   }
 
   return (

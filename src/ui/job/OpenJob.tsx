@@ -16,6 +16,7 @@ import { usePipeline } from '../state/usePipeline'
 import { nearOf } from '../state/near'
 import { useFirmWords, useWalk } from '../state/useWalk'
 import { isLowPower } from '../state/lowPower'
+import { fetchAheadOfPictures } from '../../client/pictureStore'
 import { fetchAhead } from '../state/whenShown'
 import { StripTools } from '../walk/strip/StripTools'
 import { CautionBand } from './CautionBand'
@@ -45,7 +46,9 @@ export function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
   useEffect(() => {
     const timer = setTimeout(() => {
       // What cannot be fetched now is fetched when it is opened, or comes from this device.
-      if (!isLowPower()) fetchAhead()
+      if (isLowPower()) return
+      fetchAhead()
+      fetchAheadOfPictures()
     }, FETCH_AFTER_MS)
     return () => clearTimeout(timer)
   }, [])

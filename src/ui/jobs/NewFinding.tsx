@@ -1,6 +1,7 @@
 'use client'
 
-import { useState } from 'react'
+import { useRef, useState } from 'react'
+import type { JobStore } from '../../client/jobStore'
 import { beginJob } from '../../client/openJob'
 import { newId } from '../../client/newId'
 import { keptWords } from '../../client/words'
@@ -18,6 +19,7 @@ export function NewFinding() {
   const alive = useAlive()
   const [busy, setBusy] = useState(false)
   const [wrong, setWrong] = useState<string | null>(null)
+  const begun = useRef<JobStore | null>(null)
 
   async function add(form: HTMLFormElement): Promise<void> {
     const data = new FormData(form)
@@ -31,14 +33,15 @@ export function NewFinding() {
     }
     setBusy(true)
     setWrong(null)
-    const words = await make(word, file)
-    setBusy(false)
+    const words = await make(word, file).finally(() => setBusy(false))
     if (words) setWrong(words)
     // A whole page load: without a signal the page comes from this device.
     else window.location.assign(`/jobs/${jobId}/walk`)
   }
 
   async function make(word: string, file: File | null): Promise<string | null> {
+    // Entered before and kept nowhere yet: that is tried again, not entered twice.
+    if (begun.current) return begun.current.mayLeave()
     const timeZone = Intl.DateTimeFormat().resolvedOptions().timeZone
     const opened = await beginJob(jobId, timeZone)
     if (!opened.ok) return opened.words
@@ -48,8 +51,8 @@ export function NewFinding() {
     const added = await addFindings(opened.store, { found, near, photo: file, clip: null })
     if (!added.ok) return added.words
     // Written down here too: the page that follows opens with the finding in it, not with the empty job it began as.
-    await opened.store.settled()
-    return null
+    begun.current = opened.store
+    return opened.store.mayLeave()
   }
 
   return (

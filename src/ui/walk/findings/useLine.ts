@@ -49,8 +49,9 @@ export function useLine(): LineEntry {
   async function add(of: { file: File | null; clip?: Blob }): Promise<boolean> {
     setWrong(null)
     setBusy(true)
-    const added = await addFindings(store, { found, near, photo: of.file, clip: of.clip ?? null })
-    setBusy(false)
+    const added = await addFindings(store, { found, near, photo: of.file, clip: of.clip ?? null }).finally(
+      () => setBusy(false),
+    )
     if (!added.ok) {
       setWrong(added.words)
       return false
