@@ -15,6 +15,7 @@ const LAID = [
 export const CLADDING_KITS = [
   kit('panel-sheet', 'New panel sheets', {
     cures: 'whole sheets to studs and to a horizontal joint, flashing at that joint',
+    we: 'We take off the bad sheets and nail new whole ones to the studs, with metal at the joint between them.',
     serves: ['panel-siding'],
     when: [2, 4, 'Panels come off in whole sheets.'],
     life: [20, 30],
@@ -32,6 +33,7 @@ export const CLADDING_KITS = [
   }),
   kit('panel-strip', 'Foot of the panels: flashing and a strip', {
     cures: 'soft foot cut off level, a flashing let in under the panel, a strip of 16 in hung below it',
+    we: 'We cut the soft foot of the siding off level, let metal in under it, and hang a new strip below.',
     serves: ['panel-siding'],
     life: [15, 25],
     uncured: [4, 8],
@@ -47,6 +49,7 @@ export const CLADDING_KITS = [
   }),
   kit('shingle-spot', 'Shingles let in', {
     cures: 'single shingles or shakes out and in, side laps kept, stainless nails, edges sealed',
+    we: 'We slide out the bad shingles one by one and slide in new ones, with stainless nails.',
     serves: ['shingle'],
     when: [1, 4, 'Shingles are changed one by one.'],
     life: [15, 30],
@@ -62,6 +65,7 @@ export const CLADDING_KITS = [
   }),
   kit('stucco-patch', 'Stucco patch with lath and drainage edge', {
     cures: 'cut 6 in past sound, paper shingled in, lath lapped 2 in, three coats, bonded edge',
+    we: 'We cut the stucco back past the damage, mend paper and mesh behind it, and build it up again in three coats; the patch will show.',
     serves: ['stucco'],
     when: [2, 4, 'Soft or loose: cut to sound paper and lath, and patched in three coats.'],
     life: [5, 12],
@@ -81,6 +85,7 @@ export const CLADDING_KITS = [
   }),
   kit('brick-point', 'Rake out and point', {
     cures: 'open joints raked out and pointed in mortar no harder than the old, weeps left open',
+    we: 'We rake the open joints out and fill them with mortar no harder than the old, leaving the drain gaps open.',
     serves: ['brick-veneer', 'foundation-wall', 'pier'],
     when: [1, 2, 'Open joints: raked out and pointed.'],
     life: [20, 40],
@@ -93,6 +98,7 @@ export const CLADDING_KITS = [
   }),
   kit('brick-replace', 'Bricks cut out and set', {
     cures: 'broken bricks cut out, matched ones set, weeps left open',
+    we: 'We cut the broken bricks out and set matching ones, leaving the drain gaps open.',
     serves: ['brick-veneer'],
     when: [3, 4, 'Broken through: cut out and set anew.'],
     life: [30, 50],
@@ -108,6 +114,7 @@ export const CLADDING_KITS = [
   kit('chase-face', 'Chase face stripped and re-clad', {
     cures:
       'cladding off, frame and sheathing mended, barrier, step and counter flashing, trim and cladding on',
+    we: 'We strip this face of the chimney box, mend the frame and boards behind, and close it with new paper, metal at the roof and new siding.',
     serves: ['chase-face'],
     when: [2, 4, 'A chase is opened a face at a time, covered first.'],
     life: [20, 35],
@@ -139,6 +146,7 @@ export const CLADDING_KITS = [
     alsoFixes: ['barrier-faulty'],
     cures:
       'old cladding off, wall inspected and photographed, barrier and flashings from the bottom up, corners and new lap, every cut end primed',
+    we: 'We take all the siding off this side, photograph and look at the wall, and build it up anew from the bottom: paper, metal, corners, boards.',
     serves: [],
     answers: 'side',
     life: [20, 35],
@@ -187,6 +195,7 @@ export const CLADDING_KITS = [
     alsoFixes: ['barrier-faulty'],
     cures:
       'old cladding off, wall inspected, barrier and flashings from the bottom up, shingles on, stainless nails',
+    we: 'We take all the siding off this side, look at the wall, and close it with new paper, metal and shingles.',
     serves: [],
     answers: 'side',
     life: [20, 35],
@@ -212,6 +221,7 @@ export const CLADDING_KITS = [
   kit('re-sheathe-side', 'Sheathing over this side', {
     cures:
       'sheathing by the sheet over the opened wall, edges backed, nailed 6 and 12 in, before the barrier',
+    we: 'We put new wall boards (sheathing) over the opened wall by the sheet, every edge backed, before the paper goes on.',
     serves: [],
     answers: 'side',
     life: [30, 50],

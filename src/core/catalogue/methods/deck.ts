@@ -15,6 +15,7 @@ export const DECK_KITS: readonly MethodRow[] = [
     alsoFixes: ['ledger-unflashed', 'ledger-attachment'],
     cures:
       'joists shored on a braced beam, boards up, old ledger off in lengths, wall mended, membrane, new ledger bolted into sound rim, cap flashing with end dams, hangers and lateral ties, boards back',
+    we: 'We carry the deck on a braced beam, take off the old beam at the house (ledger), mend the wall behind, and bolt on a new one with metal over it.',
     serves: ['ledger'],
     rebuilds: 'member',
     when: [2, 4, 'A soft ledger is shored, then renewed whole.'],
@@ -45,6 +46,7 @@ export const DECK_KITS: readonly MethodRow[] = [
   }),
   kit('ledger-flash', 'Flash and bolt the ledger', {
     cures: 'a sound ledger bolted into sound rim, flashed over with end dams, lateral ties set',
+    we: 'We bolt the sound beam at the house (ledger) to sound wood, cover it with metal, and tie the deck to the house.',
     serves: ['ledger'],
     rebuilds: 'member',
     advice: [{ verdict: 'blocked', when: { grade: [2, 4] }, says: 'Soft: a soft ledger is renewed.' }],
@@ -64,6 +66,7 @@ export const DECK_KITS: readonly MethodRow[] = [
   }),
   kit('deck-joist-sister', 'Sister the deck joist', {
     cures: 'a treated joist beside the old one over its whole length, on the same bearings',
+    we: 'We bolt a treated deck joist beside the old one over its whole length, on the same supports.',
     serves: ['deck-joist'],
     rebuilds: 'member',
     advice: [
@@ -87,6 +90,7 @@ export const DECK_KITS: readonly MethodRow[] = [
   }),
   kit('deck-joist-new', 'Replace the deck joist', {
     cures: 'boards up over it, old joist out, a treated one in, hung at both ends',
+    we: 'We lift the boards over it, take the old deck joist out, and hang a treated one at both ends.',
     serves: ['deck-joist'],
     rebuilds: 'member',
     when: [3, 4, 'Soft through: replaced.'],
@@ -103,6 +107,7 @@ export const DECK_KITS: readonly MethodRow[] = [
   }),
   kit('hanger-new', 'Joist hangers put in', {
     cures: 'a listed hanger at each end that has none, every hole filled with its nail',
+    we: 'We put a metal hanger at each joist end that has none, a nail in every hole.',
     serves: ['joist-hanger'],
     rebuilds: 'member',
     when: [1, 4, 'Rusted or missing: a new hanger, every hole filled.'],
@@ -117,6 +122,7 @@ export const DECK_KITS: readonly MethodRow[] = [
   }),
   kit('deck-beam-new', 'Renew the deck beam, shored', {
     cures: 'joists shored on a braced line, old beam out, a built-up one on the posts, caps fastened',
+    we: 'We carry the deck on a braced line beside it, take the old beam out, and set a new one on the posts.',
     serves: ['deck-beam'],
     rebuilds: 'member',
     when: [2, 4, 'A soft beam is renewed on its posts.'],
@@ -132,6 +138,7 @@ export const DECK_KITS: readonly MethodRow[] = [
   }),
   kit('deck-post-new', 'Renew the deck post, shored', {
     cures: 'beam shored, old post out, a treated one on a base off the concrete, cap fastened',
+    we: 'We hold the beam up, take the old post out, and set a treated one on a base clear of the concrete.',
     serves: ['deck-post'],
     rebuilds: 'member',
     when: [2, 4, 'Posts are whole.'],
@@ -148,6 +155,7 @@ export const DECK_KITS: readonly MethodRow[] = [
   }),
   kit('deck-footing', 'New footing', {
     cures: 'a hole to frost depth or firm ground, poured, its size by load and soil',
+    we: 'We dig to below frost or to firm ground and pour a new footing, as large as load and soil ask.',
     serves: ['deck-footing', 'deck-post'],
     rebuilds: 'member',
     when: [2, 4, 'Sunk or none: a footing sized by load and soil.'],
@@ -164,6 +172,7 @@ export const DECK_KITS: readonly MethodRow[] = [
   }),
   kit('guard-new', 'Renew the guard', {
     cures: 'posts bolted through the frame, rails and balusters so that no 4 in ball goes through',
+    we: 'We build the railing anew: posts bolted through the frame, and no gap that a 4-inch ball goes through.',
     serves: ['guard'],
     rebuilds: 'member',
     when: [2, 4, 'A guard that moves or is soft is renewed with its posts.'],
@@ -182,6 +191,7 @@ export const DECK_KITS: readonly MethodRow[] = [
   }),
   kit('stair-flight', 'Rebuild the stair flight', {
     cures: 'stringers cut to even risers, treads, landing, attached to the frame, hand rail',
+    we: 'We build the stair anew with even steps, a firm landing, a hold on the frame and a hand rail.',
     serves: ['stair'],
     rebuilds: 'member',
     when: [2, 4, 'Stringers soft or cracked: the flight is rebuilt.'],
@@ -205,6 +215,7 @@ export const DECK_KITS: readonly MethodRow[] = [
   }),
   kit('stringer-new', 'Renew a stringer', {
     cures: 'treads off, a stringer cut like its fellow, on a dry foot, treads back',
+    we: 'We take the steps off, cut a new stair side (stringer) like its fellow, stand it on a dry foot, and put the steps back.',
     serves: ['stringer'],
     rebuilds: 'member',
     when: [2, 4, 'Cracked from a notch or soft at the foot: whole.'],
@@ -220,6 +231,7 @@ export const DECK_KITS: readonly MethodRow[] = [
   kit('deck-nailer', 'Nailer beside the joist', {
     does: 'helps',
     cures: 'a treated nailer of 2 ft beside the joist where a board ends',
+    we: 'We fix a short treated board beside the joist, so that the deck boards have something to hold in.',
     serves: ['deck-joist', 'deck-board'],
     life: [8, 15],
     uncured: [3, 6],
@@ -232,6 +244,7 @@ export const DECK_KITS: readonly MethodRow[] = [
   kit('deck-take-down', 'Take the deck down', {
     does: 'helps',
     cures: 'deck taken down and hauled, the wall closed where it was held',
+    we: 'We take the deck down, haul it away, and close the wall where it was held.',
     serves: ['ledger', 'deck-board', 'deck-joist', 'deck-beam', 'deck-post', 'guard', 'stair'],
     rebuilds: 'assembly',
     life: [20, 40],
@@ -248,6 +261,7 @@ export const DECK_KITS: readonly MethodRow[] = [
     alsoFixes: ['ledger-unflashed', 'ledger-attachment', 'connector-missing'],
     cures:
       'old deck down, footings by load, posts, beam, ledger flashed and bolted, joists hung, boards, guard and stair by today’s rule',
+    we: 'We take the old deck down and build it anew from the footings up: posts, beam, hold at the house, joists, boards, railing and stair by today’s rule.',
     serves: ['ledger', 'deck-board', 'deck-joist', 'deck-beam', 'deck-post', 'guard', 'stair'],
     rebuilds: 'assembly',
     advice: [

@@ -13,6 +13,7 @@ export const FLOOR_KITS = [
   kit('joist-sister', 'Sister the joist from below', {
     cures:
       'a joist of the same depth beside it, 3 ft past either end of the soft at least, bearing where the old one bears',
+    we: 'We fix a new floor joist beside the soft one from below, well past the damage and resting where the old one rests.',
     serves: ['joist'],
     rebuilds: 'member',
     when: [1, 2, 'Sound wood over the fastened length: a sister carries with it.'],
@@ -30,6 +31,7 @@ export const FLOOR_KITS = [
   }),
   kit('joist-new', 'Replace the joist from below', {
     cures: 'floor carried beside it, joist out, one of the same depth in on full bearings',
+    we: 'We carry the floor beside it, take the soft joist out from below, and set in a new one as deep.',
     serves: ['joist'],
     rebuilds: 'member',
     when: [3, 4, 'Soft through: replaced, the floor carried beside it.'],
@@ -46,6 +48,7 @@ export const FLOOR_KITS = [
   }),
   kit('girder-line', 'Girder line inside the rot, or at mid-span', {
     cures: 'a new girder on posts and pads under the joists: it mends span, not rot',
+    we: 'We put a new beam on posts and pads under the joists, to carry them where they have become weak or too long.',
     serves: ['joist', 'floor'],
     rebuilds: 'member',
     advice: [
@@ -81,6 +84,7 @@ export const FLOOR_KITS = [
   }),
   kit('girder-new', 'Replace the girder, shored', {
     cures: 'floor carried on lines at both sides, girder out from post to post, plies with joints over posts',
+    we: 'We carry the floor on both sides, take the old main beam out from post to post, and build in a new one.',
     serves: ['girder'],
     rebuilds: 'member',
     when: [2, 4, 'A soft girder is replaced from post to post.'],
@@ -103,6 +107,7 @@ export const FLOOR_KITS = [
   kit('post-pad-new', 'New post on a pad', {
     cures:
       'permanent pad poured clear of the old support, load taken on a shore line, post set plumb, fastened top and bottom',
+    we: 'We pour a new pad clear of the old support, take the load off it, and set a plumb post fastened top and bottom.',
     serves: ['pier'],
     rebuilds: 'member',
     when: [1, 4, 'Loose, leaning or on loose block: a post on a pad of its own.'],
@@ -124,6 +129,7 @@ export const FLOOR_KITS = [
   }),
   kit('floor-lift', 'Lift the floor in steps', {
     cures: 'lifted an eighth of an inch at a time to relieve a bearing, not to level; cracks may appear',
+    we: 'We lift the floor an eighth of an inch at a time to take the load off, not to make it level; cracks may appear.',
     serves: ['floor', 'girder', 'pier'],
     life: [20, 40],
     uncured: [2, 6],
@@ -140,6 +146,7 @@ export const FLOOR_KITS = [
   kit('subfloor-new', 'Subfloor renewed from above', {
     cures:
       'covering out, layers cut to joist centres past the soft, edges blocked, the same thickness glued and screwed',
+    we: 'We take the floor covering up, cut the soft layers out to the joists, and glue and screw in new ones as thick.',
     serves: ['subfloor'],
     when: [2, 4, 'Soft floor is cut to joists and renewed by layers.'],
     life: [25, 40],
@@ -161,6 +168,7 @@ export const FLOOR_KITS = [
   kit('planks-relaid', 'Plank floor lifted and relaid', {
     does: 'helps',
     cures: 'good planks lifted, numbered, laid again over the mended floor',
+    we: 'We lift the good floor boards, number them, and lay them again over the mended floor.',
     serves: ['subfloor', 'floor'],
     life: [15, 30],
     warranty: 'D',
@@ -170,6 +178,7 @@ export const FLOOR_KITS = [
   kit('toilet-off-on', 'Toilet off and on, new seal', {
     does: 'helps',
     cures: 'toilet off, flange looked at, new seal, toilet back',
+    we: 'We take the toilet off, look at what it stands on, and set it back on a new seal.',
     serves: ['subfloor', 'joist'],
     life: [8, 15],
     warranty: 'F',
@@ -179,6 +188,7 @@ export const FLOOR_KITS = [
   kit('dry-first', 'Dry it first', {
     does: 'helps',
     cures: 'driers set, readings taken until the wood is dry enough to close',
+    we: 'We set up driers and take readings until the wood is dry enough to be closed in.',
     serves: [
       'subfloor',
       'joist',
@@ -199,6 +209,7 @@ export const FLOOR_KITS = [
   }),
   kit('insulation-new', 'Floor insulation, last of all', {
     cures: 'wet batts out, new ones hung when the wood below is dry and the source is cured',
+    we: 'We take the wet insulation out and hang new once the wood is dry and its cause is cured.',
     serves: ['floor-insulation'],
     when: [1, 4, 'Fallen or wet: renewed last, when it is dry.'],
     life: [15, 25],

@@ -8,6 +8,7 @@ export const FOUNDATION_KITS = [
   kit('crawl-clear', 'Clear the crawl space', {
     does: 'helps',
     cures: 'debris, old batts and wood on the soil taken out',
+    we: 'We take rubbish, old insulation and wood off the soil out of the crawl space.',
     serves: ['crawl-floor', 'floor-insulation'],
     life: [5, 10],
     warranty: 'D',
@@ -16,6 +17,7 @@ export const FOUNDATION_KITS = [
   }),
   kit('crawl-cover', 'Ground cover over the soil', {
     cures: 'a cover of 6 mil over the soil, laps of 12 in sealed, up the walls and piers',
+    we: 'We lay a cover over the soil of the crawl space, its laps sealed, and take it up the walls and piers.',
     serves: ['crawl-floor'],
     when: [0, 4, 'Bare soil feeds the floor with damp: covered.'],
     life: [5, 12],
@@ -28,6 +30,7 @@ export const FOUNDATION_KITS = [
   kit('crawl-liner', 'Liner sealed to walls and piers', {
     cures:
       'a liner sealed over soil, walls and piers; kept closed only with drying, no open-flue appliance and a termite strip',
+    we: 'We seal a liner over the soil, walls and piers of the crawl space, so that ground damp stays out.',
     serves: ['crawl-floor'],
     life: [12, 25],
     needs: ['dry', 'pest-clear'],
@@ -39,6 +42,7 @@ export const FOUNDATION_KITS = [
   }),
   kit('crawl-vent', 'Vent screened or renewed', {
     cures: 'vent opened, screened, as much free area as before or more',
+    we: 'We open the crawl-space vent, screen it, and leave as much air through as before or more.',
     serves: ['crawl-vent'],
     when: [1, 4, 'Blocked, torn or rusted: a new one.'],
     life: [10, 20],
@@ -47,6 +51,7 @@ export const FOUNDATION_KITS = [
   }),
   kit('crawl-vent-cut', 'Vent cut in block', {
     cures: 'a vent cut in the block wall, for area or for a dead corner',
+    we: 'We cut a vent into the block wall where the crawl space gets no air.',
     serves: ['crawl-vent', 'foundation-wall'],
     life: [15, 25],
     needs: ['permit'],
@@ -60,6 +65,7 @@ export const FOUNDATION_KITS = [
   kit('leader-buried', 'Leader underground to daylight', {
     does: 'helps',
     cures: 'the water of a downspout led underground to daylight, with a clean-out',
+    we: 'We lead the water of the downspout underground to where it comes out in the open, with a place to clean it.',
     serves: ['foundation-wall', 'slab-edge', 'slab', 'crawl-floor'],
     life: [15, 25],
     tasks: [['leader-buried', 'ft', 1]],
@@ -71,6 +77,7 @@ export const FOUNDATION_KITS = [
   kit('drain-trench', 'Drain along the wall', {
     does: 'helps',
     cures: 'a trench below the floor, pipe in stone and fabric, led to daylight or a sump',
+    we: 'We dig a trench along the wall to below the floor and lay a drain in stone, led to where water can go.',
     serves: ['foundation-wall', 'slab-edge', 'crawl-floor'],
     life: [15, 30],
     needs: ['utility-off'],
@@ -86,6 +93,7 @@ export const FOUNDATION_KITS = [
   kit('sump', 'Sump with pump', {
     does: 'helps',
     cures: 'a basin dug at the low place, pump, check valve and discharge led away',
+    we: 'We dig a basin at the low place and set a pump that leads the water away.',
     serves: ['crawl-floor', 'foundation-wall', 'slab'],
     life: [7, 12],
     tasks: [['sump', 'place', 1]],
@@ -99,6 +107,7 @@ export const FOUNDATION_KITS = [
   }),
   kit('slab-edge-patch', 'Slab edge patched by hand', {
     cures: 'loose concrete broken back by hand and brush, bare steel coated, edge built up and kept dry',
+    we: 'We break the loose concrete back by hand, protect bare steel, and build the edge up again.',
     serves: ['slab-edge', 'slab'],
     when: [1, 4, 'Crumbling edge: hands and brushes only, water led away first.'],
     life: [8, 15],
@@ -113,6 +122,7 @@ export const FOUNDATION_KITS = [
   }),
   kit('tendon-end', 'Tendon end cleaned, grouted, coated', {
     cures: 'pocket cleaned with hands and brushes, grouted, coated and kept dry; no drill or saw near it',
+    we: 'We clean the pocket by hand, grout it and coat it; no drill or saw comes near the cable in it.',
     serves: ['tendon-end'],
     advice: [
       {
@@ -134,6 +144,7 @@ export const FOUNDATION_KITS = [
   }),
   kit('crack-injection', 'Inject the crack', {
     cures: 'a still crack of up to 8 ft filled through ports; it opens again if the wall moves',
+    we: 'We fill the crack through small ports; it opens again if the wall goes on moving.',
     serves: ['foundation-wall', 'slab', 'slab-edge'],
     life: [10, 25],
     uncured: [1, 3],
@@ -143,6 +154,7 @@ export const FOUNDATION_KITS = [
   }),
   kit('wall-strap', 'Wall straps', {
     cures: 'straps bonded from sill to floor: they stop movement, they straighten nothing',
+    we: 'We bond straps to the wall from top to floor: they stop it moving and do not straighten it.',
     serves: ['foundation-wall'],
     life: [30, 50],
     uncured: [5, 15],
@@ -153,6 +165,7 @@ export const FOUNDATION_KITS = [
   }),
   kit('wall-brace', 'Steel braces on the wall', {
     cures: 'steel from floor to joists, bearing at both ends: it stops movement, it straightens nothing',
+    we: 'We stand steel against the wall from floor to joists: it stops it moving and does not straighten it.',
     serves: ['foundation-wall'],
     life: [30, 50],
     uncured: [5, 15],
@@ -166,6 +179,7 @@ export const FOUNDATION_KITS = [
   }),
   kit('wall-anchor', 'Wall anchors', {
     cures: 'plates tied by rods to ground beyond the thrust, tightened and tightened again',
+    we: 'We tie the wall with rods to plates in firm ground outside, and tighten them over time.',
     serves: ['foundation-wall'],
     life: [25, 50],
     uncured: [5, 15],
@@ -181,6 +195,7 @@ export const FOUNDATION_KITS = [
   kit('anchor-extension', 'Anchor reached past the paving', {
     does: 'helps',
     cures: 'the rod taken on past paving that must stay, its extension written down',
+    we: 'We reach the tie rod past the paving that must stay, and write down where it lies.',
     serves: ['foundation-wall'],
     life: [25, 50],
     uncured: [5, 15],
@@ -191,6 +206,7 @@ export const FOUNDATION_KITS = [
   }),
   kit('driven-pier', 'Driven piers', {
     cures: 'piers driven to what bears, bracketed to the footing: sinking is stopped, lift is not promised',
+    we: 'We drive piers down to ground that carries and bracket them to the footing: that stops the sinking; we do not promise a lift.',
     serves: ['foundation-wall', 'slab-edge', 'slab', 'pier'],
     life: [50, 75],
     uncured: [10, 30],
@@ -202,6 +218,7 @@ export const FOUNDATION_KITS = [
   }),
   kit('home-pier-reset', 'Piers shimmed and straightened', {
     cures: 'pier straightened, re-stacked and shimmed tight under the rail',
+    we: 'We straighten the pier, stack it anew, and wedge it tight under the frame.',
     serves: ['home-pier'],
     when: [1, 2, 'Loose or leaning on a sound base: straightened and shimmed.'],
     life: [5, 10],
@@ -217,6 +234,7 @@ export const FOUNDATION_KITS = [
   }),
   kit('home-pier-new', 'New pads and piers, home lifted', {
     cures: 'home lifted, failed base dug out, pad and pier new under each rail, about every 8 ft',
+    we: 'We lift the home a little, dig the failed base out, and build pad and pier anew under the frame.',
     serves: ['home-pier'],
     when: [3, 4, 'The base failed: lifted, pad and pier new.'],
     life: [15, 25],
@@ -233,6 +251,7 @@ export const FOUNDATION_KITS = [
   kit('skirting-off-on', 'Skirting off and on', {
     does: 'helps',
     cures: 'skirting taken off for the work and put back, vented',
+    we: 'We take the skirting off for the work and put it back, with its vents.',
     serves: ['skirting', 'home-pier'],
     life: [5, 10],
     warranty: 'D',
@@ -240,6 +259,7 @@ export const FOUNDATION_KITS = [
   }),
   kit('skirting-new', 'New skirting', {
     cures: 'bent skirting renewed, vented, off the ground',
+    we: 'We replace the bent skirting with new, vented and off the ground.',
     serves: ['skirting'],
     when: [2, 4, 'Bent or broken: renewed.'],
     life: [10, 15],
@@ -250,6 +270,7 @@ export const FOUNDATION_KITS = [
   }),
   kit('tie-strap', 'Tie straps tightened or renewed', {
     cures: 'slack straps tightened, rusted ones renewed at their anchors',
+    we: 'We tighten the slack tie-down straps and replace the rusted ones at their anchors.',
     serves: ['tie-strap'],
     when: [1, 4, 'Slack or rusted: tightened or renewed.'],
     life: [10, 20],
@@ -260,6 +281,7 @@ export const FOUNDATION_KITS = [
   kit('pad-rebuilt', 'Pad rebuilt under the home', {
     cures:
       'home moved off, pad graded and built up, home set again on new piers, skirting, ties and services off and on',
+    we: 'We move the home off, grade and build up the ground, and set it again on new piers with ties and services.',
     serves: ['home-pier'],
     life: [25, 40],
     needs: ['permit', 'utility-off', 'engineer'],

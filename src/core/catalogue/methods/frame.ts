@@ -8,6 +8,7 @@ export const FRAME_KITS = [
   kit('sheathing-new', 'Sheathing renewed, closed in the same day', {
     cures:
       'soft sheathing cut to stud centres, every edge backed, the same thickness in, barrier tied in, dried in the same day',
+    we: 'We cut the soft boards behind the siding (sheathing) out to the studs, fit new ones as thick, and close the wall to rain the same day.',
     serves: ['sheathing'],
     when: [2, 4, 'Soft sheathing is cut to studs and renewed.'],
     advice: [
@@ -40,6 +41,7 @@ export const FRAME_KITS = [
   }),
   kit('stud-sister', 'Sister the stud', {
     cures: 'a stud beside the old one, full height or 24 in past the soft, nailed in two rows',
+    we: 'We nail a new stud beside the soft one, reaching well past the damage.',
     serves: ['stud'],
     rebuilds: 'member',
     when: [2, 3, 'Soft in part, wall open: a sister to 24 in past it.'],
@@ -56,6 +58,7 @@ export const FRAME_KITS = [
   }),
   kit('stud-new', 'Replace the bearing stud, shored', {
     cures: 'floor above carried on a temporary wall, stud out, a whole one in',
+    we: 'We carry the floor above on a wall of our own, take the stud out, and set a whole one in.',
     serves: ['stud', 'jack-stud'],
     rebuilds: 'member',
     when: [4, 4, 'Gone, or soft at both ends: replaced on a temporary wall.'],
@@ -82,6 +85,7 @@ export const FRAME_KITS = [
   }),
   kit('sole-plate-new', 'Sole plate section, shored', {
     cures: 'wall carried, plate cut 6 in past the soft to studs, a treated one in, tied',
+    we: 'We carry the wall, cut the soft foot board (plate) out past the damage, and set in a treated one.',
     serves: ['sole-plate'],
     rebuilds: 'member',
     when: [2, 4, 'Soft plate: cut past it to studs, a treated one in.'],
@@ -99,6 +103,7 @@ export const FRAME_KITS = [
   }),
   kit('header-new', 'Header renewed, shored', {
     cures: 'floor or roof carried on a temporary wall, header out, one as strong in, on whole jack studs',
+    we: 'We carry what is above on a wall of our own, take the beam over the opening out, and set in one as strong.',
     serves: ['header'],
     rebuilds: 'member',
     when: [2, 4, 'A header carries what is above: shored, then renewed.'],
@@ -118,6 +123,7 @@ export const FRAME_KITS = [
   }),
   kit('rim-new', 'Rim joist section', {
     cures: 'joists carried, rim cut 24 in past the soft to joists, blocked, barrier and flashing over it',
+    we: 'We carry the joists, cut the edge board of the floor (rim) out past the soft, fit a new one, and close it with paper and metal.',
     serves: ['rim-joist'],
     rebuilds: 'member',
     when: [2, 4, 'Soft rim: cut 24 in past it to joists, blocked.'],
@@ -139,6 +145,7 @@ export const FRAME_KITS = [
   kit('mudsill-new', 'Mudsill section, jacked', {
     cures:
       'wall jacked free, sill cut 12 in past the soft, a treated one on a capillary break, anchored at both ends',
+    we: 'We lift the wall off it a hair, cut the soft beam on the foundation (mudsill) out, and bolt in a treated one kept off the damp.',
     serves: ['mudsill'],
     rebuilds: 'member',
     when: [2, 4, 'Soft sill: wall carried, a treated length in.'],

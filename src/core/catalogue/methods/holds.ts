@@ -22,6 +22,7 @@ const OVER_MOVING = {
 export const HOLD_KITS = [
   kit('fill-hole', 'Fill the hole in sound wood', {
     cures: 'a hole of bees, bolts or old hardware in sound wood filled, primed and painted over',
+    we: 'We fill the hole in the {part}, which is sound, and prime and paint over it.',
     serves: [
       'fascia',
       'rake-board',
@@ -50,6 +51,7 @@ export const HOLD_KITS = [
   }),
   kit('consolidate', 'Consolidate and fill', {
     cures: 'dried, hardened and filled where it does not carry, with the source cured and the owner’s word',
+    we: 'We dry and harden the {part} and fill what is missing, where it carries nothing.',
     serves: [
       'sill-nose',
       'window-sill',
@@ -86,6 +88,7 @@ export const HOLD_KITS = [
   kit('re-fasten', 'Re-fasten', {
     does: 'holds',
     cures: 'loose but sound: re-nailed or screwed to what holds, heads set and sealed',
+    we: 'We fasten the {part} again to what holds, and seal the heads.',
     serves: [
       'fascia',
       'rake-board',
@@ -116,6 +119,7 @@ export const HOLD_KITS = [
   kit('stop-gap', 'Make it dry tonight', {
     does: 'holds',
     cures: 'dried in with wrap or tarp and battens until it is mended; no warranty, with its date',
+    we: 'We close the {part} to rain with wrap or a tarp until it is mended; this has no warranty.',
     serves: [
       'fascia',
       'soffit',
@@ -144,6 +148,7 @@ export const HOLD_KITS = [
   kit('mildew-wash', 'Wash off mildew', {
     does: 'helps',
     cures: 'washed by hand at low pressure with a cleaner that kills it; it comes back where it stays damp',
+    we: 'We wash the mildew off the {part} by hand; it comes back where it stays damp.',
     serves: [
       'soffit',
       'soffit-panel',
@@ -164,6 +169,7 @@ export const HOLD_KITS = [
   kit('pest-close', 'Close what pests opened', {
     does: 'helps',
     cures: 'after treatment: galleries opened to sound wood, closed, screened, painted',
+    we: 'Once it is treated, we open what insects or animals made in the {part} back to sound wood, close it, screen it and paint it.',
     serves: [
       'soffit',
       'fascia',
@@ -188,6 +194,7 @@ export const HOLD_KITS = [
   }),
   kit('deck-coat', 'Clean and coat the deck', {
     cures: 'cleaned by hand, dried, sanded where it lifts, one coat that lets it dry',
+    we: 'We clean the {part} by hand, let it dry, sand what lifts, and give it a coat that lets it dry.',
     serves: ['deck-board', 'stair-tread', 'guard'],
     when: [1, 1, 'Weathered and sound: cleaned and coated.'],
     advice: [{ verdict: 'blocked', when: { grade: [2, 4] }, says: 'A coat does not mend soft wood.' }],
@@ -209,6 +216,7 @@ export const HOLD_KITS = [
   }),
   kit('door-coat', 'Paint the door', {
     cures: 'sanded, primed where bare, two coats on face and edges',
+    we: 'We sand the door, prime what is bare, and paint it twice on faces and edges.',
     serves: ['door'],
     when: [1, 1, 'Surface only: it wants paint.'],
     advice: [{ verdict: 'blocked', when: { grade: [2, 4] }, says: 'Paint does not mend soft wood.' }],
@@ -224,6 +232,7 @@ export const HOLD_KITS = [
   }),
   kit('window-coat', 'Paint the sash', {
     cures: 'masked, sanded, primed where bare, two coats',
+    we: 'We mask the glass, sand the window, prime what is bare, and paint it twice.',
     serves: ['sash', 'window-unit'],
     when: [1, 1, 'Surface only: it wants paint.'],
     advice: [{ verdict: 'blocked', when: { grade: [2, 4] }, says: 'Paint does not mend soft wood.' }],
@@ -239,6 +248,7 @@ export const HOLD_KITS = [
   }),
   kit('wash-side', 'Wash this side', {
     cures: 'washed by hand at low pressure, mildew killed',
+    we: 'We wash this side by hand at low pressure and kill the mildew.',
     serves: [],
     answers: 'side',
     life: [1, 2],
@@ -250,6 +260,7 @@ export const HOLD_KITS = [
   }),
   kit('stain-side', 'Stain this side', {
     cures: 'washed, dried, two coats of stain that the shingles take in',
+    we: 'We wash this side, let it dry, and stain it twice.',
     serves: [],
     answers: 'side',
     life: [2, 4],
@@ -267,6 +278,7 @@ export const HOLD_KITS = [
   }),
   kit('trim-side', 'Paint the trim of this side', {
     cures: 'trim scraped, spot primed, two coats to the next break',
+    we: 'We scrape the trim of this side, prime what is bare, and paint it twice.',
     serves: [],
     answers: 'side',
     life: [2, 5],

@@ -5,8 +5,10 @@ type GoodOf = readonly [good: string, per: Recipe['goods'][number]['per'], times
 
 /** A repair as it is written down: what is usual is left out. */
 export type KitOf = {
-  /** What it does, for the owner. */
+  /** What it does, as the trade says it. */
   readonly cures: string
+  /** The same for the owner, in plain words. */
+  readonly we: string
   readonly serves: readonly string[]
   /** Grades for which it is what one does, with the reason; null: a choice. */
   readonly when?: readonly [least: number, most: number, says: string]
@@ -45,6 +47,7 @@ export function kit(id: string, name: string, of: KitOf): MethodRow {
     id,
     name,
     cures: of.cures,
+    we: of.we,
     serves: of.answers === 'side' ? null : of.serves,
     answers: of.answers ?? 'findings',
     life: of.life,

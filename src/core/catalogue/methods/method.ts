@@ -133,8 +133,10 @@ export type Answers = 'findings' | 'side' | 'source'
 export type Along = 'each' | 'run' | 'roof-edge' | 'wall' | 'plan'
 
 export type MethodRow = Row & {
-  /** What it does, for the owner. */
+  /** What it does, as the trade says it. */
   readonly cures: string
+  /** The owner's sentence: what we do, in plain words; `{part}` stands for the part's plain name. Empty: the item's own note says it. */
+  readonly we: string
   readonly answers: Answers
   /** Parts it is made for; null: any. */
   readonly serves: readonly string[] | null
@@ -204,7 +206,10 @@ export const SWOLLEN = [
   'thickness-peaks-at-nails',
 ] as const
 
-type Written = Pick<MethodRow, 'id' | 'name' | 'cures' | 'life' | 'lifeUncured' | 'warranty' | 'recipe'> &
+type Written = Pick<
+  MethodRow,
+  'id' | 'name' | 'cures' | 'we' | 'life' | 'lifeUncured' | 'warranty' | 'recipe'
+> &
   Partial<MethodRow>
 
 export function method(of: Written): MethodRow {

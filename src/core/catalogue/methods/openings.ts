@@ -6,6 +6,7 @@ const WINDOW = ['window-sill', 'sill-nose', 'side-casing', 'head-casing', 'brick
 export const OPENING_KITS = [
   kit('sash-bench', 'Mend the sash at the bench', {
     cures: 'sash taken out, its rail or stile pieced and consolidated, put back to run',
+    we: 'We take the window’s moving frame (sash) to the bench, let new wood into it, and put it back so that it runs.',
     serves: ['sash'],
     when: [2, 3, 'Soft in part: a sash is mended at the bench.'],
     life: [6, 12],
@@ -23,6 +24,7 @@ export const OPENING_KITS = [
   }),
   kit('pane-new', 'New pane', {
     cures: 'broken pane out, glass set and puttied',
+    we: 'We take the broken pane out and set and putty a new one.',
     serves: ['pane', 'sash'],
     advice: [
       {
@@ -43,6 +45,7 @@ export const OPENING_KITS = [
   kit('storm-off-on', 'Storm sash off, numbered, re-hung', {
     does: 'helps',
     cures: 'storm sash numbered, kept under cover, put back with its weeps open',
+    we: 'We take the storm window off, number it, keep it dry, and hang it again with its drain holes open.',
     serves: ['storm-sash', ...WINDOW.filter((part) => part !== 'storm-sash')],
     life: [5, 10],
     warranty: 'D',
@@ -51,6 +54,7 @@ export const OPENING_KITS = [
   }),
   kit('storm-new', 'New storm sash', {
     cures: 'a storm sash made to measure and hung, weeps open',
+    we: 'We have a storm window made to measure and hang it, its drain holes open.',
     serves: ['storm-sash'],
     when: [3, 4, 'Gone: a new one is made to measure.'],
     life: [12, 20],
@@ -61,6 +65,7 @@ export const OPENING_KITS = [
   kit('window-new', 'Window in the same opening', {
     alsoFixes: ['pan-or-unit-corner', 'head-flashing-absent', 'head-flashing-short'],
     cures: 'unit out, opening inspected and panned, new unit flashed and closed in',
+    we: 'We take the window out, look at the wall around it, set a drain pan under a new one, and close the wall with new metal over it.',
     serves: ['window-unit', 'window-sill', 'sash', 'mullion-post'],
     advice: [
       {
@@ -87,6 +92,7 @@ export const OPENING_KITS = [
   kit('head-flashing-kept', 'Head flashing, casing kept', {
     alsoFixes: ['head-flashing-absent', 'head-flashing-short'],
     cures: 'metal let in over a sound casing, tucked behind the barrier, ends turned up',
+    we: 'We leave the {part} where it is and let metal in over it, tucked in behind with its ends turned up.',
     serves: ['head-casing', 'side-casing', 'brick-mould', 'window-unit', 'door'],
     life: [25, 40],
     warranty: 'A',
@@ -106,6 +112,7 @@ export const OPENING_KITS = [
   }),
   kit('door-slab', 'New door slab', {
     cures: 'a new slab fitted to the frame that is there, primed on all edges',
+    we: 'We fit a new door leaf to the frame that is there, primed on all its edges.',
     serves: ['door'],
     when: [2, 4, 'A slab soft or swollen is renewed; the frame stays where it is sound.'],
     life: [12, 25],
@@ -122,6 +129,7 @@ export const OPENING_KITS = [
     does: 'holds',
     cures:
       'planed where it rubs, cut edge sealed, hinges and strike set; it rubs again where the frame goes on moving',
+    we: 'We plane the door where it rubs, seal the cut edge, and set hinges and latch; it rubs again where the frame goes on moving.',
     serves: ['door', 'jamb-foot'],
     life: [2, 6],
     uncured: [0, 2],
@@ -137,6 +145,7 @@ export const OPENING_KITS = [
     alsoFixes: ['door-threshold'],
     cures:
       'door, frame and threshold out; support under it renewed, pan set, pre-hung unit, siding and trim beside it closed',
+    we: 'We take out door, frame and threshold, mend what carries them, set a drain pan, and close in a new door with its trim.',
     serves: ['door', 'threshold', 'jamb-foot'],
     life: [20, 35],
     uncured: [6, 12],
@@ -165,6 +174,7 @@ export const OPENING_KITS = [
   kit('storm-door', 'Storm door', {
     does: 'helps',
     cures: 'a storm door hung, its weeps open',
+    we: 'We hang a storm door, its drain holes open.',
     serves: ['door'],
     life: [10, 15],
     warranty: 'D',
@@ -175,6 +185,7 @@ export const OPENING_KITS = [
   kit('shutter-off-on', 'Shutters off, kept, re-hung', {
     does: 'helps',
     cures: 'shutters taken off, numbered and put back on their hooks',
+    we: 'We take the shutters off, number them, and hang them again when the wall is done.',
     serves: ['shutter'],
     life: [5, 10],
     warranty: 'D',
@@ -184,6 +195,7 @@ export const OPENING_KITS = [
   kit('shutter-off', 'Shutters off for good', {
     does: 'helps',
     cures: 'shutters and hooks taken off, holes filled and primed',
+    we: 'We take shutters and hooks off for good, and fill and prime the holes.',
     serves: ['shutter'],
     life: [10, 20],
     warranty: 'D',
@@ -197,6 +209,7 @@ export const OPENING_KITS = [
   }),
   kit('shutter-new', 'New shutters', {
     cures: 'a new pair hung off the wall so that it dries behind',
+    we: 'We hang a new pair of shutters a little off the wall, so that it dries behind them.',
     serves: ['shutter'],
     when: [2, 4, 'A soft shutter is renewed as a pair.'],
     life: [10, 20],
@@ -206,6 +219,7 @@ export const OPENING_KITS = [
   }),
   kit('wall-vent', 'New vent in the wall', {
     cures: 'vent of as much free area or more, screened, flashed into the barrier',
+    we: 'We fit a new screened vent of the same opening or more, its edges tied into the wall’s paper.',
     serves: ['wall-vent'],
     when: [2, 4, 'A vent is renewed whole, with its screen.'],
     life: [15, 25],

@@ -9,6 +9,7 @@ const METAL = ['drip-edge', 'ft', 1.05, 'with laps'] as const
 export const ROOF_EDGE_KITS = [
   kit('fascia-with-metal', 'Fascia let in, with drip edge', {
     cures: 'gutter off, soft fascia cut to tails, new primed board, drip edge over it, gutter back to fall',
+    we: 'We take the gutter down, cut the soft board back to the next rafter ends, fit primed new wood with metal over its top edge, and hang the gutter again.',
     serves: ['fascia'],
     when: [2, 3, 'Soft in part: with the board out, the metal over it costs little more.'],
     advice: [
@@ -29,6 +30,7 @@ export const ROOF_EDGE_KITS = [
   kit('fascia-with-strip', 'Fascia let in, with a strip under the metal', {
     cures:
       'gutter off, soft fascia cut to tails, new primed board, a 1 × 2 strip under the metal, gutter back to fall',
+    we: 'We take the gutter down, cut the soft board back to the next rafter ends, fit primed new wood and a strip under the roof’s metal, and hang the gutter again.',
     serves: ['fascia'],
     life: [12, 20],
     uncured: [3, 6],
@@ -41,6 +43,7 @@ export const ROOF_EDGE_KITS = [
   }),
   kit('fascia-overlay', 'Overlay the fascia', {
     cures: 'a thin primed board over flat, sound, dry fascia; its joints off the old ones',
+    we: 'We cover the sound old board with a thin new one, primed, its joints away from the old ones.',
     serves: ['fascia', 'rake-board'],
     advice: [
       { verdict: 'blocked', when: { grade: [2, 4] }, says: 'Over soft wood it only hides it.' },
@@ -64,6 +67,7 @@ export const ROOF_EDGE_KITS = [
   }),
   kit('rafter-tail-sister', 'Sister the rafter tail', {
     cures: 'a sister of 6 ft beside the tail, past sound wood, the soft end cut off',
+    we: 'We fix six feet of new rafter beside the soft end, reaching well into sound wood, and cut the soft end off.',
     serves: ['rafter-tail'],
     when: [2, 3, 'Soft at the end: a sister carries fascia and gutter again.'],
     life: [15, 30],
@@ -77,6 +81,7 @@ export const ROOF_EDGE_KITS = [
   }),
   kit('rafter-tail-new', 'Splice an exposed rafter tail', {
     cures: 'the exposed end cut back in the wall and a shaped one spliced on',
+    we: 'We cut the rafter end that shows back inside the wall line and splice on a new one of the same shape.',
     serves: ['rafter-tail'],
     when: [4, 4, 'Gone where it shows: spliced and shaped like its neighbours.'],
     life: [12, 25],
@@ -91,6 +96,7 @@ export const ROOF_EDGE_KITS = [
   }),
   kit('soffit-panel', 'New soffit panels', {
     cures: 'soffit panels to lookouts and nailers, vent kept or put in',
+    we: 'We fit new under-eave panels and keep, or put in, the vents that dry the roof.',
     serves: ['soffit-panel', 'soffit'],
     when: [2, 4, 'Panels are renewed bay by bay.'],
     life: [15, 25],
@@ -110,6 +116,7 @@ export const ROOF_EDGE_KITS = [
   }),
   kit('roof-deck-sheet', 'Roof deck sheet with its shingles', {
     cures: 'shingles lifted, soft deck cut to rafters, a sheet of the same thickness, shingles tied in',
+    we: 'We lift the shingles, cut out the soft roof board, lay in a sheet as thick as the old, and tie the shingles back in.',
     serves: ['roof-deck'],
     when: [2, 4, 'Soft deck is cut to rafters and renewed by the sheet.'],
     life: [20, 30],
@@ -127,6 +134,7 @@ export const ROOF_EDGE_KITS = [
   }),
   kit('porch-column', 'New porch column, shored', {
     cures: 'porch roof shored, column out, a new one on a base that drains, plumb and fastened',
+    we: 'We hold the porch roof up on posts of our own, take the column out, and set a new one on a base that drains.',
     serves: ['porch-column'],
     rebuilds: 'member',
     when: [3, 4, 'A column soft in its shaft is renewed whole.'],
@@ -146,6 +154,7 @@ export const ROOF_EDGE_KITS = [
   kit('porch-beam-new', 'Renew the porch beam, shored', {
     cures:
       'porch roof shored on both sides, old beam out, one as strong in on the columns, fastened, wrapped and primed',
+    we: 'We hold the porch roof up on both sides, take the old beam out, and set in a new one as strong, fastened to its columns.',
     serves: ['porch-beam'],
     rebuilds: 'member',
     when: [2, 4, 'A beam soft or hollowed carries the porch roof: shored, then renewed.'],
@@ -166,6 +175,7 @@ export const ROOF_EDGE_KITS = [
   }),
   kit('column-base', 'Foot of the column cut off, base set', {
     cures: 'porch roof shored, soft foot cut off square, a base that drains under it',
+    we: 'We hold the porch roof up, cut the soft foot of the column off square, and set a base under it that lets water out.',
     serves: ['porch-column'],
     rebuilds: 'member',
     when: [2, 2, 'Only the foot is soft: it stands on a base that drains.'],
@@ -182,6 +192,7 @@ export const ROOF_EDGE_KITS = [
   }),
   kit('screen-new', 'New screen in its frame', {
     cures: 'torn screen out, new mesh stretched',
+    we: 'We take out the torn screen and stretch a new one in its frame.',
     serves: ['screen'],
     when: [2, 4, 'Torn: new mesh in the frame.'],
     life: [6, 12],
@@ -193,6 +204,7 @@ export const ROOF_EDGE_KITS = [
   kit('gutter-guard', 'Gutter guard', {
     does: 'helps',
     cures: 'a guard over a clean gutter, so that leaves stay out of it',
+    we: 'We clean the gutter and lay a guard over it that keeps leaves out.',
     serves: ['fascia'],
     life: [8, 15],
     warranty: 'D',

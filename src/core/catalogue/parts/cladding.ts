@@ -34,12 +34,20 @@ const lap = {
 
 /** What covers the wall between the openings. Cut-backs, least pieces and joints: common practice. */
 export const CLADDING = [
-  part({ ...lap, id: 'lap-siding', countedIn: 'courses', name: 'lap siding', besideThings: true }),
+  part({
+    ...lap,
+    id: 'lap-siding',
+    countedIn: 'courses',
+    name: 'lap siding',
+    plain: 'siding',
+    besideThings: true,
+  }),
   part({
     ...lap,
     id: 'base-course',
     countedIn: 'courses',
     name: 'bottom courses of siding',
+    plain: 'bottom boards of the siding',
     usualHeight: 'foot',
   }),
   part({
@@ -59,6 +67,7 @@ export const CLADDING = [
   part({
     id: 'water-table',
     name: 'water table',
+    plain: 'ledge board above the foundation (water table)',
     assembly: 'cladding',
     usualHeight: 'foot',
     span: 'wall-run',
@@ -72,6 +81,7 @@ export const CLADDING = [
     id: 'board-and-batten',
     damagedAs: 'lap-siding',
     name: 'board and batten',
+    plain: 'board siding',
     assembly: 'cladding',
     countedIn: 'pieces',
     upright: true,
@@ -87,6 +97,7 @@ export const CLADDING = [
     patch: { cut_back_in: 0, bearing_in: 48, least_in: [48, 96], grain: 'up' },
     damagedAs: 'lap-siding',
     name: 'panel siding',
+    plain: 'panel siding',
     assembly: 'cladding',
     countedIn: 'sheets',
     usualHeight: 'foot',
@@ -96,6 +107,7 @@ export const CLADDING = [
     together: true,
     damagedAs: 'lap-siding',
     name: 'shingles or shakes',
+    plain: 'wall shingles',
     assembly: 'cladding',
     countedIn: 'pieces',
     painted_ft2_per_ft: 0,
@@ -107,6 +119,7 @@ export const CLADDING = [
     id: 'chase-face',
     damagedAs: 'lap-siding',
     name: 'face of a chimney chase',
+    plain: 'face of the chimney box',
     assembly: 'cladding',
     awayFromOpenings: true,
   }),

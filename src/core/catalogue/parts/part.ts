@@ -83,6 +83,8 @@ export type PartTask = {
 
 /** All about one part of a house. */
 export type PartRow = Row & {
+  /** What its owner calls it, the trade's word in brackets where that helps. */
+  readonly plain: string
   readonly assembly: AssemblyId
   /** Carries load: grade 2 at a bearing counts one higher, and nothing here is a structural number. */
   readonly bears: boolean
@@ -139,6 +141,7 @@ type Written = Pick<PartRow, 'id' | 'name' | 'assembly'> & Partial<Omit<PartRow,
 export function part(of: Written): PartRow {
   return {
     source: 'common practice',
+    plain: of.name,
     bears: false,
     heldBy: [],
     ageProvesNothing: false,

@@ -4,6 +4,7 @@ import { sourceFix } from './sourceFix'
 export const GROUND_AND_INSIDE_FIXES = [
   sourceFix('drain-and-sump', 'Drain and sump to a named outlet', {
     cures: 'a drain below the floor along the wet wall, a sump with a pump, its water led to a named outlet',
+    we: 'We lay a drain along the wet wall to a basin with a pump and lead the water to an agreed place.',
     along: 'roof-edge',
     life: [15, 30],
     tasks: [
@@ -20,6 +21,7 @@ export const GROUND_AND_INSIDE_FIXES = [
   }),
   sourceFix('regrade', 'Ground graded away from the wall', {
     cures: 'soil placed to fall away: 6 in in the first 10 ft where there is room (local code governs)',
+    we: 'We place soil so that the ground falls away from the wall; local code governs how much.',
     along: 'run',
     life: [5, 15],
     tasks: [['regrade', 'ft', 0.1]],
@@ -27,6 +29,7 @@ export const GROUND_AND_INSIDE_FIXES = [
   }),
   sourceFix('paving-joint', 'Joint at the paving drained and filled', {
     cures: 'the joint between paving and wall cleaned, filled to shed water, and led off',
+    we: 'We clean the joint between paving and wall and fill it so that water runs off.',
     along: 'run',
     life: [4, 8],
     warranty: 'F',
@@ -35,6 +38,7 @@ export const GROUND_AND_INSIDE_FIXES = [
   }),
   sourceFix('stone-strip', 'Stone in place of hard ground', {
     cures: 'a strip of washed stone at the wall, so that drops do not splash back',
+    we: 'We lay a strip of washed stone along the wall, so that drops no longer splash back.',
     along: 'run',
     life: [10, 20],
     tasks: [['stone-strip', 'ft', 0.1]],
@@ -42,6 +46,7 @@ export const GROUND_AND_INSIDE_FIXES = [
   }),
   sourceFix('clear-soil', 'Soil cleared to 6 in below the cladding', {
     cures: 'soil and mulch taken away until 6 in of foundation shows',
+    we: 'We take soil and mulch away until six inches of foundation show.',
     along: 'run',
     life: [2, 6],
     warranty: 'D',
@@ -49,6 +54,7 @@ export const GROUND_AND_INSIDE_FIXES = [
   }),
   sourceFix('clear-plants', 'Plants cleared, 18 in kept free', {
     cures: 'plants cut back from the wall, 18 in kept free',
+    we: 'We cut the plants back and keep 18 inches free along the wall.',
     along: 'run',
     life: [1, 2],
     warranty: 'D',
@@ -56,6 +62,7 @@ export const GROUND_AND_INSIDE_FIXES = [
   }),
   sourceFix('stand-off', 'Stand-off base or membrane under the wood', {
     cures: 'the wood lifted off the masonry on a base, or a membrane put between',
+    we: 'We lift the wood off the masonry on a base, or put a membrane between.',
     life: [20, 30],
     tasks: [['stand-off', 'place', 1]],
     goods: [
@@ -65,12 +72,14 @@ export const GROUND_AND_INSIDE_FIXES = [
   }),
   sourceFix('pipe-out', 'Discharge led 6 ft out', {
     cures: 'the pipe led 6 ft from the wall',
+    we: 'We lead the pipe six feet out from the wall.',
     life: [8, 15],
     tasks: [['pipe-out', 'place', 1]],
     goods: [['drain-pipe', 'place', 6, 'to 6 ft from the wall']],
   }),
   sourceFix('ground-cover', 'Ground cover over the crawl space, laps sealed', {
     cures: 'the ground of the crawl space covered, laps sealed, edges turned up',
+    we: 'We cover the ground of the crawl space, seal the laps and turn the edges up.',
     along: 'plan',
     life: [10, 20],
     tasks: [['ground-cover', '100 ft2', 1]],
@@ -81,12 +90,14 @@ export const GROUND_AND_INSIDE_FIXES = [
   }),
   sourceFix('wrap-line', 'Cold line wrapped', {
     cures: 'the line wrapped so that it no longer sweats',
+    we: 'We wrap the cold pipe, so that it no longer sweats.',
     life: [8, 15],
     tasks: [['wrap-line', 'place', 1]],
     goods: [['pipe-wrap', 'place', 12, 'along the wet part']],
   }),
   sourceFix('vent-out', 'Duct led to the outside', {
     cures: 'the duct led outside, taped and hung, with a hood that closes',
+    we: 'We lead the duct to the outside, hang and tape it, and fit a hood that closes.',
     life: [10, 20],
     tasks: [['vent-out', 'place', 1]],
     goods: [
@@ -97,6 +108,7 @@ export const GROUND_AND_INSIDE_FIXES = [
   }),
   sourceFix('attic-seal', 'Ceiling sealed from above, vents balanced', {
     cures: 'holes in the ceiling sealed from above, fans led outside, vents balanced',
+    we: 'We seal the holes in the ceiling from above, lead fans outside, and balance the roof’s vents.',
     life: [15, 30],
     tasks: [['attic-seal', 'place', 1]],
     goods: [['sealant', 'place', 6, 'gaps at plates, pipes and lamps']],

@@ -9,6 +9,7 @@ export function sourceFix(
   name: string,
   of: {
     readonly cures: string
+    readonly we: string
     readonly along?: Along
     readonly life: readonly [number, number]
     readonly warranty?: MethodRow['warranty']
@@ -21,6 +22,7 @@ export function sourceFix(
     id,
     name,
     cures: of.cures,
+    we: of.we,
     answers: 'source',
     along: of.along ?? 'each',
     life: of.life,

@@ -4,6 +4,7 @@ import { sourceFix } from './sourceFix'
 export const WALL_WATER_FIXES = [
   sourceFix('unit-pan', 'Window out, pan set, window back', {
     cures: 'the window taken out, a pan set that drains outward, the window put back',
+    we: 'We take the window out, set a pan under it that drains outward, and put the window back.',
     life: [20, 30],
     warranty: 'A',
     tasks: [['unit-out-and-back', 'place', 1]],
@@ -16,6 +17,7 @@ export const WALL_WATER_FIXES = [
   }),
   sourceFix('door-pan', 'Door out, pan in, door back', {
     cures: 'the door taken out, a pan set under its sill, the door put back',
+    we: 'We take the door out, set a pan under its sill, and put the door back.',
     life: [15, 25],
     warranty: 'A',
     tasks: [['door-sill', 'place', 1]],
@@ -28,6 +30,7 @@ export const WALL_WATER_FIXES = [
   }),
   sourceFix('butt-gaps', 'Butts cut to gaps and re-nailed', {
     cures: 'ends cut back to the gap they need, nailed again, ends primed',
+    we: 'We cut the ends of the boards back to the gap they need, seal them, and nail them again.',
     life: [8, 15],
     tasks: [['butt-gaps', 'place', 1]],
     goods: [
@@ -38,6 +41,7 @@ export const WALL_WATER_FIXES = [
   }),
   sourceFix('band-flashing', 'Flashing over the band', {
     cures: 'metal over the band, tucked behind the barrier, its front edge clear',
+    we: 'We fit metal over the band, tucked in behind the wall’s paper, its front edge clear.',
     along: 'run',
     life: [20, 30],
     warranty: 'A',
@@ -51,6 +55,7 @@ export const WALL_WATER_FIXES = [
   }),
   sourceFix('penetration-flashing', 'Block and flashing at the hole', {
     cures: 'a block and flashing where a pipe or lamp goes through the wall',
+    we: 'We fit a block and metal where the pipe or lamp goes through the wall.',
     life: [15, 25],
     warranty: 'A',
     tasks: [['penetration', 'place', 1]],
@@ -63,6 +68,7 @@ export const WALL_WATER_FIXES = [
   }),
   sourceFix('weep-screed', 'Weep screed set at the foot of the stucco', {
     cures: 'the foot of the stucco cut back and a screed set that lets water out',
+    we: 'We cut the foot of the stucco back and set an edge that lets water out of the wall.',
     along: 'run',
     life: [25, 40],
     warranty: 'B',
@@ -76,6 +82,7 @@ export const WALL_WATER_FIXES = [
   }),
   sourceFix('barrier-renewed', 'Barrier renewed, sound boards back', {
     cures: 'siding taken off over the place, the barrier renewed and tied in, sound boards put back',
+    we: 'We take the siding off over this place, renew the paper behind it, and put the sound boards back.',
     along: 'wall',
     life: [20, 40],
     tasks: [
@@ -92,6 +99,7 @@ export const WALL_WATER_FIXES = [
   }),
   sourceFix('drained-gap', 'Drained gap behind the cladding', {
     cures: 'siding taken off, furring set over the barrier so that it drains and dries, boards put back',
+    we: 'We take the siding off, put strips behind it so that the wall drains and dries, and put the boards back.',
     along: 'wall',
     life: [20, 40],
     tasks: [
@@ -109,6 +117,7 @@ export const WALL_WATER_FIXES = [
   }),
   sourceFix('shake-backing', 'Shakes re-nailed to solid backing', {
     cures: 'loose shakes re-nailed with ring-shank stainless nails where the backing is solid',
+    we: 'We nail loose shakes again with stainless nails where the wall behind holds.',
     along: 'wall',
     life: [8, 15],
     warranty: 'F',
@@ -118,6 +127,7 @@ export const WALL_WATER_FIXES = [
   }),
   sourceFix('sprinkler', 'Sprinkler head turned or moved', {
     cures: 'the head turned or moved so that it no longer wets the wall',
+    we: 'We turn or move the sprinkler head so that it no longer wets the wall.',
     life: [1, 5],
     warranty: 'D',
     tasks: [['sprinkler', 'place', 1]],
