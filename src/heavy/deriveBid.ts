@@ -1,12 +1,13 @@
+import { withLeaves } from '../core/compare'
 import { derive } from '../core/pipeline'
 import type { HeavyTasks } from './tasks'
 
-/** The bid as it would be sent today, reckoned from the job. */
+/** The bid as it would be sent today, reckoned from the job, with what each item saves where it is left out. */
 export const deriveBid: HeavyTasks['deriveBid'] = ({ job, today }) => {
   const derived = derive(job, today)
   const { people } = derived.job
   return {
-    model: derived.bid,
+    model: withLeaves(job, today, derived),
     missing: [...derived.lacks],
     owner: people.find((person) => person.roles.includes('may-approve')) ?? people[0] ?? null,
   }

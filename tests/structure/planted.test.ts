@@ -23,6 +23,7 @@ test('a planted part is chosen from lists, carries a finding, is pieced, priced,
         id: 'gutter-board',
         name: 'gutter board',
         keepOff: null,
+        plain: 'board behind the gutter',
       },
     ],
   }))
@@ -46,7 +47,7 @@ test('a planted part is chosen from lists, carries a finding, is pieced, priced,
   expect(readJob(JSON.parse(JSON.stringify(job))).ok).toBe(true)
   const { bid, price, scope } = derive(job, DAY)
   expect(scope.advice[0]?.methods[0]).toMatchObject({ method: 'piece-in', verdict: 'recommended' })
-  expect(bid.items[0]).toMatchObject({ title: 'Gutter board: piece in' })
+  expect(bid.items[0]).toMatchObject({ title: 'Board behind the gutter: a new piece let in' })
   expect(price.kind === 'priced' && price.lines[0]!.lacks).toEqual([])
   expect(bid.findings[0]?.part).toBe('gutter board')
 })
@@ -60,6 +61,8 @@ test('a planted method is advised by its own rule, reckoned by its own recipe, a
         id: 'brush-borate',
         name: 'Brush borate',
         cures: 'soaked with borate, twice',
+        we: 'We soak the {part} with borate, twice.',
+        brief: 'soaked with borate',
         advice: [
           { verdict: 'recommended', when: { grade: [1, 1] }, says: 'Surface only, and wet at times.' },
         ],
@@ -75,7 +78,10 @@ test('a planted method is advised by its own rule, reckoned by its own recipe, a
   const mine = scope.advice[0]?.methods.find((each) => each.method === 'brush-borate')
   expect(mine).toMatchObject({ verdict: 'recommended', reasons: ['Surface only, and wet at times.'] })
   expect(takeoff.items[0]?.tasks[0]).toMatchObject({ task: 'sealant', quantity: 2 })
-  expect(bid.items[0]).toMatchObject({ title: 'Sill nose: brush borate', does: 'soaked with borate, twice' })
+  expect(bid.items[0]).toMatchObject({
+    title: 'Front edge of the sill: soaked with borate',
+    done: 'We soak the front edge of the sill with borate, twice.',
+  })
   expect(JSON.stringify(catalogueRows())).toContain('brush-borate')
 })
 

@@ -28,13 +28,29 @@ test('three hazards stand first, and every other one after them', () => {
     hazard: 'wiring' as const,
     signs: [],
     what: `box ${n} open`,
-    do_now: '',
+    do_now: `Close box ${n}.`,
   })
   const { bid: of } = derive(smallHouse({ facts: [1, 2, 3, 4, 5].map(hazard) }), '2026-05-04')
   expect([...of.hazards, ...of.more_hazards].map((each) => each.what)).toEqual(
     [1, 2, 3, 4, 5].map((n) => `box ${n} open`),
   )
   expect(of.hazards).toHaveLength(3)
+})
+
+test('hazards of which the same is to be done are one, with all they are about', () => {
+  const hazard = (n: number) => ({
+    kind: 'hazard' as const,
+    id: `h${n}`,
+    by: 'Tess Orme',
+    at: '2026-05-04T09:00:00Z',
+    about: { kind: 'house' as const },
+    hazard: 'wiring' as const,
+    signs: [],
+    what: `box ${n} open`,
+    do_now: '',
+  })
+  const { bid: of } = derive(smallHouse({ facts: [1, 2].map(hazard) }), '2026-05-04')
+  expect(of.hazards.map((each) => each.what)).toEqual(['box 1 open; box 2 open'])
 })
 
 test('a source is in the bid when its fix is', () => {
@@ -196,7 +212,9 @@ test('what must be there before work begins is said once, with the work it is as
   const { clauses } = house({ findings: [ledger, post], work_items: items }).bid
   const before = clauses.find((each) => each.heading === 'Before work begins')
   expect(before?.text.match(/Nothing is taken out/g)).toHaveLength(1)
-  expect(before?.text).toContain('Asked for: renew the ledger, shored; renew the deck post, shored.')
+  expect(before?.text).toContain(
+    'For renew the ledger, shored; renew the deck post, shored: Nothing is taken out',
+  )
   expect(house({ findings: [ledger] }).bid.clauses.map((each) => each.heading)).not.toContain(
     'Before work begins',
   )

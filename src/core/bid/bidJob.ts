@@ -1,4 +1,5 @@
 import { BID_SAYS } from '../catalogue/sentences/bid'
+import { OWNER_SAYS } from '../catalogue/sentences/owner'
 import { partName } from '../catalogue'
 import { whereOf, type Caution } from '../caution'
 import { scaledLength } from '../geometry'
@@ -12,14 +13,18 @@ import {
   type Photo,
   quantityWords,
   sizeOfFinding,
+  WAYS_TO_LOOK,
 } from '../job'
 import { feet, type Cents } from '../measure'
 import { outsideScope, outsideWords } from '../scope'
 import { causeOf, type Trace } from '../trace'
+import { responseAnswer } from '../walk'
 import { addDays } from './addDays'
 import { besideLines, itemLine } from './bidLines'
 import type { BidHazardLine, BidModel } from './bidModel'
-import { clausesOf } from './clauses'
+import { clausesOf, listHeading } from './clauses'
+import { groupOfFinding, groupsOf } from './groups'
+import { seenWords } from './ownerWords'
 import { BID_VERSION } from './raiseBid'
 import { sourcePairs } from './sourcePairs'
 import type { Stages } from './stages'
@@ -64,6 +69,25 @@ function hazardLine(caution: Caution): BidHazardLine {
   }
 }
 
+const SO_MANY_FIRST = 3
+
+/** Cautions in their order; those that say the same to do of the same danger are one, with all their places. */
+function hazardLines(cautions: readonly Caution[]): BidHazardLine[] {
+  const together = new Map<string, BidHazardLine[]>()
+  for (const line of cautions.map(hazardLine)) {
+    const { keep_off, can_happen, do_now, who } = line
+    const key = JSON.stringify([keep_off, can_happen, do_now, who])
+    together.set(key, [...(together.get(key) ?? []), line])
+  }
+  const all = (lines: readonly BidHazardLine[], of: 'what' | 'where'): string =>
+    [...new Set(lines.map((line) => line[of]))].join('; ')
+  return [...together.values()].map((lines) => ({
+    ...lines[0]!,
+    what: all(lines, 'what'),
+    where: all(lines, 'where'),
+  }))
+}
+
 function causeWords(finding: Finding, trace: Trace): string | null {
   const traced = trace.findings.find((each) => each.finding_id === finding.id)
   if (!traced?.cause) return null
@@ -96,6 +120,74 @@ function standingOf(finding: Finding, job: JobDocument): string {
   return outside ? outsideWords(outside) : ''
 }
 
+/** What the owner reads first: how many spots, where mostly, how many causes, and how many of them are mended. */
+function leadWords(damaged: readonly Finding[], job: JobDocument, stages: Stages): string {
+  if (damaged.length === 0) return stages.scope.items.length > 0 ? '' : OWNER_SAYS.leadNone
+  const counts = new Map<string, number>()
+  for (const finding of damaged) {
+    const group = groupOfFinding(finding, job)
+    counts.set(group, (counts.get(group) ?? 0) + 1)
+  }
+  const [most] = [...counts].toSorted((a, b) => b[1] - a[1])
+  const isMost = most !== undefined && counts.size > 1 && most[1] * 2 > damaged.length
+  const side = isMost ? job.sides.find(({ id }) => id === most[0]) : undefined
+  const letters = stages.trace.sources.flatMap(({ letter }) => letter ?? [])
+  const mended = letters.filter((letter) => stages.scope.fixes[letter] === 'fixed').length
+  return [
+    OWNER_SAYS.lead({ many: damaged.length, where: side ? OWNER_SAYS.onSide(side.facing) : null }),
+    letters.length > 0
+      ? OWNER_SAYS.leadCauses({ causes: letters.length, mended, spots: damaged.length })
+      : OWNER_SAYS.unexplained,
+  ].join(' ')
+}
+
+/** What the firm comes for at the least, before tax: never more than the bid itself. */
+function leastOf(job: JobDocument, { price, takeoff }: Stages): Cents {
+  if (price.kind !== 'priced' || !job.rates) return 0 as Cents
+  const least = takeoff.shared.visits * job.rates.minimum_per_visit_cents
+  return Math.max(0, Math.min(least, price.items_cents + (price.adjustment?.cents ?? 0))) as Cents
+}
+
+function looksOf({ looks }: Stages): BidModel['looks'] {
+  if (looks.kind !== 'priced') return []
+  return looks.lines.map(({ way, holds, opens, sell_cents }) => ({
+    id: `look-${way}`,
+    says: BID_SAYS.look({ way: WAYS_TO_LOOK[way], many: holds.length, opens }),
+    price_cents: sell_cents,
+  }))
+}
+
+/** A list answered number by number. Work that answers several numbers is priced at the first of them. */
+function responseOf(job: JobDocument, { scope, price }: Stages): BidModel['response'] {
+  if (job.response_items.length === 0) return null
+  const priced = new Map<string, string>()
+  return {
+    heading: listHeading(job),
+    rows: job.response_items.map((asked) => {
+      const mine =
+        asked.answer === 'do-it'
+          ? scope.items.filter(({ finding_ids }) => finding_ids.some((id) => asked.finding_ids.includes(id)))
+          : []
+      const before = mine.flatMap(({ id }) => priced.get(id) ?? [])
+      const fresh = mine.filter(({ id }) => !priced.has(id))
+      for (const { id } of fresh) priced.set(id, asked.number)
+      const lines =
+        price.kind === 'priced'
+          ? price.lines.filter((line) => fresh.some(({ id }) => id === line.item_id))
+          : []
+      return {
+        number: asked.number,
+        asks: asked.words,
+        answer: [responseAnswer(asked), before.length > 0 ? BID_SAYS.pricedWith([...new Set(before)]) : '']
+          .filter(Boolean)
+          .join('; '),
+        price_cents:
+          lines.length > 0 ? (lines.reduce((sum, line) => sum + line.sell_cents, 0) as Cents) : null,
+      }
+    }),
+  }
+}
+
 /**
  * The bid as its owner reads it.
  *
@@ -103,9 +195,10 @@ function standingOf(finding: Finding, job: JobDocument): string {
  */
 export function bidJob(job: JobDocument, stages: Stages, preparedOn: string): BidModel {
   const { price, cautions } = stages
-  const first = cautions.all.slice(0, 3)
-  const items = stages.scope.items.flatMap((item) => itemLine(item, job, price) ?? [])
+  const hazards = hazardLines(cautions.all)
+  const items = stages.scope.items.flatMap((item) => itemLine(item, job, stages) ?? [])
   const beside = stages.scope.items.flatMap((item) => besideLines(item, job, price))
+  const damaged = job.findings.filter(isDamage)
   return {
     format: 'detrimus-bid',
     version: BID_VERSION,
@@ -118,9 +211,11 @@ export function bidJob(job: JobDocument, stages: Stages, preparedOn: string): Bi
     },
     prepared_on: preparedOn,
     valid_until: addDays(preparedOn, job.settings.clauses.validity_days),
-    hazards: first.map(hazardLine),
-    more_hazards: cautions.all.slice(3).map(hazardLine),
-    findings: job.findings.filter(isDamage).map((finding) => {
+    lead: leadWords(damaged, job, stages),
+    groups: [...groupsOf(job)],
+    hazards: hazards.slice(0, SO_MANY_FIRST),
+    more_hazards: hazards.slice(SO_MANY_FIRST),
+    findings: damaged.map((finding) => {
       const grade = gradeOf(finding)
       return {
         number: findingNumber(finding, job),
@@ -135,6 +230,8 @@ export function bidJob(job: JobDocument, stages: Stages, preparedOn: string): Bi
         grade: grade === null ? BID_SAYS.notTouched : GRADE_NAMES[grade],
         words: finding.words,
         suspected: finding.suspected,
+        group: groupOfFinding(finding, job),
+        says: seenWords([finding]),
         cause: causeWords(finding, stages.trace),
         photos: job.photos.filter((photo) => finding.photo_ids.includes(photo.id)).map(bidPhoto),
       }
@@ -148,6 +245,12 @@ export function bidJob(job: JobDocument, stages: Stages, preparedOn: string): Bi
         ? BID_SAYS.taxIncluded
         : BID_SAYS.taxOnTop,
     total_cents: price.kind === 'priced' ? price.total_cents : (0 as Cents),
+    choosing: {
+      least_cents: leastOf(job, stages),
+      tax_rate: price.kind === 'priced' ? price.tax_rate : 0,
+    },
+    looks: looksOf(stages),
+    response: responseOf(job, stages),
     source_pairs: sourcePairs(stages, job),
     clauses: clausesOf(job, stages, preparedOn),
     not_looked: stages.coverage.paragraph,

@@ -1,24 +1,19 @@
 import { BID_SAYS } from '../catalogue/sentences/bid'
+import { OWNER_SAYS } from '../catalogue/sentences/owner'
 import { rowsOf } from '../firmValues/rows'
 import { paintedArea } from '../geometry'
-import { findingNumber } from '../house'
 import { byId, type JobDocument } from '../job'
 import { formatLength, type Cents } from '../measure'
 import type { Price } from '../price'
 import { PRICED_APART, type ItemSpot, type ScopeItem } from '../scope'
 import type { BidBesideLine, BidModel } from './bidModel'
+import type { Stages } from './stages'
+import { groupOfItem } from './groups'
+import { numbersOf } from './numbersOf'
+import { doneWords, itemSays, leftOutWords, ownerTitle } from './ownerWords'
 
-/** Numbers of findings, as they stand on the drawing. */
-export function numbersOf(ids: readonly string[], job: JobDocument): string[] {
-  return job.findings
-    .filter((finding) => ids.includes(finding.id))
-    .map((finding) => findingNumber(finding, job))
-}
-
-function lifeWords([low, high]: readonly [number, number]): string {
-  return high === 0
-    ? ''
-    : `expected to last ${low === high ? low : `${low} to ${high}`} years before the same work is due (our judgement)`
+function lifeWords(years: readonly [number, number]): string {
+  return years[1] === 0 ? '' : OWNER_SAYS.lasts(years)
 }
 
 /** How much there is at a place: by the piece, the length, or the wall that is painted. */
@@ -64,20 +59,34 @@ function numbersAt(item: ScopeItem, spots: readonly ItemSpot[], job: JobDocument
   )
 }
 
+/** Whether the item that does its work already tells all it would: then it is no line of its own. */
+function isTold(item: ScopeItem, by: string, scope: Stages['scope']): boolean {
+  const other = scope.items.find(({ id }) => id === by)
+  return other !== undefined && item.finding_ids.every((id) => other.finding_ids.includes(id))
+}
+
 /** An item as the owner pays for it: only its places that are ours. */
-export function itemLine(item: ScopeItem, job: JobDocument, price: Price): BidModel['items'][number] | null {
+export function itemLine(
+  item: ScopeItem,
+  job: JobDocument,
+  { price, trace, scope }: Pick<Stages, 'price' | 'trace' | 'scope'>,
+): BidModel['items'][number] | null {
   const spots = item.spots.filter((spot) => spot.standing === 'ours')
   const sells = item.row === null || item.row.sells
   if (!sells || spots.length === 0) return null
   const line = price.kind === 'priced' ? price.lines.find((each) => each.item_id === item.id) : undefined
+  if (line?.includedIn && isTold(item, line.includedIn, scope)) return null
   return {
     id: item.id,
-    title: item.name,
+    title: ownerTitle(item),
     where: whereOfSpots(spots),
     quantity: quantityOf(spots, item, job),
     findings: numbersAt(item, spots, job),
-    does: item.row?.cures ?? item.item.note,
+    group: groupOfItem(item),
+    ...itemSays(item, spots, job, trace),
     price_cents: line?.sell_cents ?? (0 as Cents),
+    leave: null,
+    left_out: leftOutWords(item, trace),
     life: lifeWords(item.life_years),
     warranty: rowsOf(job.settings).warranty(item.warranty),
     notices: [...item.notices, ...(line?.includedIn ? [BID_SAYS.paidElsewhere] : [])],
@@ -96,12 +105,17 @@ export function besideLines(item: ScopeItem, job: JobDocument, price: Price): Bi
     const hasPrice = spots.some((spot) => PRICED_APART.has(spot.standing))
     return {
       id: item.id,
-      title: item.name,
+      title: ownerTitle(item),
       where: whereOfSpots(spots),
       quantity: quantityOf(spots, item, job),
       findings: numbersAt(item, spots, job),
-      does: sells ? (item.row?.cures ?? '') : item.item.note,
+      done: sells ? doneWords(item) : item.item.note,
       why,
+      group: groupOfItem(item),
+      takeable: hasPrice && apart !== undefined && apart.lacks.length === 0,
+      instead_of: hasPrice ? item.item.alternate_of : null,
+      life: hasPrice ? lifeWords(item.life_years) : '',
+      warranty: hasPrice ? rowsOf(job.settings).warranty(item.warranty) : '',
       price_cents: hasPrice ? (apart?.sell_cents ?? null) : null,
       notices: [...item.notices],
     }

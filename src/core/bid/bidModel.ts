@@ -19,6 +19,10 @@ const BidFinding = z.strictObject({
   grade: z.string(),
   words: z.string(),
   suspected: z.boolean(),
+  /** The head it stands under. */
+  group: z.string(),
+  /** It in one plain sentence. */
+  says: z.string(),
   /** Why it is thought to be so: "consistent with", with who says it. */
   cause: z.string().nullable(),
   photos: z.array(
@@ -38,8 +42,24 @@ const BidItem = z.strictObject({
   where: z.string(),
   quantity: z.string(),
   findings: z.array(z.string()),
-  does: z.string(),
+  /** The head it stands under. */
+  group: z.string(),
+  /** What was seen, in plain words; empty where it mends a cause, or a whole side. */
+  seen: z.string(),
+  /** What we do, in plain words. */
+  done: z.string(),
   price_cents: CentsValue,
+  /** What it means that it is left out; null: it cannot be left out by a touch, but can be asked about. */
+  leave: z
+    .strictObject({
+      /** By how much the price before tax falls: less than its price where what is shared stays. */
+      saves_cents: CentsValue,
+      /** It is there so that nobody is hurt: left out by name only. */
+      hazard: z.boolean(),
+    })
+    .nullable(),
+  /** What follows where it is left out. */
+  left_out: z.string(),
   life: z.string(),
   warranty: z.string(),
   notices: z.array(z.string()),
@@ -53,17 +73,24 @@ const BidBeside = z.strictObject({
   where: z.string(),
   quantity: z.string(),
   findings: z.array(z.string()),
-  does: z.string(),
+  group: z.string(),
+  done: z.string(),
   why: z.string(),
-  /** Null: it has no price here. */
+  /** What it adds, as it stands; null: it has no price here. */
   price_cents: CentsValue.nullable(),
+  /** The owner may choose it by a touch. */
+  takeable: z.boolean(),
+  /** The item it takes the place of; null: of none. */
+  instead_of: Id.nullable(),
+  life: z.string(),
+  warranty: z.string(),
   notices: z.array(z.string()),
 })
 
 /** The bid as its owner reads it. It carries no cost, hours, overhead or profit. Frozen when sent. */
 export const BidModel = z.strictObject({
   format: z.literal('detrimus-bid'),
-  version: z.literal(2),
+  version: z.literal(3),
   title: z.string(),
   address: z.string(),
   firm: z.strictObject({
@@ -79,6 +106,10 @@ export const BidModel = z.strictObject({
   replaces: z
     .strictObject({ number: z.int(), total_cents: CentsValue, accepted_by: z.string(), accepted_on: Day })
     .optional(),
+  /** What was found, where mostly, and how much of its causes is mended: two sentences. */
+  lead: z.string(),
+  /** Heads of the work, in the order the house is walked. */
+  groups: z.array(z.strictObject({ id: z.string(), name: z.string(), where: z.string() })),
   hazards: z.array(BidHazard),
   more_hazards: z.array(BidHazard),
   findings: z.array(BidFinding),
@@ -88,6 +119,35 @@ export const BidModel = z.strictObject({
   tax_cents: CentsValue,
   tax_words: z.string(),
   total_cents: CentsValue,
+  /** What a choice of it comes to is reckoned by: see `chosenTotal`. */
+  choosing: z.strictObject({
+    /** The price before tax is never less while anything is done. */
+    least_cents: CentsValue,
+    /** Share of the price before tax; 0 where it is inside the items or there is none. */
+    tax_rate: z.number().min(0).max(1),
+  }),
+  /** What it costs to look at what was not looked at. */
+  looks: z.array(
+    z.strictObject({
+      id: z.string(),
+      says: z.string(),
+      price_cents: CentsValue,
+    }),
+  ),
+  /** Somebody's list, answered number by number; null: there is none. */
+  response: z
+    .strictObject({
+      heading: z.string(),
+      rows: z.array(
+        z.strictObject({
+          number: z.string(),
+          asks: z.string(),
+          answer: z.string(),
+          price_cents: CentsValue.nullable(),
+        }),
+      ),
+    })
+    .nullable(),
   source_pairs: z.array(
     z.strictObject({
       source: z.string(),

@@ -8,6 +8,7 @@ import { answerWords } from '../walk'
 import { addDays } from './addDays'
 import type { BidModel } from './bidModel'
 import { sourcePairs } from './sourcePairs'
+import { ownerTitle } from './ownerWords'
 import type { Stages } from './stages'
 
 /** What it costs to look at what is held, as an offer. Gear without a rate is said, never priced as nothing. */
@@ -21,7 +22,7 @@ function lookWords(looks: Looks): string {
   return `We can look at these: ${lines.join('; ')}; all of them ${formatCents(looks.total_cents)}.${missing}`
 }
 
-function listHeading(job: JobDocument): string {
+export function listHeading(job: JobDocument): string {
   const list = job.response_list
   const whose = [list?.title, list?.author ? `by ${list.author}` : '', list?.dated ? `of ${list.dated}` : '']
   return ['Answers to the list', ...whose].filter(Boolean).join(' ')
@@ -51,13 +52,19 @@ function mendsDecay({ scope }: Stages, job: JobDocument): boolean {
   return job.findings.some((each) => mended.has(each.id) && (gradeOf(each) ?? 0) >= 2)
 }
 
-/** What must be there before work is begun, each once, with the work it is asked for. */
+/** What must be there before work is begun, each once, with the work it is asked for; what is asked for the same work together. */
 function neededWords({ scope }: Stages): string {
-  const asked = new Map<string, string[]>()
+  const asked = new Map<string, Set<string>>()
   for (const item of scope.items.filter(({ standing }) => standing === 'ours')) {
-    for (const need of item.needs) asked.set(need, [...(asked.get(need) ?? []), item.name.toLowerCase()])
+    for (const need of item.needs)
+      asked.set(need, (asked.get(need) ?? new Set<string>()).add(ownerTitle(item).toLowerCase()))
   }
-  return [...asked].map(([says, names]) => `${says} Asked for: ${[...new Set(names)].join('; ')}.`).join(' ')
+  const together = new Map<string, string[]>()
+  for (const [need, names] of asked) {
+    const key = [...names].join('; ')
+    together.set(key, [...(together.get(key) ?? []), need])
+  }
+  return [...together].map(([names, needs]) => `For ${names}: ${needs.join(' ')}`).join(' ')
 }
 
 type Told = { readonly heading?: string; readonly text: string }

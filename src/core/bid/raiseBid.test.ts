@@ -3,6 +3,7 @@ import { expect, test } from '@jest/globals'
 import { DEMO_JOBS } from '../../../demo'
 import { derive } from '../pipeline'
 import { sectionsOf } from './blocks'
+import { chosenTotal, WHOLE_BID } from './choose'
 import { BID_STEPS, BID_VERSION, readBid } from './raiseBid'
 
 const kept: unknown = JSON.parse(readFileSync('tests/kept/kelp-row-7.v1.bid.json', 'utf8'))
@@ -20,6 +21,18 @@ test('a bid frozen by an older program is read, and says of its sources what it 
         : `Not in this bid: ${fix}. Recurrence there is excluded from the warranty.`,
     ),
   )
+})
+
+test('a bid frozen before choices says of its work what it said, and nothing of it can be chosen', () => {
+  const frozen: unknown = JSON.parse(readFileSync('tests/kept/kelp-row-7.v2.bid.json', 'utf8'))
+  const bid = readBid(frozen)
+  if (!bid.ok) throw new Error(JSON.stringify(bid.error))
+  const was = frozen as { items: { does: string }[]; total_cents: number }
+  expect(bid.value.items.map(({ done }) => done)).toEqual(was.items.map(({ does }) => does))
+  expect(bid.value.items.every(({ leave }) => leave === null)).toBe(true)
+  expect(chosenTotal(bid.value, WHOLE_BID)).toMatchObject({ ok: true })
+  const printed = JSON.stringify(sectionsOf(bid.value, { prices: true }))
+  for (const { does } of was.items) expect(printed).toContain(JSON.stringify(does).slice(1, -1))
 })
 
 test('every version below this one has its step; one of today is read as it is', () => {
@@ -43,12 +56,18 @@ test('the sections come in the order a bid is read, hazards first, the sum in th
     'Read this first',
     'Where it is',
     'What we propose',
+    'Your choices',
+    'Why it is damaged',
     'Not in the price',
-    'What we found',
+    'Also seen',
+    'Warranty',
     'Terms',
   ])
   const work = sections.flatMap(({ blocks }) => blocks).filter((block) => block.kind === 'work')
-  expect(work).toHaveLength(alder.items.length + alder.beside.length)
+  const offered = alder.beside.filter(({ takeable }) => takeable)
+  expect(work).toHaveLength(alder.items.length + offered.length + alder.looks.length)
+  const rows = sections.find(({ name }) => name === 'Not in the price')!.blocks
+  expect(rows).toMatchObject([{ kind: 'table', rows: { length: alder.beside.length - offered.length } }])
   const [letterhead] = sections[0]!.blocks
   const sum = sections.flatMap(({ blocks }) => blocks).find((block) => block.kind === 'sum')
   expect(letterhead?.kind === 'letterhead' && letterhead.total?.amount).toBe(

@@ -21,9 +21,41 @@ export const BID_STEPS: Readonly<Record<number, (bid: Body) => Body>> = {
     version: 2,
     source_pairs: each(bid.source_pairs, (pair) => ({ standing: standingOf(pair), ...pair })),
   }),
+  // Before version 3 an item said in one line what it does; nothing of it could be chosen.
+  2: (bid) => ({
+    lead: '',
+    groups: [],
+    choosing: { least_cents: 0, tax_rate: 0 },
+    looks: [],
+    response: null,
+    ...bid,
+    version: 3,
+    findings: each(bid.findings, (finding) => ({
+      group: '',
+      says: `${[finding.part, finding.where, finding.size].filter(Boolean).map(String).join(', ')}: ${finding.suspected === true ? 'suspected, ' : ''}${String(finding.grade)}.`,
+      ...finding,
+    })),
+    items: each(bid.items, ({ does, ...item }) => ({
+      group: '',
+      seen: '',
+      done: does,
+      leave: null,
+      left_out: '',
+      ...item,
+    })),
+    beside: each(bid.beside, ({ does, ...item }) => ({
+      group: '',
+      done: does,
+      takeable: false,
+      instead_of: null,
+      life: '',
+      warranty: '',
+      ...item,
+    })),
+  }),
 }
 
-export const BID_VERSION = 2
+export const BID_VERSION = 3
 
 export type BidReadError =
   | { readonly kind: 'bid-too-new'; readonly version: number }

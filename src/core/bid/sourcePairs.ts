@@ -3,7 +3,8 @@ import type { JobDocument } from '../job'
 import type { FixStanding } from '../scope'
 import { causeOf } from '../trace'
 import type { BidModel } from './bidModel'
-import { numbersOf } from './bidLines'
+import { numbersOf } from './numbersOf'
+import { ownerTitle } from './ownerWords'
 import type { Stages } from './stages'
 
 /** How the fix of a source stands, for whoever reads the bid. */
@@ -19,7 +20,8 @@ const FIX_WORDS: Readonly<Record<FixStanding, (fix: string) => string>> = {
 function doneBy(letter: string, { scope }: Stages): string {
   const names = scope.items
     .filter((item) => item.fixes.includes(letter) && item.spots.some(({ standing }) => standing === 'ours'))
-    .map(({ name }) => `${name[0]!.toLowerCase()}${name.slice(1)}`)
+    .map(ownerTitle)
+    .map((name) => `${name[0]!.toLowerCase()}${name.slice(1)}`)
   return [...new Set(names)].join('; ') || 'handed over by whoever does it'
 }
 

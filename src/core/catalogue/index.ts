@@ -14,7 +14,7 @@ export {
   type When,
 } from './methods/method'
 export { DECAYED_WOOD_SCHOOL_BY_ID, DECAYED_WOOD_SCHOOLS, type SchoolRow } from './schools/schools'
-export { damagedAs, partName, partOf, PARTS } from './parts'
+export { damagedAs, partName, partOf, PARTS, plainPart } from './parts'
 export type { AssemblyId, GoodUse, Grain, MemberSpan, PartRow, PieceRule, SectionRule } from './parts/part'
 export { GOODS, goodName, goodOf, packagesFor, type GoodRow, type Packages } from './materials/goods'
 export {

@@ -62,6 +62,8 @@ export type JobPrice = {
   /** One visible line when a person typed the price of the whole job. */
   readonly adjustment: { readonly cents: Cents; readonly reason: string } | null
   readonly tax_cents: Cents
+  /** Tax as a share of the price before it; 0 where it is inside the items or there is none. */
+  readonly tax_rate: number
   readonly total_cents: Cents
   /** How the price was reached, in figures that open. */
   readonly arithmetic: readonly Figure[]
@@ -265,7 +267,7 @@ export function priceJob(job: JobDocument, scope: Scope, takeoff: Takeoff, cut: 
     ? { cents: (jobTyped.cents - items_cents) as Cents, reason: jobTyped.reason }
     : null
   const before = addCents(items_cents, adjustment?.cents ?? (0 as Cents))
-  const tax = taxOf(rates, before, reckoned.costed)
+  const { figure: tax, rate: tax_rate } = taxOf(rates, before, reckoned.costed)
   return {
     kind: 'priced',
     lines,
@@ -274,6 +276,7 @@ export function priceJob(job: JobDocument, scope: Scope, takeoff: Takeoff, cut: 
     items_cents,
     adjustment,
     tax_cents: centsOf(tax),
+    tax_rate,
     total_cents: addCents(before, centsOf(tax)),
     arithmetic: [tax, ...equivalents(by)],
     shared: reckoned.shared,
@@ -283,27 +286,37 @@ export function priceJob(job: JobDocument, scope: Scope, takeoff: Takeoff, cut: 
   }
 }
 
-function taxOf(rates: Money, before: Cents, costed: readonly Costed[]): Figure {
+function taxOf(
+  rates: Money,
+  before: Cents,
+  costed: readonly Costed[],
+): { readonly figure: Figure; readonly rate: number } {
   const { rule, rate } = rates.tax
   const percent = `${shown(rate * 100, 4)} %`
   if (rule === 'on-total') {
-    return usd('Tax', dollars((before / 100) * rate), `${formatCents(before)} × ${percent}`, {
-      source: 'firm setting',
-    })
+    const how = `${formatCents(before)} × ${percent}`
+    return {
+      figure: usd('Tax', dollars((before / 100) * rate), how, { source: 'firm setting' }),
+      rate,
+    }
   }
   if (rule === 'on-sale') {
     const cost = addCents(...costed.map((each) => centsOf(each.direct)))
     const material = addCents(...costed.map((each) => each.material))
     const share = cost > 0 ? Math.round((material / cost) * 1e6) / 1e6 : 0
-    return usd(
-      'Tax',
-      dollars((before / 100) * share * rate),
-      `${formatCents(before)} × ${shown(share * 100, 4)} % material × ${percent}`,
-      { source: `firm setting; material ${formatCents(material)} of ${formatCents(cost)} direct cost` },
-    )
+    const onAll = share * rate
+    return {
+      figure: usd(
+        'Tax',
+        dollars((before / 100) * onAll),
+        `${formatCents(before)} × ${shown(share * 100, 4)} % material × ${percent}`,
+        { source: `firm setting; material ${formatCents(material)} of ${formatCents(cost)} direct cost` },
+      ),
+      rate: onAll,
+    }
   }
   const how = rule === 'on-cost' ? 'already inside each item, on material' : 'no sales tax'
-  return usd('Tax', 0 as Cents, how, { source: 'firm setting' })
+  return { figure: usd('Tax', 0 as Cents, how, { source: 'firm setting' }), rate: 0 }
 }
 
 function equivalents(by: By): Figure[] {

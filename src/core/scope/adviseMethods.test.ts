@@ -98,7 +98,7 @@ test('repairing the effect alone is priced, with class G and a notice', () => {
   const effect = workItem('r1', { method: 'piece-in', component: 'side-casing', finding_ids: ['finding-1'] })
   const [item] = scoped({ findings: [leg], work_items: [effect] }).items
   expect(item).toMatchObject({ warranty: 'G', life_years: [1, 3] })
-  expect(item?.notices[0]).toContain('Source a not fixed')
+  expect(item?.notices[0]).toContain('Its cause is not mended here')
 })
 
 test('with the source fixed in the same bid the warranty is the method’s own', () => {
@@ -118,7 +118,7 @@ test('referring a source to a trade does not fix it in this bid', () => {
   const refer = workItem('r1', { method: 'refer', component: 'ledger', finding_ids: ['finding-1'] })
   const [item] = scoped({ findings: [ledger], work_items: [refer] }).items
   expect(item?.fixes).toEqual([])
-  expect(item?.notices[0]).toContain('Source a not fixed')
+  expect(item?.notices[0]).toContain('Its cause is not mended here')
 })
 
 test('a choice without a finding is an item all the same', () => {

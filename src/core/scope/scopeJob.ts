@@ -117,7 +117,7 @@ function itemOf(placed: Placed, context: Context): ScopeItem {
     const decision = decisionOn(source, job)
     const why = decision?.decision === 'declined' ? WORK_SAYS.fixDeclined(decision.by, decision.reason) : ''
     notices.push(
-      WORK_SAYS.sourceNotFixed(String(source.letter), `${causeOf(source.cause).ifOnlyEffect}${why}`),
+      WORK_SAYS.sourceNotFixed(causeOf(source.cause).name, `${causeOf(source.cause).ifOnlyEffect}${why}`),
     )
   }
   const untraced =

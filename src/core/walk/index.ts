@@ -2,6 +2,7 @@ export {
   ANSWER_IDS,
   answerLacks,
   answerWords,
+  responseAnswer,
   itemsFromRows,
   itemsFromText,
   listState,

@@ -127,12 +127,17 @@ export function listState(job: JobDocument, today: string): ListState {
   }
 }
 
-/** An item and its answer as one sentence, under the list's own number. */
-export function answerWords(item: ResponseItem): string {
+/** The answer to an item, with who says so and how. */
+export function responseAnswer(item: ResponseItem): string {
   const answer = item.answer === null ? 'not answered yet' : RESPONSE_ANSWERS[item.answer]
   const receipt =
     item.answer === 'done-by-others' ? (item.receipt_seen ? ', receipt seen' : ', receipt not seen') : ''
-  return `${item.number}. ${item.words.replace(/\.$/, '')}: ${answer}${receipt}${item.how ? ` — ${item.how}` : ''}`
+  return `${answer}${receipt}${item.how ? ` — ${item.how}` : ''}`
+}
+
+/** An item and its answer as one sentence, under the list's own number. */
+export function answerWords(item: ResponseItem): string {
+  return `${item.number}. ${item.words.replace(/\.$/, '')}: ${responseAnswer(item)}`
 }
 
 /** Answers in the order they are offered. */

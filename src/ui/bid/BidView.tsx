@@ -1,26 +1,33 @@
+import type { ReactNode } from 'react'
 import type { BidModel } from '../../core/bid'
-import { sectionsOf, type BidBlock, type BidSection } from '../../core/bid/blocks'
+import { sectionsOf, type BidBlock, type BidPicture, type BidSection } from '../../core/bid/blocks'
 import { MarksOnPicture } from '../house/MarksOnPicture'
 import { StripPicture } from '../house/StripPicture'
 
 type Of<K extends BidBlock['kind']> = Extract<BidBlock, { kind: K }>
 type PictureSrc = (sha256: string) => string
+/** How a bid is shown: where its pictures come from, and what stands under a piece of work. */
+type Shown = { readonly pictureSrc: PictureSrc; readonly workFoot?: ((id: string) => ReactNode) | undefined }
 
 /** A bid on the screen: the sections and blocks that paper prints too. */
 export function BidView({
   model,
   pictureSrc,
+  workFoot,
   prices = true,
 }: {
   model: BidModel
   pictureSrc: PictureSrc
+  /** What its owner may do with a piece of work. */
+  workFoot?: (id: string) => ReactNode
   /** False for a face without money: no figure stands there, not even a nought. */
   prices?: boolean
 }) {
+  const shown = { pictureSrc, workFoot }
   return (
     <article className="mx-auto flex max-w-4xl flex-col gap-6 bg-paper px-6 py-6 max-sm:px-4 print:bg-white print:p-0">
       {sectionsOf(model, { prices }).map((section) => (
-        <Section key={section.name} section={section} pictureSrc={pictureSrc} />
+        <Section key={section.name} section={section} shown={shown} />
       ))}
     </article>
   )
@@ -37,9 +44,9 @@ function runsOf(blocks: readonly BidBlock[]): BidBlock[][] {
 
 const LISTED: ReadonlySet<BidBlock['kind']> = new Set<BidBlock['kind']>(['hazard', 'work', 'finding'])
 
-function Section({ section, pictureSrc }: { section: BidSection; pictureSrc: PictureSrc }) {
+function Section({ section, shown }: { section: BidSection; shown: Shown }) {
   const { name, headed, folds, blocks } = section
-  const inside = runsOf(blocks).map((run, index) => <Run key={index} run={run} pictureSrc={pictureSrc} />)
+  const inside = runsOf(blocks).map((run, index) => <Run key={index} run={run} shown={shown} />)
   if (name === 'Bid') return <header className="border-b border-ink pb-2">{inside}</header>
   return (
     <section aria-label={name} className={headed ? '' : 'flex flex-col gap-3'}>
@@ -58,15 +65,16 @@ function Section({ section, pictureSrc }: { section: BidSection; pictureSrc: Pic
   )
 }
 
-function Run({ run, pictureSrc }: { run: readonly BidBlock[]; pictureSrc: PictureSrc }) {
+function Run({ run, shown }: { run: readonly BidBlock[]; shown: Shown }) {
   const first = run[0]!
   if (first.kind === 'drawing') return <Drawings blocks={run as readonly Of<'drawing'>[]} />
-  const inside = run.map((block, index) => <Block key={index} block={block} pictureSrc={pictureSrc} />)
+  const inside = run.map((block, index) => <Block key={index} block={block} shown={shown} />)
   return LISTED.has(first.kind) ? <ol>{inside}</ol> : <>{inside}</>
 }
 
 /** How each kind of block looks on a screen; rows of the drawing come together. */
-function Block({ block, pictureSrc }: { block: BidBlock; pictureSrc: PictureSrc }) {
+function Block({ block, shown }: { block: BidBlock; shown: Shown }) {
+  const { pictureSrc, workFoot } = shown
   switch (block.kind) {
     case 'letterhead':
       return <Letterhead block={block} pictureSrc={pictureSrc} />
@@ -77,13 +85,21 @@ function Block({ block, pictureSrc }: { block: BidBlock; pictureSrc: PictureSrc 
     case 'drawing':
       return <Drawings blocks={[block]} />
     case 'work':
-      return <Work block={block} />
+      return (
+        <Work block={block} pictureSrc={pictureSrc}>
+          {workFoot?.(block.id)}
+        </Work>
+      )
+    case 'place':
+      return <PlaceHead block={block} />
+    case 'table':
+      return <Table block={block} />
     case 'sum':
       return <Sum block={block} />
     case 'finding':
-      return <Finding block={block} />
+      return <Finding block={block} pictureSrc={pictureSrc} />
     case 'pictures':
-      return <Pictures block={block} pictureSrc={pictureSrc} />
+      return <Pictures pictures={block.pictures} pictureSrc={pictureSrc} />
     case 'clause':
       return (
         <div className="break-inside-avoid">
@@ -100,6 +116,7 @@ const TONES = {
   plain: 'border-t border-rule pt-2',
   quiet: 'text-[13px] text-quiet',
   strong: 'border-t border-ink pt-2 text-[14px]',
+  waiting: 'pt-2 text-[14px] text-pencil-text',
 } as const
 
 function Letterhead({ block, pictureSrc }: { block: Of<'letterhead'>; pictureSrc: PictureSrc }) {
@@ -155,23 +172,74 @@ function Drawings({ blocks }: { blocks: readonly Of<'drawing'>[] }) {
   )
 }
 
-function Work({ block }: { block: Of<'work'> }) {
+function PlaceHead({ block }: { block: Of<'place'> }) {
   return (
-    <li className="border-b border-rule py-2.5 break-inside-avoid">
+    <h3 className="mt-5 flex items-baseline justify-between gap-4 border-b border-ink text-[17px]">
+      <span>{block.name}</span>
+      {block.amount === null ? null : <span className="whitespace-nowrap">{block.amount}</span>}
+    </h3>
+  )
+}
+
+function Work({
+  block,
+  pictureSrc,
+  children,
+}: {
+  block: Of<'work'>
+  pictureSrc: PictureSrc
+  children: ReactNode
+}) {
+  return (
+    <li id={`item-${block.id}`} className="border-b border-rule py-3 break-inside-avoid">
       <div className="flex items-baseline justify-between gap-4">
-        <h3 className="text-[16px]">{block.title}</h3>
+        <h4 className="font-head text-[16px] font-semibold">{block.title}</h4>
         {block.amount === null ? null : (
           <span className="font-head text-[17px] font-semibold whitespace-nowrap">{block.amount}</span>
         )}
       </div>
-      <p className="text-[14px] text-quiet">{block.under}</p>
-      {block.says ? <p className="text-[14px]">{block.says}</p> : null}
+      {block.says ? <p className="max-w-[68ch] text-[16px]">{block.says}</p> : null}
+      <p className="text-[14px] text-quiet">{[block.under, block.lasts].filter(Boolean).join(' · ')}</p>
       {block.knows.map((words) => (
         <p key={words} className="text-[14px] text-pencil-text">
           {words}
         </p>
       ))}
+      {block.pictures.length > 0 ? <Pictures pictures={block.pictures} pictureSrc={pictureSrc} /> : null}
+      {children}
     </li>
+  )
+}
+
+function Table({ block }: { block: Of<'table'> }) {
+  const last = block.heads.length - 1
+  const amount = (column: number): string =>
+    block.amounts && column === last ? 'text-right whitespace-nowrap' : 'text-left'
+  return (
+    <div className="overflow-x-auto" tabIndex={0} role="group" aria-label={block.name}>
+      <table className="w-full text-[14px]">
+        <thead>
+          <tr className="border-b border-ink">
+            {block.heads.map((head, column) => (
+              <th key={head} scope="col" className={`py-1 pr-3 ${amount(column)}`}>
+                {head}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {block.rows.map((row, index) => (
+            <tr key={index} className="border-b border-rule align-top">
+              {row.map((cell, column) => (
+                <td key={column} className={`py-1 pr-3 ${amount(column)}`}>
+                  {cell}
+                </td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
   )
 }
 
@@ -198,30 +266,35 @@ function Sum({ block }: { block: Of<'sum'> }) {
   )
 }
 
-function Finding({ block }: { block: Of<'finding'> }) {
+function Finding({ block, pictureSrc }: { block: Of<'finding'>; pictureSrc: PictureSrc }) {
   return (
     <li className="border-b border-rule py-2 break-inside-avoid">
       <p>
         <b className="font-head font-semibold text-crayon-text">{block.number}</b> {block.says}
       </p>
-      {block.quote ? <p className="text-[14px] text-quiet">“{block.quote}”</p> : null}
-      {block.cause ? <p className="text-[14px]">{block.cause}</p> : null}
+      <p className="text-[14px] text-quiet">{block.where}</p>
+      {block.pictures.length > 0 ? <Pictures pictures={block.pictures} pictureSrc={pictureSrc} /> : null}
     </li>
   )
 }
 
-function Pictures({ block, pictureSrc }: { block: Of<'pictures'>; pictureSrc: PictureSrc }) {
+function Pictures({ pictures, pictureSrc }: { pictures: readonly BidPicture[]; pictureSrc: PictureSrc }) {
   return (
     <ul className="grid grid-cols-3 gap-3 pt-3 max-sm:grid-cols-2">
-      {block.pictures.map(({ sha256, drawn, alt, under }) => (
+      {pictures.map(({ sha256, drawn, alt, under }) => (
         <li key={`${under}/${sha256}`}>
           <figure>
             <span className="relative block">
-              <img src={pictureSrc(sha256)} alt={alt} className="block w-full border border-ink" />
+              <img
+                src={pictureSrc(sha256)}
+                alt={alt}
+                loading="lazy"
+                className="block max-h-64 w-full border border-ink object-cover"
+              />
               {drawn ? (
                 <svg
                   viewBox={`0 0 ${drawn.width_px} ${drawn.height_px}`}
-                  preserveAspectRatio="none"
+                  preserveAspectRatio="xMidYMid slice"
                   aria-hidden
                   className="absolute inset-0 h-full w-full"
                 >
@@ -248,7 +321,7 @@ function Pairs({ block }: { block: Of<'pairs'> }) {
               Source
             </th>
             <th scope="col" className="py-1 pr-3 text-left">
-              Finding
+              Spots
             </th>
             <th scope="col" className="py-1 text-left">
               Its fix

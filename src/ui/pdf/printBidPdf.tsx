@@ -13,7 +13,7 @@ import {
 } from '@react-pdf/renderer'
 import path from 'node:path'
 import type { ReactNode } from 'react'
-import { sectionsOf, type BidBlock, type BidModel } from '../../core/bid'
+import { sectionsOf, type BidBlock, type BidModel, type BidPicture } from '../../core/bid'
 import type { Drawing, Shape } from '../../core/house'
 import { isMark, pathOf, toPixels, type Frame } from '../house/frame'
 import { INKS, LABEL_INKS } from '../look/inks'
@@ -224,19 +224,68 @@ function DrawingRow({ block }: { block: Of<'drawing'> }) {
   )
 }
 
-function Work({ block }: { block: Of<'work'> }) {
+function PlaceHead({ block }: { block: Of<'place'> }) {
+  return (
+    <View
+      style={[styles.row, { marginTop: 10, borderBottomWidth: 1, borderBottomColor: INK }]}
+      wrap={false}
+      minPresenceAhead={70}
+    >
+      <Words style={[styles.strong, { fontSize: 12 }]}>{block.name}</Words>
+      {block.amount === null ? null : <Words style={styles.price}>{block.amount}</Words>}
+    </View>
+  )
+}
+
+function Work({ block, pictures }: { block: Of<'work'>; pictures: Pictures }) {
   return (
     <View style={styles.item} wrap={false}>
       <View style={styles.row}>
         <Words style={[styles.strong, { fontSize: 10.5, flexGrow: 1, flexShrink: 1 }]}>{block.title}</Words>
         {block.amount === null ? null : <Words style={styles.price}>{block.amount}</Words>}
       </View>
-      <Words style={styles.quiet}>{block.under}</Words>
       {block.says ? <Words>{block.says}</Words> : null}
+      <Words style={styles.quiet}>{[block.under, block.lasts].filter(Boolean).join(' · ')}</Words>
       {block.knows.map((words) => (
         <Words key={words} style={styles.waiting}>
           {words}
         </Words>
+      ))}
+      {block.pictures.length > 0 ? <PictureRows shown={block.pictures} pictures={pictures} /> : null}
+    </View>
+  )
+}
+
+/** A row is never split; the head of a table stands with its first rows. */
+function Table({ block }: { block: Of<'table'> }) {
+  const last = block.heads.length - 1
+  const wide = (column: number) =>
+    block.amounts && column === last
+      ? { width: 70, textAlign: 'right' as const }
+      : block.heads.length === 4 && column === 0
+        ? { width: 34 }
+        : { flexGrow: 1, flexBasis: 0 }
+  return (
+    <View>
+      <View style={[styles.row, { borderBottomWidth: 1, borderBottomColor: INK }]} minPresenceAhead={30}>
+        {block.heads.map((head, column) => (
+          <Words key={head} style={[styles.strong, wide(column)]}>
+            {head}
+          </Words>
+        ))}
+      </View>
+      {block.rows.map((row, index) => (
+        <View
+          key={index}
+          style={[styles.row, { borderBottomWidth: 0.5, borderBottomColor: RULE, paddingVertical: 2 }]}
+          wrap={false}
+        >
+          {row.map((cell, column) => (
+            <Words key={column} style={wide(column)}>
+              {cell}
+            </Words>
+          ))}
+        </View>
       ))}
     </View>
   )
@@ -259,23 +308,22 @@ function Sum({ block }: { block: Of<'sum'> }) {
   )
 }
 
-function Finding({ block }: { block: Of<'finding'> }) {
+function Finding({ block, pictures }: { block: Of<'finding'>; pictures: Pictures }) {
   return (
     <View style={styles.item} wrap={false}>
       <Words>
         <Words style={[styles.strong, { color: '#9C2C13' }]}>{block.number} </Words>
-        {block.says}
+        {block.says} <Words style={styles.quiet}>{block.where}</Words>
       </Words>
-      {block.quote ? <Words style={styles.quiet}>“{block.quote}”</Words> : null}
-      {block.cause ? <Words>{block.cause}</Words> : null}
+      {block.pictures.length > 0 ? <PictureRows shown={block.pictures} pictures={pictures} /> : null}
     </View>
   )
 }
 
-function PictureRows({ block, pictures }: { block: Of<'pictures'>; pictures: Pictures }) {
+function PictureRows({ shown, pictures }: { shown: readonly BidPicture[]; pictures: Pictures }) {
   return (
     <View style={styles.photos}>
-      {block.pictures.map((picture) => {
+      {shown.map((picture) => {
         const data = pictures.get(picture.sha256)
         return data ? (
           <View key={`${picture.under}/${picture.sha256}`} wrap={false} style={{ width: 171 }}>
@@ -303,7 +351,8 @@ function Clause({ block }: { block: Of<'clause'> | Of<'pairs'> }) {
       ) : (
         block.rows.map((row, index) => (
           <Words key={index} style={{ marginTop: 2 }}>
-            {row.source}, finding {row.findings}. <Words style={styles.quiet}>{row.fix}</Words>
+            {row.source}, {row.findings.includes(',') ? 'spots' : 'spot'} {row.findings}.{' '}
+            <Words style={styles.quiet}>{row.fix}</Words>
           </Words>
         ))
       )}
@@ -311,7 +360,12 @@ function Clause({ block }: { block: Of<'clause'> | Of<'pairs'> }) {
   )
 }
 
-const TONES = { plain: styles.text, quiet: styles.quiet, strong: styles.strong } as const
+const TONES = {
+  plain: styles.text,
+  quiet: styles.quiet,
+  strong: styles.strong,
+  waiting: styles.waiting,
+} as const
 
 /** How each kind of block looks on paper. */
 function Block({ block, pictures }: { block: BidBlock; pictures: Pictures }) {
@@ -325,13 +379,17 @@ function Block({ block, pictures }: { block: BidBlock; pictures: Pictures }) {
     case 'drawing':
       return <DrawingRow block={block} />
     case 'work':
-      return <Work block={block} />
+      return <Work block={block} pictures={pictures} />
+    case 'place':
+      return <PlaceHead block={block} />
+    case 'table':
+      return <Table block={block} />
     case 'sum':
       return <Sum block={block} />
     case 'finding':
-      return <Finding block={block} />
+      return <Finding block={block} pictures={pictures} />
     case 'pictures':
-      return <PictureRows block={block} pictures={pictures} />
+      return <PictureRows shown={block.pictures} pictures={pictures} />
     case 'clause':
     case 'pairs':
       return <Clause block={block} />

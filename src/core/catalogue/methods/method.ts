@@ -137,6 +137,8 @@ export type MethodRow = Row & {
   readonly cures: string
   /** The owner's sentence: what we do, in plain words; `{part}` stands for the part's plain name. Empty: the item's own note says it. */
   readonly we: string
+  /** What is done to the part, behind its plain name in a heading; null: the method's own name is heading enough. */
+  readonly brief: string | null
   readonly answers: Answers
   /** Parts it is made for; null: any. */
   readonly serves: readonly string[] | null
@@ -217,6 +219,7 @@ export function method(of: Written): MethodRow {
     source: 'our judgement',
     answers: 'findings',
     serves: null,
+    brief: null,
     does: 'mends',
     alsoFixes: [],
     rebuilds: null,

@@ -136,6 +136,7 @@ export const DECK = [
     countedIn: 'pieces',
     name: 'joist hanger',
     plain: 'metal hanger of the joist',
+    rots: false,
     disturbsPaint: false,
     heldBy: ['ledger', 'deck-beam'],
   }),
@@ -146,6 +147,7 @@ export const DECK = [
     damagedAs: 'pier',
     countedIn: 'pieces',
     name: 'deck footing',
+    rots: false,
     disturbsPaint: false,
   }),
 ]

@@ -36,3 +36,8 @@ export function damagedAs(id: string | null): string | null {
 export function partName(id: string): string {
   return ROWS.get(id)?.name ?? `unknown part (${id})`
 }
+
+/** What its owner calls a part. An id that is not known is shown as it stands. */
+export function plainPart(id: string): string {
+  return ROWS.get(id)?.plain ?? `unknown part (${id})`
+}

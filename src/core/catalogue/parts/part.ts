@@ -85,6 +85,8 @@ export type PartTask = {
 export type PartRow = Row & {
   /** What its owner calls it, the trade's word in brackets where that helps. */
   readonly plain: string
+  /** Wood or a board of it: its damage is said as soft. What does not rot is said as damaged. */
+  readonly rots: boolean
   readonly assembly: AssemblyId
   /** Carries load: grade 2 at a bearing counts one higher, and nothing here is a structural number. */
   readonly bears: boolean
@@ -142,6 +144,7 @@ export function part(of: Written): PartRow {
   return {
     source: 'common practice',
     plain: of.name,
+    rots: true,
     bears: false,
     heldBy: [],
     ageProvesNothing: false,

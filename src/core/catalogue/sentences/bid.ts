@@ -18,6 +18,9 @@ export const BID_SAYS = {
     `Its fix was declined: ${fix}. Recurrence there is excluded from the warranty.`,
   fixOpen: (fix: string) =>
     `Its fix is not in this bid (${fix}); recurrence there is excluded from the warranty.`,
+  look: (of: { way: string; many: number; opens: boolean }) =>
+    `Look ${of.way} at ${of.many === 1 ? 'one place' : `${of.many} places`} nobody reached${of.opens ? ', opened with your permission' : ''}`,
+  pricedWith: (numbers: readonly string[]) => `in the price of number ${numbers.join(' and ')}`,
   chooseSomething: 'Choose at least one repair in Scope.',
   answerList: (numbers: readonly string[]) =>
     `Answer every item of the response list: ${numbers.join(', ')} ${numbers.length === 1 ? 'is' : 'are'} open.`,

@@ -13,7 +13,8 @@ export const WORK_SAYS = {
   noPlaceLeft: 'no place left',
   sideRemoved: 'a side that was removed',
   againstAdvice: (reason: string) => `Chosen against advice: ${reason}`,
-  sourceNotFixed: (letter: string, follows: string) => `Source ${letter} not fixed: ${follows}`,
+  sourceNotFixed: (cause: string, follows: string) =>
+    `Its cause is not mended here (${lower(cause)}): ${follows}`,
   fixDeclined: (by: string, reason: string) =>
     ` Declined by ${by}${reason ? `: ${reason}` : ''}; the warranty is limited for that.`,
   effectOnly: 'Effect only: the source is not known, so nothing is promised against its coming back.',

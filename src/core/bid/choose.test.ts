@@ -1,0 +1,135 @@
+/** What an owner's choice comes to. Each sum is written out by hand in its test; the properties hold for every choice. */
+import { expect, test } from '@jest/globals'
+import fc from 'fast-check'
+import { DEMO_JOBS } from '../../../demo'
+import { withLeaves } from '../compare'
+import { derive } from '../pipeline'
+import type { BidModel } from './bidModel'
+import { chosenTotal, WHOLE_BID, type Choice } from './choose'
+
+const DAY = '2026-05-04'
+const job = DEMO_JOBS['alder-house']()
+const derived = derive(job, DAY)
+const alder = withLeaves(job, DAY, derived)
+
+const base = alder.items[0]!
+const item = (id: string, price: number, saves: number | null): BidModel['items'][number] => ({
+  ...base,
+  id,
+  price_cents: price as never,
+  leave: saves === null ? null : { saves_cents: saves as never, hazard: false },
+})
+const option = (id: string, adds: number, instead_of: string | null = null): BidModel['beside'][number] => ({
+  id,
+  title: id,
+  where: '',
+  quantity: '',
+  findings: [],
+  group: '',
+  done: '',
+  why: 'optional',
+  price_cents: adds as never,
+  takeable: true,
+  instead_of,
+  life: '',
+  warranty: '',
+  notices: [],
+})
+/** Three items of $1,000, $600 and $400; a look of $85; at least $500; tax 7 % on the total. */
+const small: BidModel = {
+  ...alder,
+  items: [item('a', 100_000, 90_000), item('b', 60_000, 55_000), item('c', 40_000, null)],
+  beside: [option('o', 25_000), option('alt', 80_000, 'b'), option('alt2', 70_000, 'b')],
+  looks: [{ id: 'look-ladder', says: 'Look', price_cents: 8500 as never }],
+  adjustment: null,
+  choosing: { least_cents: 50_000 as never, tax_rate: 0.07 },
+}
+const total = (choice: Partial<Choice>) => chosenTotal(small, { ...WHOLE_BID, ...choice })
+
+test.each<[string, Partial<Choice>, number]>([
+  // $2,000.00 + 7 %
+  ['all of it', {}, 214_000],
+  // $2,000 − $900 = $1,100; + 7 %
+  ['without the first: what it saves, not its price', { left: ['a'] }, 117_700],
+  // $2,000 + $250 + $85 = $2,335; + 7 %
+  ['with an option and a look', { taken: ['o'], looks: ['look-ladder'] }, 249_845],
+  // $2,000 − $550 + $800 = $2,250; + 7 %
+  ['with one in place of another', { taken: ['alt'] }, 240_750],
+  // $2,000 − $900 − $550 = $550; + 7 %
+  ['without two', { left: ['a', 'b'] }, 58_850],
+])('%s', (_, choice, cents) => {
+  expect(total(choice)).toMatchObject({ ok: true, value: { total_cents: cents } })
+})
+
+test('less than what the firm comes for is not charged', () => {
+  const least = { ...small, choosing: { ...small.choosing, least_cents: 70_000 as never } }
+  // $2,000 − $900 − $550 = $550, less than $700; + 7 %
+  expect(chosenTotal(least, { ...WHOLE_BID, left: ['a', 'b'] })).toMatchObject({
+    ok: true,
+    value: { before_tax_cents: 70_000, total_cents: 74_900 },
+  })
+})
+
+test.each<[string, Partial<Choice>, object]>([
+  ['an item of another bid', { left: ['x'] }, { kind: 'not-of-this-bid', id: 'x' }],
+  ['an item that cannot be left out', { left: ['c'] }, { kind: 'not-of-this-bid', id: 'c' }],
+  ['an item as an option', { taken: ['a'] }, { kind: 'not-of-this-bid', id: 'a' }],
+  ['a look that was not offered', { looks: ['look-lift'] }, { kind: 'not-of-this-bid', id: 'look-lift' }],
+  ['one twice', { left: ['a', 'a'] }, { kind: 'contradicts', id: 'a' }],
+  ['two in place of one', { taken: ['alt', 'alt2'] }, { kind: 'contradicts', id: 'alt2' }],
+])('%s is refused', (_, choice, error) => {
+  expect(total(choice)).toEqual({ ok: false, error })
+})
+
+test('nothing at all cannot be accepted', () => {
+  const two = { ...small, items: small.items.slice(0, 2), beside: [] }
+  expect(chosenTotal(two, { ...WHOLE_BID, left: ['a', 'b'] })).toEqual({
+    ok: false,
+    error: { kind: 'nothing-chosen' },
+  })
+})
+
+test('the whole bid comes to its total, to the cent, on every demo job', () => {
+  for (const make of Object.values(DEMO_JOBS)) {
+    const document = make()
+    const of = derive(document, DAY)
+    if (of.bid.items.length === 0) continue
+    const chosen = chosenTotal(withLeaves(document, DAY, of), WHOLE_BID)
+    expect([document.id, chosen.ok && chosen.value.total_cents]).toEqual([document.id, of.bid.total_cents])
+  }
+})
+
+test('left out alone, an item costs what the job costs without it', () => {
+  const first = alder.items.find(({ leave }) => leave !== null)!
+  const without = derive({ ...job, work_items: job.work_items.filter(({ id }) => id !== first.id) }, DAY)
+  const chosen = chosenTotal(alder, { ...WHOLE_BID, left: [first.id] })
+  expect(chosen.ok && chosen.value.total_cents).toBe(without.bid.total_cents)
+})
+
+test('what keeps people from being hurt is marked so, and a lone item cannot be left out', () => {
+  expect(alder.items.filter(({ leave }) => leave?.hazard).map(({ title }) => title)).toEqual([
+    'Renew the ledger, shored',
+  ])
+  const one = { ...job, work_items: job.work_items.slice(0, 1) }
+  expect(withLeaves(one, DAY, derive(one, DAY)).items.every(({ leave }) => leave === null)).toBe(true)
+})
+
+test('for every choice: more work never costs less, and the total is never under the least or above the whole', () => {
+  const ids = alder.items.flatMap(({ id, leave }) => (leave ? [id] : []))
+  const whole = chosenTotal(alder, WHOLE_BID)
+  fc.assert(
+    fc.property(fc.subarray(ids), fc.nat(), (left, pick) => {
+      const some = chosenTotal(alder, { ...WHOLE_BID, left })
+      if (!some.ok || !whole.ok) return left.length === alder.items.length
+      const back = left.filter((_, index) => index !== pick % Math.max(1, left.length))
+      const more = chosenTotal(alder, { ...WHOLE_BID, left: back })
+      return (
+        more.ok &&
+        more.value.total_cents >= some.value.total_cents &&
+        some.value.total_cents <= whole.value.total_cents &&
+        some.value.before_tax_cents >= alder.choosing.least_cents
+      )
+    }),
+    { numRuns: 200 },
+  )
+})

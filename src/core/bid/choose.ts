@@ -1,0 +1,88 @@
+import { addCents, dollars, type Cents } from '../measure'
+import { err, ok, type Result } from '../result'
+import type { BidModel } from './bidModel'
+
+/** What an owner takes of a bid: all of it, less what he leaves out, with the options and looks he takes. */
+export type Choice = {
+  /** Items left out. */
+  readonly left: readonly string[]
+  /** Options taken. */
+  readonly taken: readonly string[]
+  /** Looks taken. */
+  readonly looks: readonly string[]
+}
+
+/** The bid as it was sent: all its items, no option. */
+export const WHOLE_BID: Choice = { left: [], taken: [], looks: [] }
+
+export type ChoiceError =
+  /** Not an item, an option or a look of this bid, or not to be chosen by a touch. */
+  | { readonly kind: 'not-of-this-bid'; readonly id: string }
+  /** Two that stand in for the same item, or one of them twice. */
+  | { readonly kind: 'contradicts'; readonly id: string }
+  /** Nothing would be done. */
+  | { readonly kind: 'nothing-chosen' }
+
+export type ChosenTotal = {
+  /** Items that are done, in the order of the bid. */
+  readonly items: readonly string[]
+  /** Items that an option stands in for. */
+  readonly replaced: readonly string[]
+  readonly before_tax_cents: Cents
+  readonly tax_cents: Cents
+  readonly total_cents: Cents
+}
+
+/** Ids of the bid that were chosen, each at most once, all of them choosable. */
+function firstWrong(ids: readonly string[], known: ReadonlySet<string>): ChoiceError | null {
+  for (const [index, id] of ids.entries()) {
+    if (!known.has(id)) return { kind: 'not-of-this-bid', id }
+    if (ids.indexOf(id) !== index) return { kind: 'contradicts', id }
+  }
+  return null
+}
+
+/**
+ * What a choice comes to: the items’ prices, less what each item that is left out saves, with what is taken besides; not under what
+ * the firm comes for; tax on that. The same on the owner’s page and on the server.
+ *
+ * Fails: ids that are not of this bid or not to be chosen, two options in place of one item, nothing left to do.
+ */
+export function chosenTotal(model: BidModel, choice: Choice): Result<ChosenTotal, ChoiceError> {
+  const options = model.beside.filter((each) => each.takeable && each.price_cents !== null)
+  const wrong =
+    firstWrong(choice.left, new Set(model.items.flatMap(({ id, leave }) => (leave ? [id] : [])))) ??
+    firstWrong(choice.taken, new Set(options.map(({ id }) => id))) ??
+    firstWrong(choice.looks, new Set(model.looks.map(({ id }) => id)))
+  if (wrong) return err(wrong)
+  const taken = options.filter(({ id }) => choice.taken.includes(id))
+  const replaced: string[] = []
+  for (const { id, instead_of } of taken) {
+    if (instead_of === null) continue
+    if (replaced.includes(instead_of)) return err({ kind: 'contradicts', id })
+    replaced.push(instead_of)
+  }
+  const out = new Set([...choice.left, ...replaced])
+  const items = model.items.filter(({ id }) => !out.has(id))
+  const looks = model.looks.filter(({ id }) => choice.looks.includes(id))
+  if (items.length + taken.length + looks.length === 0) return err({ kind: 'nothing-chosen' })
+  const saved = model.items.flatMap(({ id, leave, price_cents }) =>
+    out.has(id) ? [leave?.saves_cents ?? price_cents] : [],
+  )
+  const sum = addCents(
+    ...model.items.map(({ price_cents }) => price_cents as Cents),
+    (model.adjustment?.cents ?? 0) as Cents,
+    ...saved.map((each) => -each as Cents),
+    ...taken.map(({ price_cents }) => (price_cents ?? 0) as Cents),
+    ...looks.map(({ price_cents }) => price_cents as Cents),
+  )
+  const before = Math.max(model.choosing.least_cents, sum) as Cents
+  const tax = dollars((before / 100) * model.choosing.tax_rate)
+  return ok({
+    items: items.map(({ id }) => id),
+    replaced,
+    before_tax_cents: before,
+    tax_cents: tax,
+    total_cents: addCents(before, tax),
+  })
+}

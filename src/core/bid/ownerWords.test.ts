@@ -1,0 +1,137 @@
+/** The bid in plain words. What reads well is our judgement; that nothing stands twice and no code is left is checked on every demo job. */
+import { expect, test } from '@jest/globals'
+import { DEMO_JOBS } from '../../../demo'
+import { finding, sillNose, smallHouse, workItem } from '../../../tests/support/jobs'
+import { METHODS, PARTS } from '../catalogue'
+import { derive } from '../pipeline'
+import { sectionsOf, type BidBlock } from './blocks'
+import { seenWords, spokenLength } from './ownerWords'
+
+const DAY = '2026-05-04'
+const FOOT = 768
+
+test.each([
+  [3.1 * FOOT, 'about three feet'],
+  [1 * FOOT, 'about one foot'],
+  [0.6 * FOOT, 'about seven inches'],
+  [0.02 * FOOT, 'about one inch'],
+  [20.4 * FOOT, 'about 20 feet'],
+])('%d sixty-fourths are said as %s', (length, words) => {
+  expect(spokenLength(length as never)).toBe(words)
+})
+
+const fascia = (n: number, of: Partial<Parameters<typeof finding>[0]> = {}) =>
+  finding({
+    n,
+    words: '',
+    component: 'fascia',
+    at: { side: 'a', ft: 4 * n, up_in: 110 },
+    length_in: 36,
+    grade: 2,
+    ...of,
+  })
+
+test('one place is told with part, grade and size; several alike are told together, with the worst of them', () => {
+  expect(seenWords([fascia(1)])).toBe('The roof-edge board (fascia) is soft over about three feet.')
+  expect(seenWords([fascia(1), fascia(2, { grade: 4 })])).toBe(
+    'At two places the roof-edge board (fascia) is soft, at the worst rotted away over about six feet in all.',
+  )
+})
+
+test('what nobody touched is never said to be damaged, only expected to be', () => {
+  const words = seenWords([fascia(1, { grade: null as never })])
+  expect(words).toContain('could not be touched')
+  expect(words).not.toMatch(/is soft|rotted/)
+})
+
+test('what does not rot is not called soft', () => {
+  const words = seenWords([fascia(1, { component: 'brick-veneer', grade: 3 })])
+  expect(words).toMatch(/^The brick is badly damaged/)
+})
+
+test('every method has its sentence for the owner, every part its plain name', () => {
+  for (const { id, we, sells, brief, serves, answers } of METHODS) {
+    expect([id, we.length > 20 || id === 'own-work']).toEqual([id, true])
+    expect([id, we.split(' ').length <= 42]).toEqual([id, true])
+    // Made for no part in particular, it is headed by the part, and must say what is done to it.
+    if (sells && serves === null && answers === 'findings' && id !== 'own-work')
+      expect([id, brief !== null]).toEqual([id, true])
+  }
+  for (const { id, plain } of PARTS) expect([id, plain.length > 2]).toEqual([id, true])
+})
+
+const NEVER = /\b(remediat|repair as needed|allow for|for ever|maintenance-free|as good as new|caused by)\b/i
+test('no sentence promises what nobody can, or hides what is done', () => {
+  for (const { id, we } of METHODS) expect([id, NEVER.test(we)]).toEqual([id, false])
+})
+
+function wordsOf(block: BidBlock): string[] {
+  switch (block.kind) {
+    case 'words':
+    case 'clause':
+      return [block.text]
+    case 'work':
+      return [block.says, ...block.knows]
+    case 'hazard':
+      return [block.says]
+    case 'finding':
+      return [block.says]
+    case 'table':
+      return block.amounts ? [] : block.rows.flat()
+    default:
+      return []
+  }
+}
+const sentencesOf = (text: string): string[] =>
+  text
+    .split(/(?<=[.?!]) (?=[A-Z])/)
+    .map((each) => each.trim())
+    .filter((each) => each.split(' ').length >= 6)
+
+test.each(Object.keys(DEMO_JOBS))(
+  '%s: no sentence about the work stands twice, and no code is left',
+  (name) => {
+    const { bid } = derive(DEMO_JOBS[name as keyof typeof DEMO_JOBS](), DAY)
+    const blocks = sectionsOf(bid, { prices: true }).flatMap((section) => section.blocks)
+    const works = blocks.filter((block) => block.kind === 'work')
+    // What was seen is told at each place, alike where it is alike: what we do, and what must be known, never twice.
+    const said = works
+      .flatMap((block) => wordsOf(block).flatMap(sentencesOf))
+      .filter((each) => /^We |: /.test(each))
+    expect(said.filter((each, index) => said.indexOf(each) !== index)).toEqual([])
+    const terms = blocks
+      .filter(({ kind }) => kind !== 'work')
+      .flatMap((block) => wordsOf(block).flatMap(sentencesOf))
+    expect(terms.filter((each, index) => terms.indexOf(each) !== index)).toEqual([])
+    const all = blocks.flatMap(wordsOf).join(' ')
+    expect(all).not.toMatch(/\bSource [a-z]\b|class [A-G]\b|[a-z]+-[a-z]+-\d|undefined|null|NaN|\{part\}/)
+  },
+)
+
+test('the total stands before anything else, and the places add up to it', () => {
+  const { bid } = derive(DEMO_JOBS['alder-house'](), DAY)
+  const sections = sectionsOf(bid, { prices: true })
+  expect(sections[0]!.blocks[0]).toMatchObject({
+    kind: 'letterhead',
+    total: { amount: expect.stringMatching(/^\$/) },
+  })
+  const cents = (amount: string): number => Math.round(Number(amount.replace(/[$,]/g, '')) * 100)
+  const places = sections
+    .flatMap(({ blocks }) => blocks)
+    .flatMap((block) => (block.kind === 'place' && block.amount !== null ? [cents(block.amount)] : []))
+  const sum = places.reduce((total, each) => total + each, 0)
+  expect(sum + (bid.adjustment?.cents ?? 0) + bid.tax_cents).toBe(bid.total_cents)
+})
+
+test('a piece of work told by another item is no line of its own', () => {
+  const nose = sillNose({ stated_grade: 3 })
+  const items = ['piece-in', 'replace-member'].map((method) =>
+    workItem(method, { method, component: 'sill-nose', finding_ids: [nose.id] }),
+  )
+  const { bid, price } = derive(smallHouse({ findings: [nose], work_items: items }), DAY)
+  expect(price.kind === 'priced' && price.lines).toHaveLength(2)
+  expect(bid.items).toHaveLength(1)
+  expect(bid.items.reduce((sum, each) => sum + each.price_cents, 0)).toBe(
+    price.kind === 'priced' ? price.items_cents : 0,
+  )
+})

@@ -1,0 +1,75 @@
+const ONES = [
+  'no',
+  'one',
+  'two',
+  'three',
+  'four',
+  'five',
+  'six',
+  'seven',
+  'eight',
+  'nine',
+  'ten',
+  'eleven',
+  'twelve',
+]
+
+/** Small numbers as one says them. */
+export const inWords = (n: number): string => ONES[n] ?? String(n)
+
+/** How far gone a part is, as its owner is told: of what rots, and of what does not. Indexed by grade. */
+export const OWNER_GRADES: Readonly<Record<'wood' | 'other', readonly string[]>> = {
+  wood: [
+    'is sound',
+    'is worn at the surface and hard underneath',
+    'is soft',
+    'is soft deep into the wood',
+    'has rotted away',
+  ],
+  other: ['is sound', 'is worn at the surface', 'is damaged', 'is badly damaged', 'has failed'],
+}
+
+/** The same where places of one kind are told together: the worst of them. */
+export const OWNER_WORST: Readonly<Record<'wood' | 'other', readonly string[]>> = {
+  wood: ['', 'worn', 'soft', 'soft deep into the wood', 'rotted away'],
+  other: ['', 'worn', 'damaged', 'badly damaged', 'failed'],
+}
+
+/** What a bid says to its owner, in plain words. */
+export const OWNER_SAYS = {
+  seenOne: (part: string, how: string, size: string) => `The ${part} ${how}${size}.`,
+  seenMany: (many: string, part: string, how: string, worst: string, size: string) =>
+    `At ${many} places the ${part} ${how}${worst}${size}.`,
+  worst: (how: string) => `, at the worst ${how}`,
+  untouched: (part: string, size: string) =>
+    `The ${part} could not be touched; from its look we expect it to be damaged${size}.`,
+  untouchedMany: (many: string, part: string, size: string) =>
+    `At ${many} places the ${part} could not be touched; from the look of it we expect damage${size}.`,
+  stopsCause: (spots: string) => `That deals with the cause of the damage at ${spots}.`,
+  asOn: (where: string) => `Done as on ${where}.`,
+  spots: (numbers: readonly string[]) => `${numbers.length === 1 ? 'spot' : 'spots'} ${numbers.join(', ')}`,
+  lasts: ([low, high]: readonly [number, number]) =>
+    `Should last ${low === high ? String(low) : `${low} to ${high}`} years.`,
+  leaveMend: (part: string) =>
+    `Left out, the ${part} stays as it is and goes on getting worse while it is wet.`,
+  leaveFix: (follows: string) => `Left out, the cause stays: ${follows}`,
+  leaveOther: 'Left out, it stays as it is.',
+  leaveHazard:
+    'This is about people not being hurt. Whoever leaves it out says so with his name, and it is written down as declined.',
+  lead: (of: { many: number; where: string | null }) =>
+    `We found ${inWords(of.many)} damaged ${of.many === 1 ? 'spot' : 'spots'}${of.where ? `, most of them ${of.where}` : ''}.`,
+  leadNone: 'We found nothing that needs work.',
+  leadCauses: (of: { causes: number; mended: number; spots: number }) => {
+    const stand = of.causes === 1 ? 'One cause stands' : `${capital(inWords(of.causes))} causes stand`
+    const all = of.causes === 1 ? 'it' : 'all of them'
+    const mended = of.mended === of.causes ? all : of.mended === 0 ? 'none of them' : inWords(of.mended)
+    return `${stand} behind ${of.spots === 1 ? 'it' : 'them'}; this bid mends ${mended}.`
+  },
+  unexplained: 'What let the water in is not known yet.',
+  onSide: (facing: string) => `on the ${facing}`,
+  atPlace: (place: string) => `at the ${place}`,
+} as const
+
+function capital(words: string): string {
+  return `${words.charAt(0).toUpperCase()}${words.slice(1)}`
+}

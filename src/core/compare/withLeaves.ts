@@ -1,0 +1,34 @@
+import type { BidModel } from '../bid'
+import type { JobDocument } from '../job'
+import type { Cents } from '../measure'
+import { derive, type Derived } from '../pipeline'
+
+/** Beyond so many items each is not reckoned by itself: an owner then asks, and the firm sends another bid. */
+const MOST_ITEMS = 120
+
+/**
+ * The bid with what each item saves where it is left out: the job reckoned once more without it. What items share stays with the
+ * others, so that less work never costs more and the firm is never left with a hire that nobody pays.
+ *
+ * Cost: a price of the whole job for each item; on the server, before a bid leaves.
+ */
+export function withLeaves(document: JobDocument, today: string, derived: Derived): BidModel {
+  const { bid, price, trace, coverage, cautions } = derived
+  if (price.kind !== 'priced' || bid.items.length < 2 || bid.items.length > MOST_ITEMS) return bid
+  const onHazard = new Set(
+    cautions.all.flatMap((caution) => (caution.kind === 'keep-off' ? caution.finding_ids : [])),
+  )
+  return {
+    ...bid,
+    items: bid.items.map((item) => {
+      const work_items = document.work_items.filter(({ id }) => id !== item.id)
+      const without = derive({ ...document, work_items }, today, { trace, coverage }).price
+      if (without.kind !== 'priced') return item
+      const less = price.items_cents - without.items_cents
+      const saves_cents = Math.min(item.price_cents, Math.max(0, less)) as Cents
+      const findings = document.work_items.find(({ id }) => id === item.id)?.finding_ids ?? []
+      const hazard = findings.some((id) => onHazard.has(id))
+      return saves_cents > 0 ? { ...item, leave: { saves_cents, hazard } } : item
+    }),
+  }
+}
