@@ -18,7 +18,7 @@ import { changeWords, unstorableWords } from '../core/words'
 import { clockOffset, CLOCK_TOLERANCE_MS, now } from './clock'
 import { deviceId } from './deviceId'
 import { Exchange } from './exchange'
-import type { JobView } from './jobView'
+import { NOT_KEPT, type JobView } from './jobView'
 import type { LocalCopies } from './localCopies'
 import { newId } from './newId'
 import { OutQueue } from './outQueue'
@@ -31,9 +31,6 @@ import { UndoHistory, type Undoable } from './undoHistory'
 export type { Sending } from './exchange'
 
 export type { JobView } from './jobView'
-
-const NOT_KEPT =
-  'What you entered is only in this page: it could not be sent, and this browser’s storage is full or switched off. Leave the page open and try again with a signal, or make room on the device.'
 
 /**
  * The job on this device: what the server has, with the edits on top that it has not taken yet.

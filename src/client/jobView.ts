@@ -3,6 +3,10 @@ import type { Sending } from './exchange'
 import type { RefusedEdit, UnreadableEdit } from './localCopies'
 import type { Snapshot } from './snapshot'
 
+/** Said before a page is left that alone holds what was entered. */
+export const NOT_KEPT =
+  'What you entered is only in this page: it could not be sent, and this browser’s storage is full or switched off. Leave the page open and try again with a signal, or make room on the device.'
+
 /** A job as its page sees it. */
 export type JobView = {
   /** As edited this instant, what was removed included. */

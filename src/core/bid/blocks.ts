@@ -1,93 +1,22 @@
 import type { Drawing } from '../house'
-import { OWNER_SAYS } from '../catalogue/sentences/owner'
-import { dayWords, formatCents, formatLength, type Cents, type Length } from '../measure'
+import { dayWords, formatLength, type Length } from '../measure'
+import type { BidBlock, BidSection } from './bidBlock'
 import type { BidHazardLine, BidModel } from './bidModel'
+import {
+  alsoSeen,
+  besideTable,
+  cents,
+  choiceBlock,
+  joined,
+  morePictures,
+  Said,
+  workBlocks,
+} from './workBlocks'
 
-type Photo = BidModel['findings'][number]['photos'][number]
-
-/** A picture of a finding, with what was drawn over it. */
-export type BidPicture = Pick<Photo, 'sha256' | 'drawn'> & { readonly alt: string; readonly under: string }
-
-/** What a bid is made of. A printer knows how each kind looks, and nothing of what a bid says. */
-export type BidBlock =
-  | {
-      readonly kind: 'letterhead'
-      readonly firm: string
-      /** Hash of the firm's mark. */
-      readonly logo: string | null
-      readonly title: string
-      readonly address: string
-      readonly days: readonly string[]
-      /** What it comes to, before anything else is read; null on a face without money. */
-      readonly total: { readonly name: string; readonly amount: string } | null
-    }
-  | { readonly kind: 'words'; readonly text: string; readonly tone: 'plain' | 'quiet' | 'strong' | 'waiting' }
-  /** A hazard: the flag stands before its heading. */
-  | {
-      readonly kind: 'hazard'
-      readonly flag: string | null
-      readonly head: string
-      readonly says: string
-      readonly who: string
-    }
-  | { readonly kind: 'drawing'; readonly px: number; readonly drawing: Drawing; readonly under: string }
-  /** The head of what is done at one place of the house, with its sum. */
-  | { readonly kind: 'place'; readonly name: string; readonly amount: string | null }
-  /** A piece of work: what, its amount, where and how much, what was seen and is done, how long it lasts, what must be known of it. */
-  | {
-      readonly kind: 'work'
-      readonly id: string
-      readonly title: string
-      /** Null on a face without money, and where there is none. */
-      readonly amount: string | null
-      readonly under: string
-      readonly says: string
-      readonly lasts: string
-      readonly knows: readonly string[]
-      readonly pictures: readonly BidPicture[]
-    }
-  /** Rows under heads; the last column is an amount where `amounts`. */
-  | {
-      readonly kind: 'table'
-      readonly name: string
-      readonly heads: readonly string[]
-      readonly rows: readonly (readonly string[])[]
-      readonly amounts: boolean
-    }
-  | {
-      readonly kind: 'sum'
-      readonly rows: readonly { readonly name: string; readonly amount: string }[]
-      readonly name: string
-      readonly amount: string
-    }
-  | {
-      readonly kind: 'finding'
-      readonly number: string
-      readonly says: string
-      readonly where: string
-      readonly pictures: readonly BidPicture[]
-    }
-  | { readonly kind: 'pictures'; readonly pictures: readonly BidPicture[] }
-  | { readonly kind: 'clause'; readonly heading: string; readonly text: string }
-  | {
-      readonly kind: 'pairs'
-      readonly heading: string
-      readonly rows: readonly { readonly source: string; readonly findings: string; readonly fix: string }[]
-    }
-
-/** A section with its name; one that is not headed stands without one, and one that folds may be opened. */
-export type BidSection = {
-  readonly name: string
-  readonly headed: boolean
-  readonly folds: boolean
-  readonly blocks: readonly BidBlock[]
-}
+export type { BidBlock, BidPicture, BidSection } from './bidBlock'
 
 /** Sources and fixes read better as pairs than as a paragraph. */
 const SOURCES_CLAUSE = 8
-
-const cents = (amount: number): string => formatCents(amount as Cents)
-const joined = (parts: readonly string[], between: string): string => parts.filter(Boolean).join(between)
 
 function hazardBlock(hazard: BidHazardLine): BidBlock {
   return {
@@ -97,153 +26,6 @@ function hazardBlock(hazard: BidHazardLine): BidBlock {
     says: `What can happen: ${hazard.can_happen}. ${hazard.do_now}`,
     who: hazard.who,
   }
-}
-
-const spots = (findings: readonly string[]): string =>
-  findings.length > 0 ? `${findings.length > 1 ? 'spots' : 'spot'} ${findings.join(', ')}` : ''
-
-/** Shorter than this, two sentences may be alike. */
-const SAID_ONCE = 24
-
-/** Pictures shown beside a piece of work; the others stand together at the end. */
-const BESIDE_AN_ITEM = 3
-
-/** Sentences that stand already: none is said twice. Where it would be, it says where it stands. */
-class Said {
-  private readonly at = new Map<string, string>()
-  private readonly shown = new Set<string>()
-
-  /** Pictures not shown yet, at most so many. */
-  pictures(all: readonly BidPicture[], most: number): BidPicture[] {
-    const fresh = all.filter(({ sha256 }) => !this.shown.has(sha256)).slice(0, most)
-    for (const { sha256 } of fresh) this.shown.add(sha256)
-    return fresh
-  }
-
-  once(words: string, where: string): string {
-    if (words.length < SAID_ONCE) return words
-    const before = this.at.get(words)
-    if (before === undefined) {
-      this.at.set(words, where)
-      return words
-    }
-    return before === where ? '' : OWNER_SAYS.asOn(before)
-  }
-}
-
-function picturesOf(numbers: readonly string[], model: BidModel): BidPicture[] {
-  return model.findings
-    .filter(({ number }) => numbers.includes(number))
-    .flatMap(({ number, photos }) =>
-      photos.map(({ sha256, drawn, caption }): BidPicture => {
-        const under = `spot ${number}`
-        return { sha256, drawn, alt: caption || `Photo of ${under}`, under }
-      }),
-    )
-}
-
-/** What holds for several items is said once, after them. */
-function shared(items: BidModel['items']): ReadonlyMap<string, readonly string[]> {
-  const by = new Map<string, string[]>()
-  for (const { notices, title, where } of items)
-    for (const notice of new Set(notices)) by.set(notice, [...(by.get(notice) ?? []), `${title} (${where})`])
-  return new Map([...by].filter(([, titles]) => titles.length > 1))
-}
-
-function workBlock(
-  item: BidModel['items'][number],
-  of: { model: BidModel; prices: boolean; said: Said; shared: ReadonlyMap<string, unknown>; here: string },
-): BidBlock {
-  const amount = item.price_cents === 0 ? 'no charge here' : cents(item.price_cents)
-  return {
-    kind: 'work',
-    id: item.id,
-    title: item.title,
-    amount: of.prices ? amount : null,
-    under: joined([item.where, item.quantity, spots(item.findings)], ' · '),
-    says: joined([item.seen, of.said.once(item.done, of.here)], ' '),
-    lasts: item.life,
-    knows: [
-      ...(item.pending_engineer ? ['Pending engineer.'] : []),
-      ...item.notices.filter((notice) => !of.shared.has(notice)),
-    ],
-    pictures: of.said.pictures(picturesOf(item.findings, of.model), BESIDE_AN_ITEM),
-  }
-}
-
-/** A place under its head: without the words the head says. */
-function underHead(where: string, head: string): string {
-  if (head === '') return where
-  return where
-    .split('; ')
-    .flatMap((place) =>
-      place === head ? [] : [place.startsWith(`${head}, `) ? place.slice(head.length + 2) : place],
-    )
-    .join('; ')
-}
-
-/** The work under the heads of the house, each with its sum, and after it what holds for several. */
-function workBlocks(model: BidModel, prices: boolean, said: Said): BidBlock[] {
-  const many = shared(model.items)
-  const heads = model.groups.length > 0 ? model.groups : [{ id: '', name: '', where: '' }]
-  const named = new Set(heads.map(({ id }) => id))
-  const isHeaded = model.items.length > 3
-  const blocks = heads.flatMap(({ id, name, where }, index): BidBlock[] => {
-    const mine = model.items.filter(({ group }) => group === id || (index === 0 && !named.has(group)))
-    if (mine.length === 0) return []
-    const sum = mine.reduce((total, { price_cents }) => total + price_cents, 0)
-    const here = name ? `${name.charAt(0).toLowerCase()}${name.slice(1)}` : 'the first'
-    return [
-      ...(isHeaded && name ? [{ kind: 'place', name, amount: prices ? cents(sum) : null } as const] : []),
-      ...mine.map((item) => {
-        const under = isHeaded ? { ...item, where: underHead(item.where, where) } : item
-        return workBlock(under, { model, prices, said, shared: many, here })
-      }),
-    ]
-  })
-  const notes = [...many].map(([notice, titles]): BidBlock => {
-    return {
-      kind: 'words',
-      text: `${notice} This holds for: ${[...new Set(titles)].join('; ')}.`,
-      tone: 'waiting',
-    }
-  })
-  return [...blocks, ...notes]
-}
-
-/** What the owner may choose besides, with what it adds. */
-function choiceBlock(
-  item: BidModel['beside'][number],
-  model: BidModel,
-  prices: boolean,
-  said: Said,
-): BidBlock {
-  const instead = model.items.find(({ id }) => id === item.instead_of)
-  const saved = instead?.leave?.saves_cents ?? instead?.price_cents ?? 0
-  const adds = (item.price_cents ?? 0) - saved
-  const amount = `${adds < 0 ? '−' : '+'} ${cents(Math.abs(adds))}`
-  return {
-    kind: 'work',
-    id: item.id,
-    title: item.title,
-    amount: prices && item.price_cents !== null ? amount : null,
-    under: joined(
-      [item.where, item.quantity, spots(item.findings), instead ? `in place of: ${instead.title}` : ''],
-      ' · ',
-    ),
-    says: said.once(item.done, 'an option above'),
-    lasts: item.life,
-    knows: item.notices.map((notice) => said.once(notice, 'an option above')).filter(Boolean),
-    pictures: [],
-  }
-}
-
-/** Not in the price, together by the reason why. */
-function besideTable(model: BidModel): BidBlock[] {
-  const rows = model.beside.filter((item) => !item.takeable).map((item) => [item.title, item.where, item.why])
-  return rows.length > 0
-    ? [{ kind: 'table', name: 'Not in the price', heads: ['What', 'Where', 'Why'], rows, amounts: false }]
-    : []
 }
 
 const totalName = ({ tax_words }: BidModel): string =>
@@ -263,33 +45,6 @@ function sumBlock(model: BidModel): BidBlock {
     name: totalName(model),
     amount: cents(model.total_cents),
   }
-}
-
-/** Findings that no work of this bid answers: seen, and told; those that are alike once, with all their places. */
-function alsoSeen(model: BidModel, said: Said): BidBlock[] {
-  const answered = new Set(model.items.flatMap(({ findings }) => findings))
-  const alike = new Map<string, BidModel['findings'][number][]>()
-  for (const finding of model.findings.filter(({ number }) => !answered.has(number)))
-    alike.set(finding.says, [...(alike.get(finding.says) ?? []), finding])
-  return [...alike].map(([says, findings]): BidBlock => {
-    const numbers = findings.map(({ number }) => number)
-    return {
-      kind: 'finding',
-      number: numbers.join(', '),
-      says,
-      where: findings.map(({ where, size }) => joined([where, size], ', ')).join('; '),
-      pictures: said.pictures(picturesOf(numbers, model), BESIDE_AN_ITEM),
-    }
-  })
-}
-
-function morePictures(model: BidModel, said: Said): BidBlock[] {
-  const all = picturesOf(
-    model.findings.map(({ number }) => number),
-    model,
-  )
-  const rest = said.pictures(all, all.length)
-  return rest.length > 0 ? [{ kind: 'pictures', pictures: rest }] : []
 }
 
 /** What is promised of which work, each promise once. */

@@ -70,11 +70,11 @@ export function chosenTotal(model: BidModel, choice: Choice): Result<ChosenTotal
     out.has(id) ? [leave?.saves_cents ?? price_cents] : [],
   )
   const sum = addCents(
-    ...model.items.map(({ price_cents }) => price_cents as Cents),
-    (model.adjustment?.cents ?? 0) as Cents,
-    ...saved.map((each) => -each as Cents),
-    ...taken.map(({ price_cents }) => (price_cents ?? 0) as Cents),
-    ...looks.map(({ price_cents }) => price_cents as Cents),
+    ...model.items.map(({ price_cents }) => price_cents),
+    model.adjustment?.cents ?? (0 as Cents),
+    ...saved.map((each) => (0 - each) as Cents),
+    ...taken.map(({ price_cents }) => price_cents ?? (0 as Cents)),
+    ...looks.map(({ price_cents }) => price_cents),
   )
   const before = Math.max(model.choosing.least_cents, sum) as Cents
   const tax = dollars((before / 100) * model.choosing.tax_rate)

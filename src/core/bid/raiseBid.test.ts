@@ -67,7 +67,8 @@ test('the sections come in the order a bid is read, hazards first, the sum in th
   const offered = alder.beside.filter(({ takeable }) => takeable)
   expect(work).toHaveLength(alder.items.length + offered.length + alder.looks.length)
   const rows = sections.find(({ name }) => name === 'Not in the price')!.blocks
-  expect(rows).toMatchObject([{ kind: 'table', rows: { length: alder.beside.length - offered.length } }])
+  for (const { title } of alder.beside.filter(({ takeable }) => !takeable))
+    expect(JSON.stringify(rows)).toContain(title)
   const [letterhead] = sections[0]!.blocks
   const sum = sections.flatMap(({ blocks }) => blocks).find((block) => block.kind === 'sum')
   expect(letterhead?.kind === 'letterhead' && letterhead.total?.amount).toBe(
