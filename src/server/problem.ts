@@ -30,6 +30,8 @@ export type ServerError =
   | { readonly kind: 'short-password'; readonly least: number }
   | { readonly kind: 'last-owner' }
   | { readonly kind: 'bid-differs' }
+  | { readonly kind: 'choice-differs' }
+  | { readonly kind: 'too-many-questions' }
   | { readonly kind: 'settings-changed' }
   | { readonly kind: 'busy' }
   | { readonly kind: 'wrong-origin' }
@@ -73,6 +75,8 @@ const STATUS: Readonly<Record<ServerError['kind'], number>> = {
   'short-password': 400,
   'last-owner': 409,
   'bid-differs': 409,
+  'choice-differs': 409,
+  'too-many-questions': 429,
   'settings-changed': 409,
   busy: 503,
   'wrong-origin': 403,
@@ -175,6 +179,10 @@ export function problemWords(error: ServerError): string {
       return 'Another bid has this id already. Reload the page and send again.'
     case 'set-back':
       return 'The server was set back to an older state. What this device has and the server lacks is kept; look at it and bring it back.'
+    case 'choice-differs':
+      return 'What was chosen does not come to this total, or is not of this bid. Reload the page and choose again; nothing was accepted.'
+    case 'too-many-questions':
+      return 'So many questions are better asked on the telephone: the firm has them all. Call them.'
     case 'bid-differs':
       return 'The bid shown is not the one on file. Reload the page and read it again.'
     default:

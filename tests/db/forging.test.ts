@@ -116,7 +116,7 @@ test('the hash of a token, which the firm’s own rows hold, accepts nothing', a
   const seen = (await readOwnerBid(open.token)).hash
   const tried = await withOwnerLinkTx(appPool, tokenHash(open.token), async (tx) => {
     const { rows } = await tx.query(
-      `select app.accept_bid($1, gen_random_uuid(), 'Nobody', 'owns', $2, gen_random_uuid(), 'x', 'x', 'x') as outcome`,
+      `select app.accept_bid($1, gen_random_uuid(), 'Nobody', 'owns', $2, '{}'::jsonb, '[]'::jsonb, 1, null, gen_random_uuid(), 'x', 'x', 'x') as outcome`,
       [tokenHash(open.token), seen],
     )
     return (rows[0] as { outcome: string }).outcome

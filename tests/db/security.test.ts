@@ -6,7 +6,7 @@ import { withOwnerLinkTx, withTx } from '../../src/db/tx'
 import type { Member } from '../../src/server/http'
 import { sendBid } from '../../src/server/bids/sendBid'
 import { tokenHash } from '../../src/server/bids/seal'
-import { acceptBid, readOwnerBid } from '../../src/server/bids/ownerBid'
+import { acceptBid, askFirm, readOwnerBid } from '../../src/server/bids/ownerBid'
 import { applyChanges } from '../../src/server/jobs/applyChanges'
 import { takePart } from '../../src/server/photos/uploads'
 import { saveReckoned } from '../../src/db/queries/jobs'
@@ -44,6 +44,7 @@ const TABLES = [
   'job_standing',
   'mail',
   'owner_link',
+  'owner_message',
   'owner_view',
   'settings_edition',
   'upload_part',
@@ -106,6 +107,7 @@ beforeAll(async () => {
   token = (await send(first, jobId)).token
   const { hash } = await readOwnerBid(token)
   await acceptBid(token, { name: 'Orla Fennimore', role: 'owns', hash })
+  await askFirm(token, { id: randomUUID(), name: 'Orla Fennimore', about: null, words: 'When?' })
 })
 afterAll(closePools)
 
@@ -160,6 +162,18 @@ test.each([
     'permission denied',
   ],
   [`update app.acceptance set name = 'x'`, 'permission denied'],
+  [`update app.owner_message set body = 'x'`, 'permission denied'],
+  [`delete from app.owner_message`, 'permission denied'],
+  [
+    `insert into app.owner_message (company_id, id, job_id, bid_id, from_owner, name, body)
+     select company_id, gen_random_uuid(), job_id, bid_id, true, 'Orla Fennimore', 'yes' from app.owner_message`,
+    'row-level security',
+  ],
+  [
+    `insert into app.owner_message (company_id, id, job_id, bid_id, from_owner, name, body, written_at)
+     select company_id, gen_random_uuid(), job_id, bid_id, false, 'Office', 'yes', now() from app.owner_message`,
+    'permission denied',
+  ],
   [`select * from auth."user"`, 'permission denied'],
 ])('the app may not: %s', async (statement, why) => {
   await expect(withTx(appPool, first.companyId, (tx) => tx.query(statement, []))).rejects.toThrow(why)
@@ -203,6 +217,7 @@ test('the owner’s link sees its own bid and nothing else of the firm', async (
     job_standing: 0,
     mail: 0,
     owner_link: 1,
+    owner_message: 1,
     owner_view: 0,
     settings_edition: 0,
     upload_part: 0,

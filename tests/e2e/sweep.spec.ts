@@ -111,6 +111,18 @@ const ROWS: Readonly<Record<string, Row>> = {
     data: { name: 'A Name', role: 'owns', hash: HASH },
     is: ALL_404,
   },
+  'POST /api/owner/[token]/ask': {
+    path: '/api/owner/no-token/ask',
+    data: { id: NO_ID, name: 'A Name', about: null, words: 'When?' },
+    is: ALL_404,
+  },
+  'GET /api/jobs/[id]/thread': { path: `/api/jobs/${JOB}/thread`, is: OFFICE },
+  'POST /api/jobs/[id]/thread': {
+    // A job of which no bid was sent: there is nobody to answer.
+    path: '/api/jobs/quarry-road-1190/thread',
+    data: { id: NO_ID, words: 'Next week.' },
+    is: [401, 404, 403, 403, 404, 404],
+  },
   'GET /api/firm/weights': { path: '/api/firm/weights', is: OWN_ONLY },
   'POST /api/firm/weights': {
     path: '/api/firm/weights',

@@ -12,6 +12,16 @@ export type Choice = {
   readonly looks: readonly string[]
 }
 
+type BidItem = Pick<BidModel['items'][number], 'id' | 'price_cents' | 'leave'>
+type BidOption = Pick<BidModel['beside'][number], 'id' | 'price_cents' | 'takeable' | 'instead_of'>
+
+/** Of a bid, what a choice is reckoned by. */
+export type Choosable = Pick<BidModel, 'adjustment' | 'choosing'> & {
+  readonly items: readonly BidItem[]
+  readonly beside: readonly BidOption[]
+  readonly looks: readonly Pick<BidModel['looks'][number], 'id' | 'price_cents'>[]
+}
+
 /** The bid as it was sent: all its items, no option. */
 export const WHOLE_BID: Choice = { left: [], taken: [], looks: [] }
 
@@ -48,7 +58,7 @@ function firstWrong(ids: readonly string[], known: ReadonlySet<string>): ChoiceE
  *
  * Fails: ids that are not of this bid or not to be chosen, two options in place of one item, nothing left to do.
  */
-export function chosenTotal(model: BidModel, choice: Choice): Result<ChosenTotal, ChoiceError> {
+export function chosenTotal(model: Choosable, choice: Choice): Result<ChosenTotal, ChoiceError> {
   const options = model.beside.filter((each) => each.takeable && each.price_cents !== null)
   const wrong =
     firstWrong(choice.left, new Set(model.items.flatMap(({ id, leave }) => (leave ? [id] : [])))) ??

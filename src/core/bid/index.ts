@@ -1,7 +1,14 @@
 export { addDays } from './addDays'
 export { beforeSending, bidJob } from './bidJob'
 export { BidModel, type BidBesideLine, type BidHazardLine } from './bidModel'
-export { chosenTotal, WHOLE_BID, type Choice, type ChoiceError, type ChosenTotal } from './choose'
+export {
+  chosenTotal,
+  WHOLE_BID,
+  type Choice,
+  type ChoiceError,
+  type Choosable,
+  type ChosenTotal,
+} from './choose'
 export { sectionsOf, type BidBlock, type BidPicture, type BidSection } from './blocks'
 export { readBid, type BidReadError } from './raiseBid'
 export type { Stages } from './stages'

@@ -94,6 +94,10 @@ export const JobRowAnswer = z.object({
   reckoned: z.object({ open: Count, lacks: Count, keepOff: z.boolean() }).nullable(),
   bid: z.object({ sent_at: Moment, seen_at: Moment.nullable(), until: z.string().nullable() }).nullable(),
   accepted_at: Moment.nullable(),
+  /** Accepted, and not as it was sent. */
+  in_part: z.boolean(),
+  /** When an owner asked what nobody has answered yet. */
+  asked_at: Moment.nullable(),
   standing: z.object({ state: z.enum(['scheduled', 'closed', 'declined']), on: z.string() }).nullable(),
 })
 export type JobRowAnswer = z.infer<typeof JobRowAnswer>
@@ -131,6 +135,13 @@ export const SentBidAnswer = z.object({
   revoked_at: Moment.nullable(),
   /** Whether what is kept still is what was sent. */
   sealed: z.boolean(),
+  /** Of the acceptance: what it comes to; null: not accepted, or before parts could be. */
+  accepted_cents: z.int().nullable(),
+  /** Accepted with something left out or taken besides. */
+  in_part: z.boolean(),
+  /** When its owner first opened it, and how often. */
+  seen_at: Moment.nullable(),
+  seen_times: Count.nullable(),
 })
 export type SentBidAnswer = z.infer<typeof SentBidAnswer>
 export const SentBidsAnswer = z.array(SentBidAnswer)

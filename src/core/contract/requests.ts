@@ -46,6 +46,10 @@ export const ChangesRequest = z.strictObject({
 export const SendRequest = z.strictObject({ id: z.uuid(), replaces: z.uuid().nullable() })
 export type SendRequest = z.infer<typeof SendRequest>
 
+/** The firm’s answer to what an owner asked; the same id twice is one. */
+export const ReplyRequest = z.strictObject({ id: z.uuid(), words: z.string().trim().min(1).max(4000) })
+export type ReplyRequest = z.infer<typeof ReplyRequest>
+
 export const TeachWordRequest = LearntWord
 export const ForgetWordRequest = z.strictObject({ phrase: z.string().max(80) })
 

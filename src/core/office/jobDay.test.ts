@@ -8,6 +8,7 @@ const EMPTY: JobFacts = {
   reckoned: null,
   bid: null,
   accepted_at: null,
+  asked_at: null,
   standing: null,
 }
 const SENT = { sent_at: '2026-05-04T09:00:00Z', seen_at: null, until: '2026-06-03' }

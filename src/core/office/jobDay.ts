@@ -5,6 +5,7 @@ export const JOB_STATES = [
   'priced',
   'sent',
   'seen',
+  'question',
   'accepted',
   'scheduled',
   'closed',
@@ -19,6 +20,7 @@ export const STATE_WORDS: Readonly<Record<JobState, string>> = {
   priced: 'priced',
   sent: 'sent',
   seen: 'seen',
+  question: 'asked us',
   accepted: 'said yes',
   scheduled: 'scheduled',
   closed: 'closed',
@@ -43,6 +45,8 @@ export type JobFacts = {
     readonly until: string | null
   } | null
   readonly accepted_at: string | null
+  /** When its owner asked what nobody has answered yet; null: nothing is open. */
+  readonly asked_at: string | null
   readonly standing: Standing | null
 }
 
@@ -72,6 +76,7 @@ export function daysBetween(from: string, to: string): number {
 }
 
 function stateOf(facts: JobFacts, today: string): JobState {
+  if (facts.standing?.state !== 'closed' && facts.asked_at !== null) return 'question'
   if (facts.standing) return facts.standing.state
   if (facts.accepted_at !== null) return 'accepted'
   if (facts.bid) {
@@ -107,6 +112,8 @@ function stepOf(state: JobState, facts: JobFacts): NextStep | null {
       const due = daysOn(bid!.seen_at!, ASK_AGAIN.unanswered)
       return { verb: 'Ask about the bid', why: 'opened, not answered', due: earlier(due, ending(bid!.until)) }
     }
+    case 'question':
+      return { verb: 'Answer the owner', why: 'asked about the bid', due: facts.asked_at!.slice(0, 10) }
     case 'expired':
       return { verb: 'Renew it or close it', why: 'the bid has run out', due: daysOn(bid!.until!, 1) }
     case 'accepted':
@@ -135,6 +142,7 @@ export function jobDay(facts: JobFacts, today: string): JobDay {
 /** What presses most stands first: someone may be hurt, someone has said yes, a day that passed, what can be sent. */
 const PRESSING: readonly string[] = [
   'Tell them to keep off',
+  'Answer the owner',
   'Set a date',
   'Begin',
   'Ask about the bid',

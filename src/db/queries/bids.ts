@@ -18,6 +18,11 @@ const SentBid = z.object({
   expires_at: z.date().nullable(),
   revoked_at: z.date().nullable(),
   sealed: z.boolean(),
+  /** Of the acceptance: what it comes to, and what of the bid it is. */
+  accepted_cents: Cents.nullable(),
+  choice: z.unknown(),
+  seen_at: z.date().nullable(),
+  seen_times: z.number().nullable(),
 })
 export type SentBid = z.infer<typeof SentBid>
 
@@ -27,7 +32,8 @@ export function listBids(tx: Tx, jobId: string): Promise<SentBid[]> {
     tx,
     SentBid,
     `select b.id, b.number, b.total_cents, b.sent_at, b.superseded_at, r.number as replaces_number,
-       a.name as accepted_by, a.accepted_at, a.replaced_at, l.id as link_id, l.expires_at, l.revoked_at,
+       a.name as accepted_by, a.accepted_at, a.replaced_at, a.total_cents as accepted_cents, a.choice,
+       l.id as link_id, l.expires_at, l.revoked_at, v.first_at as seen_at, v.times as seen_times,
        encode(sha256(convert_to(b.snapshot, 'UTF8')), 'hex') = b.snapshot_sha256
          and encode(sha256(b.pdf), 'hex') = b.pdf_sha256 as sealed
      from app.bid b
@@ -36,6 +42,7 @@ export function listBids(tx: Tx, jobId: string): Promise<SentBid[]> {
      left join lateral (
        select id, expires_at, revoked_at from app.owner_link
        where company_id = b.company_id and bid_id = b.id order by created_at desc limit 1) l on true
+     left join app.owner_view v on v.company_id = b.company_id and v.link_id = l.id
      where b.company_id = $1 and b.job_id = $2 order by b.number desc`,
     [tx.companyId, jobId],
   )
@@ -55,9 +62,19 @@ export function findAccepted(tx: Tx, jobId: string): Promise<AcceptedBid | null>
   return maybeOne(
     tx,
     AcceptedBid,
-    `select b.id, b.number, b.total_cents, a.name as accepted_by, a.accepted_at
+    `select b.id, b.number, coalesce(a.total_cents, b.total_cents) as total_cents, a.name as accepted_by, a.accepted_at
      from app.acceptance a join app.bid b on b.company_id = a.company_id and b.id = a.bid_id
      where a.company_id = $1 and a.job_id = $2 and a.replaced_at is null`,
+    [tx.companyId, jobId],
+  )
+}
+
+/** The bid sent last for a job, or null. */
+export function findLatestBid(tx: Tx, jobId: string): Promise<{ id: string; snapshot: string } | null> {
+  return maybeOne(
+    tx,
+    z.object({ id: z.string(), snapshot: z.string() }),
+    'select id, snapshot from app.bid where company_id = $1 and job_id = $2 order by number desc limit 1',
     [tx.companyId, jobId],
   )
 }
@@ -259,12 +276,19 @@ export async function findOwnPicture(
 
 const Acceptance = z.object({
   name: z.string(),
+  choice: z.unknown(),
+  total_cents: Cents.nullable(),
   accepted_at: z.date(),
   replaced_at: z.date().nullable(),
 })
 
 export function findOwnAcceptance(tx: OwnerTx): Promise<z.infer<typeof Acceptance> | null> {
-  return maybeOne(tx, Acceptance, 'select name, accepted_at, replaced_at from app.acceptance', [])
+  return maybeOne(
+    tx,
+    Acceptance,
+    'select name, choice, total_cents, accepted_at, replaced_at from app.acceptance',
+    [],
+  )
 }
 
 const Outcome = z.object({ outcome: z.enum(['accepted', 'already', 'superseded', 'differs', 'no-link']) })
@@ -281,21 +305,34 @@ export async function acceptOwn(
     name: string
     role: string
     seenSha256: string
+    choice: object
+    ids: readonly string[]
+    totalCents: number
+    signature: unknown
     message: { id: string; to: string; subject: string; body: string }
   },
 ): Promise<z.infer<typeof Outcome>['outcome']> {
   const { message } = of
-  const row = await one(tx, Outcome, 'select app.accept_bid($1, $2, $3, $4, $5, $6, $7, $8, $9) as outcome', [
-    of.token,
-    of.id,
-    of.name,
-    of.role,
-    of.seenSha256,
-    message.id,
-    message.to,
-    message.subject,
-    message.body,
-  ])
+  const row = await one(
+    tx,
+    Outcome,
+    'select app.accept_bid($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13) as outcome',
+    [
+      of.token,
+      of.id,
+      of.name,
+      of.role,
+      of.seenSha256,
+      JSON.stringify(of.choice),
+      JSON.stringify(of.ids),
+      of.totalCents,
+      of.signature === null ? null : JSON.stringify(of.signature),
+      message.id,
+      message.to,
+      message.subject,
+      message.body,
+    ],
+  )
   return row.outcome
 }
 

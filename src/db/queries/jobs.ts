@@ -222,6 +222,8 @@ const JobSummary = z.object({
   seen_at: z.date().nullable(),
   until: z.string().nullable(),
   accepted_at: z.date().nullable(),
+  in_part: z.boolean(),
+  asked_at: z.date().nullable(),
   standing: z.enum(['scheduled', 'closed', 'declined']).nullable(),
   standing_on: z.string().nullable(),
   archived: z.boolean(),
@@ -257,10 +259,13 @@ export function listJobs(
        (select count(*) from app.job_entity f where f.company_id = j.company_id and f.job_id = j.id and f.kind = 'finding' and not f.removed) as findings,
        (select count(*) from app.bid b where b.company_id = j.company_id and b.job_id = j.id) as sent,
        a.accepted_at is not null as accepted, a.accepted_at,
+       coalesce(jsonb_array_length(a.choice -> 'left') + jsonb_array_length(a.choice -> 'taken') + jsonb_array_length(a.choice -> 'looks') > 0, false) as in_part,
+       (select max(m.written_at) filter (where m.from_owner) from app.owner_message m where m.company_id = j.company_id and m.job_id = j.id
+        having max(m.written_at) filter (where m.from_owner) > coalesce(max(m.written_at) filter (where not m.from_owner), '-infinity')) as asked_at,
        (select count(*) from app.job_entity w where w.company_id = j.company_id and w.job_id = j.id and w.kind = 'work_item' and not w.removed) as chosen,
        (select o.body ->> 'name' from app.job_entity o where o.company_id = j.company_id and o.job_id = j.id and o.kind = 'person' and not o.removed
         order by (o.body -> 'roles') ? 'may-approve' desc, o.position limit 1) as owner,
-       b.total_cents as bid_cents, b.sent_at, b.until, b.seen_at, s.state as standing, s.on_day::text as standing_on,
+       coalesce(a.total_cents, b.total_cents) as bid_cents, b.sent_at, b.until, b.seen_at, s.state as standing, s.on_day::text as standing_on,
        j.archived_at is not null as archived,
        coalesce(r.sequence = j.sequence and r.edition = $7, false) as is_reckoned, r.total_cents, r.open, r.lacks, r.keep_off,
        (select p.body ->> 'sha256' from app.job_entity p where p.company_id = j.company_id and p.job_id = j.id and p.kind = 'photo' and not p.removed order by p.position limit 1) as photo
@@ -304,7 +309,7 @@ export function listSentJobs(tx: Tx, since: string): Promise<z.infer<typeof Sent
   return many(
     tx,
     SentJobRow,
-    `select f.sent_at as first_sent_at, coalesce(ab.total_cents, b.total_cents) as total_cents, a.accepted_at,
+    `select f.sent_at as first_sent_at, coalesce(a.total_cents, ab.total_cents, b.total_cents) as total_cents, a.accepted_at,
        b.snapshot::jsonb ->> 'valid_until' as until, s.state as standing
      from (select job_id, min(sent_at) as sent_at, max(number) as number from app.bid where company_id = $1 group by job_id) f
      join app.bid b on b.company_id = $1 and b.job_id = f.job_id and b.number = f.number

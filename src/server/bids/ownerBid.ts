@@ -1,9 +1,15 @@
-import { type AcceptRequest } from '../../core/contract'
+import {
+  OwnerChoice as OwnerChoiceSchema,
+  type AcceptRequest,
+  type AskRequest,
+  type MessageAnswer,
+  type OwnerChoice,
+} from '../../core/contract'
 import 'server-only'
 import { randomUUID } from 'node:crypto'
 import { type z } from 'zod'
-import { readBid, type BidModel } from '../../core/bid'
-import { formatCents } from '../../core/measure'
+import { chosenTotal, readBid, WHOLE_BID, type BidModel } from '../../core/bid'
+import { formatCents, type Cents } from '../../core/measure'
 import {
   acceptOwn,
   findOwnAcceptance,
@@ -13,6 +19,7 @@ import {
   findOwnPicture,
   noteOwnView,
 } from '../../db/queries/bids'
+import { askOwn, listOwnMessages, type Message } from '../../db/queries/messages'
 import { withOwnerLinkTx, type OwnerTx } from '../../db/tx'
 import { context } from '../context'
 import { Refused } from '../problem'
@@ -24,7 +31,39 @@ export type OwnerBid = {
   readonly hash: string
   readonly number: number
   readonly superseded: boolean
-  readonly accepted: { readonly by: string; readonly at: string; readonly replaced: boolean } | null
+  readonly accepted: {
+    readonly by: string
+    readonly at: string
+    readonly replaced: boolean
+    /** What of it was accepted, and what that comes to. */
+    readonly choice: OwnerChoice
+    readonly total_cents: Cents
+  } | null
+  readonly messages: readonly MessageAnswer[]
+}
+
+const WHOLE: OwnerChoice = { left: [], taken: [], looks: [], declined: [] }
+
+/** What pieces of work and options are called in a bid, by their ids. */
+export function titlesOf(model: BidModel): ReadonlyMap<string, string> {
+  return new Map(
+    [...model.items, ...model.beside, ...model.looks.map(({ id, says }) => ({ id, title: says }))].map(
+      ({ id, title }) => [id, title],
+    ),
+  )
+}
+
+/** A message as it is read, about what it is about by its heading. */
+export function messageAnswer(message: Message, titles: ReadonlyMap<string, string>): MessageAnswer {
+  const { id, about, from_owner, name, body, written_at } = message
+  return {
+    id,
+    about: about === null ? null : (titles.get(about) ?? null),
+    from_owner,
+    name,
+    words: body,
+    at: written_at.toISOString(),
+  }
 }
 
 async function openLink<T>(token: string, work: (tx: OwnerTx) => Promise<T>): Promise<T> {
@@ -39,7 +78,7 @@ async function openLink<T>(token: string, work: (tx: OwnerTx) => Promise<T>): Pr
 }
 
 /** What was frozen, whichever program wrote it. */
-function modelOf(snapshot: string): BidModel {
+export function modelOf(snapshot: string): BidModel {
   const bid = readBid(JSON.parse(snapshot))
   if (!bid.ok) throw new Error(`a frozen bid cannot be read: ${JSON.stringify(bid.error)}`)
   return bid.value
@@ -49,9 +88,13 @@ async function read(tx: OwnerTx): Promise<OwnerBid & { id: string }> {
   const bid = await findOwnBid(tx)
   if (!bid) throw new Error('A standing owner link has no bid.')
   const acceptance = await findOwnAcceptance(tx)
+  const model = modelOf(unbroken(bid.snapshot, bid.snapshot_sha256))
+  const titles = titlesOf(model)
+  const messages = await listOwnMessages(tx)
   return {
     id: bid.id,
-    model: modelOf(unbroken(bid.snapshot, bid.snapshot_sha256)),
+    model,
+    messages: messages.map((each) => messageAnswer(each, titles)),
     hash: bid.snapshot_sha256,
     number: bid.number,
     superseded: bid.superseded_at !== null,
@@ -60,6 +103,8 @@ async function read(tx: OwnerTx): Promise<OwnerBid & { id: string }> {
           by: acceptance.name,
           at: acceptance.accepted_at.toISOString(),
           replaced: acceptance.replaced_at !== null,
+          choice: OwnerChoiceSchema.safeParse(acceptance.choice).data ?? WHOLE,
+          total_cents: (acceptance.total_cents ?? model.total_cents) as Cents,
         }
       : null,
   }
@@ -100,30 +145,65 @@ const SIGNS_AS = {
   'may-approve': 'agent who may approve',
 }
 
+/** What a choice comes to, or why it is none of this bid. */
+function reckoned(
+  model: BidModel,
+  { left, taken, looks, declined }: OwnerChoice,
+  said_cents: number,
+): { total: Cents; ids: string[] } {
+  const hazards = model.items.filter(({ id, leave }) => leave?.hazard === true && left.includes(id))
+  // What keeps people from being hurt is left out by name, and nothing else is.
+  const isSaid = hazards.length === declined.length && hazards.every(({ id }) => declined.includes(id))
+  const chosen = chosenTotal(model, { ...WHOLE_BID, left, taken, looks })
+  if (!chosen.ok || !isSaid) throw new Refused({ kind: 'choice-differs' })
+  if (chosen.value.total_cents !== said_cents) throw new Refused({ kind: 'choice-differs' })
+  return { total: chosen.value.total_cents, ids: [...chosen.value.items, ...taken, ...looks] }
+}
+
+/** What was left out and taken, for whoever hears of the yes. */
+function choiceWords(model: BidModel, { left, taken, looks, declined }: OwnerChoice): string {
+  const titles = titlesOf(model)
+  const named = (ids: readonly string[]): string => ids.map((id) => titles.get(id) ?? id).join('; ')
+  return [
+    left.length > 0 ? `Left out: ${named(left)}.` : '',
+    declined.length > 0 ? `Declined by name, though people may be hurt: ${named(declined)}.` : '',
+    taken.length + looks.length > 0 ? `Taken besides: ${named([...taken, ...looks])}.` : '',
+  ]
+    .filter(Boolean)
+    .join(' ')
+}
+
 /**
- * Accepts the bid of a link, and tells the firm. Accepting twice is one acceptance: the first name stays. A bid that replaces an
- * accepted one becomes the accepted one with it.
+ * Accepts the bid of a link, or a part of it, and tells the firm. Accepting twice is one acceptance: the first name stays. A bid that
+ * replaces an accepted one becomes the accepted one with it. What the choice comes to is reckoned here again, from what was frozen.
  *
- * @throws Refused `bid-superseded`, `bid-differs`, and those of `readOwnerBid`.
+ * @throws Refused `bid-superseded`, `bid-differs`, `choice-differs`, and those of `readOwnerBid`.
  */
 export function acceptBid(token: string, request: z.infer<typeof AcceptRequest>): Promise<OwnerBid> {
   return openLink(token, async (tx) => {
     const bid = await read(tx)
     if (bid.accepted) return bid
     const { model } = bid
+    const { choice = WHOLE, total_cents = model.total_cents, signature = null } = request
+    const { total, ids } = reckoned(model, choice, total_cents)
+    const part = choiceWords(model, choice)
     const outcome = await acceptOwn(tx, {
       token,
       id: randomUUID(),
       name: request.name,
       role: request.role,
       seenSha256: request.hash,
+      choice,
+      ids,
+      totalCents: total,
+      signature,
       message: {
         id: randomUUID(),
         to: `${model.firm.name}, office`,
-        subject: `Accepted: bid ${bid.number} for ${model.title}, ${formatCents(model.total_cents)}`,
+        subject: `Accepted${part ? ' in part' : ''}: bid ${bid.number} for ${model.title}, ${formatCents(total)}`,
         body: `${request.name} (${SIGNS_AS[request.role]}) accepted bid ${bid.number} for ${model.title}${
           model.address ? `, ${model.address}` : ''
-        }, ${formatCents(model.total_cents)}.${
+        }, ${formatCents(total)}.${part ? `\n\n${part}` : ''}${
           model.replaces ? `\n\nIt takes the place of bid ${model.replaces.number}.` : ''
         }`,
       },
@@ -136,6 +216,42 @@ export function acceptBid(token: string, request: z.infer<typeof AcceptRequest>)
         throw new Refused({ kind: 'bid-superseded' })
       case 'differs':
         throw new Refused({ kind: 'bid-differs' })
+      case 'no-link':
+        throw new Refused({ kind: 'wrong-link' })
+    }
+  })
+}
+
+/**
+ * A question of the owner, kept in the job's thread; the firm gets a message. The same one twice is one.
+ *
+ * @throws Refused `choice-differs` about what is not of this bid, `too-many-questions`, and those of `readOwnerBid`.
+ */
+export function askFirm(token: string, asked: z.infer<typeof AskRequest>): Promise<readonly MessageAnswer[]> {
+  return openLink(token, async (tx) => {
+    const bid = await read(tx)
+    const titles = titlesOf(bid.model)
+    if (asked.about !== null && !titles.has(asked.about)) throw new Refused({ kind: 'choice-differs' })
+    const about = asked.about === null ? '' : (titles.get(asked.about) ?? '')
+    const outcome = await askOwn(tx, {
+      token,
+      id: asked.id,
+      name: asked.name,
+      about: asked.about,
+      words: asked.words,
+      mail: {
+        id: randomUUID(),
+        to: `${bid.model.firm.name}, office`,
+        subject: `A question about bid ${bid.number} for ${bid.model.title}`,
+        body: `${asked.name} asks${about ? ` about “${about}”` : ''}:\n\n${asked.words}`,
+      },
+    })
+    switch (outcome) {
+      case 'asked':
+      case 'already':
+        return (await read(tx)).messages
+      case 'too-many':
+        throw new Refused({ kind: 'too-many-questions' })
       case 'no-link':
         throw new Refused({ kind: 'wrong-link' })
     }

@@ -1,5 +1,5 @@
 import 'server-only'
-import type { SentBidAnswer } from '../../core/contract'
+import { OwnerChoice, type SentBidAnswer } from '../../core/contract'
 import { findPdf, listBids, listMail, revokeLink, type Mail } from '../../db/queries/bids'
 import { findJob } from '../../db/queries/jobs'
 import { withTx } from '../../db/tx'
@@ -7,6 +7,13 @@ import { context } from '../context'
 import { mustBeAllowed, type Member } from '../http'
 import { Refused } from '../problem'
 import { unbroken } from './seal'
+
+/** Whether something was left out or taken besides. */
+function isPart(choice: unknown): boolean {
+  const read = OwnerChoice.safeParse(choice)
+  if (!read.success) return false
+  return read.data.left.length + read.data.taken.length + read.data.looks.length > 0
+}
 
 const WHAT = 'Sending bids'
 const moment = (date: Date | null): string | null => date?.toISOString() ?? null
@@ -19,8 +26,10 @@ export async function readBids(member: Member, jobId: string): Promise<SentBidAn
     if (!(await findJob(tx, jobId, { lock: false }))) throw new Refused({ kind: 'not-found', what: 'job' })
     return listBids(tx, jobId)
   })
-  return bids.map((bid) => ({
+  return bids.map(({ choice, ...bid }) => ({
     ...bid,
+    in_part: isPart(choice),
+    seen_at: moment(bid.seen_at),
     sent_at: bid.sent_at.toISOString(),
     superseded_at: moment(bid.superseded_at),
     accepted_at: moment(bid.accepted_at),

@@ -68,6 +68,8 @@ function rowOf(row: JobSummary, withMoney: boolean): JobRowAnswer {
       ? { sent_at: row.sent_at.toISOString(), seen_at: row.seen_at?.toISOString() ?? null, until: row.until }
       : null,
     accepted_at: row.accepted_at?.toISOString() ?? null,
+    in_part: row.in_part,
+    asked_at: row.asked_at?.toISOString() ?? null,
     standing: row.standing && row.standing_on ? { state: row.standing, on: row.standing_on } : null,
   }
 }

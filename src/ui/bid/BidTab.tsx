@@ -2,12 +2,13 @@
 
 import { useState, type ReactNode } from 'react'
 import type { SentBidAnswer } from '../../core/contract'
-import { formatCents, type Cents } from '../../core/measure'
+import { dayWords, formatCents, type Cents } from '../../core/measure'
 import { Button, LinkButton, Notice, Panel, PANES } from '../look'
 import { Dialog } from '../look/Dialog'
 import { useJob } from '../state/useJob'
 import { BeforeItLeaves } from './BeforeItLeaves'
 import { BidView } from './BidView'
+import { ThreadPanel } from './ThreadPanel'
 import { useMarkedBid } from './useMarkedBid'
 import { useSending } from './useSending'
 
@@ -26,7 +27,10 @@ export function BidTab({ jobId }: { jobId: string }) {
       </div>
       <div className="no-print flex flex-col gap-5">
         {view.member.seesMoney ? (
-          <SendPanel jobId={jobId} />
+          <>
+            <SendPanel jobId={jobId} />
+            <ThreadPanel jobId={jobId} />
+          </>
         ) : (
           <Notice>Sending is for the office; this is how the bid will read, without prices.</Notice>
         )}
@@ -53,17 +57,31 @@ export function BidTab({ jobId }: { jobId: string }) {
   )
 }
 
+/** How often its owner opened it. */
+function seenWords({ seen_at, seen_times }: SentBidAnswer): string {
+  if (seen_at === null) return ', not opened yet'
+  return `, opened ${seen_times === 1 || seen_times === null ? 'once' : `${seen_times} times`}, first on ${dayWords(seen_at.slice(0, 10))}`
+}
+
 /** Where a sent bid stands. */
 function standing(bid: SentBidAnswer): ReactNode {
   if (!bid.sealed)
     return <b className="text-crayon-text">does not match its seal any more: do not rely on it</b>
   if (bid.accepted_by && bid.replaced_at) return `accepted by ${bid.accepted_by}, since replaced`
-  if (bid.accepted_by) return <b className="text-moss">accepted by {bid.accepted_by}</b>
+  if (bid.accepted_by) {
+    const cents = bid.accepted_cents
+    return (
+      <b className="text-moss">
+        accepted{bid.in_part ? ' in part' : ''} by {bid.accepted_by}
+        {cents === null || cents === bid.total_cents ? '' : `, ${formatCents(cents as Cents)}`}
+      </b>
+    )
+  }
   if (bid.superseded_at) return 'a newer one took its place'
   if (bid.revoked_at) return 'link taken back'
   return bid.replaces_number
     ? `waiting for the owner; bid ${bid.replaces_number} stands until then`
-    : 'waiting for the owner'
+    : `waiting for the owner${seenWords(bid)}`
 }
 
 function SendPanel({ jobId }: { jobId: string }) {

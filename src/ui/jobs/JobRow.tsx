@@ -13,6 +13,7 @@ const MARKS: Readonly<Record<JobState, string>> = {
   priced: 'border-ink',
   sent: 'border-ink bg-[linear-gradient(135deg,var(--color-ink)_50%,transparent_50%)]',
   seen: 'border-ink bg-[linear-gradient(135deg,var(--color-ink)_50%,transparent_50%)]',
+  question: 'border-ink bg-pencil rotate-45 scale-90',
   accepted: 'border-moss bg-moss',
   scheduled: 'border-moss bg-moss',
   closed: 'border-ink bg-ink',

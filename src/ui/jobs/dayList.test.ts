@@ -20,6 +20,8 @@ const row = (id: string, more: Partial<JobRowAnswer> = {}): JobRowAnswer => ({
   reckoned: { open: 0, lacks: 0, keepOff: false },
   bid: null,
   accepted_at: null,
+  in_part: false,
+  asked_at: null,
   standing: null,
   ...more,
 })

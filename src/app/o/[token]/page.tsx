@@ -1,16 +1,17 @@
 import type { Metadata } from 'next'
+import type { BidModel } from '../../../core/bid'
+import type { OwnerChoice } from '../../../core/contract'
 import { formatCents } from '../../../core/measure'
-import { readOwnerBid, type OwnerBid } from '../../../server/bids/ownerBid'
+import { readOwnerBid, titlesOf, type OwnerBid as OwnersBid } from '../../../server/bids/ownerBid'
 import { problemWords, Refused } from '../../../server/problem'
-import { AcceptForm } from '../../../ui/bid/AcceptForm'
-import { BidView } from '../../../ui/bid/BidView'
 import { LinkButton } from '../../../ui/look/Button'
 import { Notice } from '../../../ui/look/Notice'
+import { OwnerBid } from '../../../ui/owner/OwnerBid'
 
 export const dynamic = 'force-dynamic'
 export const metadata: Metadata = { title: 'Your repair bid', robots: { index: false, follow: false } }
 
-async function read(token: string): Promise<{ bid: OwnerBid } | { words: string }> {
+async function read(token: string): Promise<{ bid: OwnersBid } | { words: string }> {
   try {
     return { bid: await readOwnerBid(token) }
   } catch (error) {
@@ -31,7 +32,10 @@ export default async function OwnerPage({ params }: { params: Promise<{ token: s
       </main>
     )
   }
-  const { model, hash, number, superseded, accepted } = found.bid
+  const { model, hash, number, superseded, accepted, messages } = found.bid
+  const part = accepted
+    ? accepted.choice.left.length + accepted.choice.taken.length + accepted.choice.looks.length > 0
+    : false
   return (
     <main className="py-4 max-sm:py-0 print:py-0">
       {superseded && !accepted ? (
@@ -42,33 +46,37 @@ export default async function OwnerPage({ params }: { params: Promise<{ token: s
       {accepted ? (
         <div className="mx-auto max-w-4xl pb-3">
           <Notice tone="done">
-            Accepted by {accepted.by} on {accepted.at.slice(0, 10)}.{' '}
+            Accepted{part ? ' in part' : ''} by {accepted.by} on {accepted.at.slice(0, 10)}:{' '}
+            {formatCents(accepted.total_cents)}. {part ? partWords(model, accepted.choice) : ''}{' '}
             {accepted.replaced ? 'A newer bid was accepted since and has taken its place.' : 'Thank you.'}
           </Notice>
         </div>
       ) : null}
-      <BidView model={model} pictureSrc={(sha256) => `/api/owner/${token}/picture/${sha256}`} />
+      <OwnerBid
+        token={token}
+        hash={hash}
+        number={number}
+        model={model}
+        messages={messages}
+        open={!accepted && !superseded}
+      />
       <div className="no-print mx-auto flex max-w-4xl bg-paper px-6 pb-4 max-sm:px-4">
         <LinkButton href={`/api/owner/${token}/pdf`}>Bid as PDF</LinkButton>
       </div>
-      {accepted ? (
-        // Where the yes was given, so that whoever gave it sees at once that it arrived.
-        <div className="no-print mx-auto max-w-4xl border-t border-ink bg-paper px-6 py-5 max-sm:px-4">
-          <Notice tone="done">
-            Your yes has arrived: accepted by {accepted.by} on {accepted.at.slice(0, 10)}. The firm has been
-            told.
-          </Notice>
-        </div>
-      ) : null}
-      {accepted || superseded ? null : (
-        <AcceptForm
-          key={number}
-          token={token}
-          hash={hash}
-          total={formatCents(model.total_cents)}
-          replaces={model.replaces?.number ?? null}
-        />
-      )}
     </main>
   )
+}
+
+/** What was left out and taken besides, by name. */
+function partWords(model: BidModel, choice: OwnerChoice): string {
+  const titles = titlesOf(model)
+  const named = (ids: readonly string[]): string => ids.map((id) => titles.get(id) ?? id).join('; ')
+  return [
+    choice.left.length > 0 ? `Left out and still open: ${named(choice.left)}.` : '',
+    choice.taken.length + choice.looks.length > 0
+      ? `Taken besides: ${named([...choice.taken, ...choice.looks])}.`
+      : '',
+  ]
+    .filter(Boolean)
+    .join(' ')
 }

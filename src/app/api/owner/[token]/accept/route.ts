@@ -7,7 +7,7 @@ type Context = { params: Promise<{ token: string }> }
 export const POST = (request: Request, { params }: Context): Promise<Response> =>
   answer(request, async () => {
     const { token } = await params
-    const wish = await readJson(request, AcceptRequest, { bytes: 10_000, words: '10 kB' })
+    const wish = await readJson(request, AcceptRequest, { bytes: 200_000, words: '200 kB' })
     const { accepted } = await acceptBid(token, wish)
-    return reply({ accepted })
+    return reply({ accepted: { by: accepted!.by, at: accepted!.at, total_cents: accepted!.total_cents } })
   })

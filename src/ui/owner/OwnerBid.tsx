@@ -1,0 +1,74 @@
+import { OWNER_SAYS } from '../../core/catalogue/sentences/owner'
+import type { BidModel } from '../../core/bid'
+import type { Choosable } from '../../core/bid/choose'
+import { dayWords } from '../../core/measure'
+import type { MessageAnswer } from '../../core/contract/owner'
+import { BidView } from '../bid/BidView'
+import { AskPanel } from './AskPanel'
+import { ChoosingProvider, type Named } from './Choosing'
+import { SayYes } from './SayYes'
+import { WorkChoice } from './WorkChoice'
+
+/** Of the bid what a choice is reckoned by and called, and no more: the page itself is read without a script. */
+function choosableOf(model: BidModel): { bid: Choosable; named: Named[] } {
+  const { items, beside, looks, adjustment, choosing } = model
+  return {
+    bid: {
+      items: items.map(({ id, price_cents, leave }) => ({ id, price_cents, leave })),
+      beside: beside
+        .filter(({ takeable }) => takeable)
+        .map(({ id, price_cents, takeable, instead_of }) => ({ id, price_cents, takeable, instead_of })),
+      looks: looks.map(({ id, price_cents }) => ({ id, price_cents })),
+      adjustment,
+      choosing,
+    },
+    named: [
+      ...items.map(({ id, title, where, left_out }) => ({ id, title: `${title} (${where})`, left_out })),
+      ...beside
+        .filter(({ takeable }) => takeable)
+        .map(({ id, title, where }) => ({ id, title: `${title} (${where})`, left_out: '' })),
+      ...looks.map(({ id, says }) => ({ id, title: says, left_out: OWNER_SAYS.leaveOther })),
+    ],
+  }
+}
+
+/** The bid as its owner reads it, chooses from it, asks about it and says yes to it. */
+export function OwnerBid({
+  token,
+  hash,
+  number,
+  model,
+  messages,
+  open,
+}: {
+  token: string
+  hash: string
+  number: number
+  model: BidModel
+  messages: readonly MessageAnswer[]
+  /** It can be chosen from and accepted; else it is read, and asked about. */
+  open: boolean
+}) {
+  const { bid, named } = choosableOf(model)
+  const view = (
+    <BidView
+      model={model}
+      pictureSrc={(sha256) => `/api/owner/${token}/picture/${sha256}`}
+      {...(open ? { workFoot: (id: string) => <WorkChoice id={id} /> } : {})}
+    />
+  )
+  return (
+    <ChoosingProvider key={number} bid={bid} named={named}>
+      {view}
+      <AskPanel token={token} messages={messages} />
+      {open ? (
+        <SayYes
+          token={token}
+          hash={hash}
+          replaces={model.replaces?.number ?? null}
+          until={dayWords(model.valid_until)}
+        />
+      ) : null}
+    </ChoosingProvider>
+  )
+}

@@ -1,0 +1,217 @@
+'use client'
+
+import { useRouter } from 'next/navigation'
+import { useEffect, useRef, useState } from 'react'
+import { formatCents, type Cents } from '../../core/measure'
+import { Button } from '../look/Button'
+import { SelectField, TextField } from '../look/Field'
+import { Notice } from '../look/Notice'
+import { useChoosing } from './Choosing'
+import type { Stroke } from './ownerChoice'
+import { NO_SIGNAL, sending } from './sending'
+import { SignaturePad } from './SignaturePad'
+
+type Given = {
+  readonly token: string
+  readonly hash: string
+  /** Number of the accepted bid that this one takes the place of. */
+  readonly replaces: number | null
+  readonly until: string
+}
+
+/** The bar that stays: what is chosen comes to so much, and *Say yes…*, which opens the sheet where it is given. */
+export function SayYes(given: Given) {
+  const { total_cents, choice, ask } = useChoosing()
+  const [open, setOpen] = useState(false)
+  const [done, setDone] = useState<{ by: string; at: string; total_cents: number } | null>(null)
+  const changed = choice.left.length + choice.taken.length + choice.looks.length
+  if (done) {
+    return (
+      <div className="no-print mx-auto max-w-4xl border-t border-ink bg-paper px-6 py-5 max-sm:px-4">
+        <Notice tone="done" alert>
+          Your yes has arrived: accepted by {done.by} on {done.at.slice(0, 10)},{' '}
+          {formatCents(done.total_cents as Cents)}. The firm has been told. Thank you.
+        </Notice>
+      </div>
+    )
+  }
+  return (
+    <>
+      <div className="no-print sticky bottom-0 z-10 mx-auto flex max-w-4xl flex-wrap items-center justify-between gap-x-4 gap-y-2 border-t border-ink bg-paper px-6 py-3 max-sm:px-4">
+        <p role="status" aria-live="polite">
+          <span className="font-head text-[22px] leading-tight font-semibold">
+            {total_cents === null ? 'Nothing chosen' : formatCents(total_cents)}
+          </span>
+          <span className="block text-[14px] text-quiet">
+            {changed === 0 ? 'all that is proposed' : 'as you chose it'}
+          </span>
+        </p>
+        <div className="flex gap-2">
+          <Button onClick={() => ask({ about: null })}>Ask</Button>
+          <Button
+            look="main"
+            className="min-h-11"
+            disabled={total_cents === null}
+            onClick={() => setOpen(true)}
+          >
+            Say yes…
+          </Button>
+        </div>
+      </div>
+      {open ? (
+        <YesSheet
+          {...given}
+          onClose={() => setOpen(false)}
+          onDone={(accepted) => {
+            setOpen(false)
+            setDone(accepted)
+          }}
+        />
+      ) : null}
+    </>
+  )
+}
+
+function YesSheet({
+  token,
+  hash,
+  replaces,
+  until,
+  onClose,
+  onDone,
+}: Given & {
+  onClose: () => void
+  onDone: (accepted: { by: string; at: string; total_cents: number }) => void
+}) {
+  const { bid, named, choice, total_cents, name, setName } = useChoosing()
+  const router = useRouter()
+  const dialog = useRef<HTMLDialogElement>(null)
+  const [role, setRole] = useState<'owns' | 'pays' | 'may-approve'>('owns')
+  const [strokes, setStrokes] = useState<readonly Stroke[]>([])
+  const [wrong, setWrong] = useState<string | null>(null)
+  const [busy, setBusy] = useState(false)
+  useEffect(() => {
+    dialog.current?.showModal()
+    void sending().catch(() => null)
+  }, [])
+  const titled = (ids: readonly string[]): string[] =>
+    ids.map((id) => named.find((each) => each.id === id)?.title ?? id)
+  const replaced = bid.beside.flatMap(({ id, instead_of }) =>
+    instead_of !== null && choice.taken.includes(id) ? [instead_of] : [],
+  )
+  const out = [...choice.left, ...replaced]
+  const done = bid.items.filter(({ id }) => !out.includes(id)).map(({ id }) => id)
+
+  async function accept(): Promise<void> {
+    if (name.trim().length < 2) {
+      setWrong('Type your name to say yes.')
+      return
+    }
+    setBusy(true)
+    setWrong(null)
+    const tools = await sending().catch(() => null)
+    if (tools === null) {
+      setBusy(false)
+      setWrong(NO_SIGNAL)
+      return
+    }
+    const [{ failureWords, postJson }, { AcceptAnswer, AcceptRequest }] = tools
+    const answer = await postJson(
+      `/api/owner/${token}/accept`,
+      { asks: AcceptRequest, answers: AcceptAnswer },
+      {
+        name: name.trim(),
+        role,
+        hash,
+        choice: {
+          left: [...choice.left],
+          taken: [...choice.taken],
+          looks: [...choice.looks],
+          declined: [...choice.declined],
+        },
+        total_cents: total_cents ?? 0,
+        ...(strokes.length > 0
+          ? { signature: strokes.map((stroke) => stroke.map(([x, y]) => [x, y] as [number, number])) }
+          : {}),
+      },
+    )
+    setBusy(false)
+    if (!answer.ok) {
+      setWrong(failureWords(answer.failure))
+      return
+    }
+    onDone(answer.value.accepted)
+    router.refresh()
+  }
+
+  return (
+    <dialog
+      ref={dialog}
+      aria-label="Say yes to this bid"
+      onClose={onClose}
+      className="m-auto max-h-[92dvh] w-full max-w-xl overflow-y-auto border border-ink bg-paper p-5 text-ink backdrop:bg-ink/50 max-sm:mb-0"
+    >
+      <form
+        className="flex flex-col gap-3"
+        onSubmit={(event) => {
+          event.preventDefault()
+          void accept()
+        }}
+      >
+        <h2 className="text-[22px]">Yes to {total_cents === null ? 'nothing' : formatCents(total_cents)}</h2>
+        {replaces === null ? null : (
+          <p>
+            It takes the place of bid {replaces}, which you accepted. Until you accept this one, that one
+            stands.
+          </p>
+        )}
+        <Chosen heading={`Done: ${done.length}`} titles={titled(done)} />
+        <Chosen heading="Taken besides" titles={titled([...choice.taken, ...choice.looks])} />
+        <Chosen heading="Left out; it stays open and can be taken up later" titles={titled(choice.left)} />
+        <p className="text-[14px] text-quiet">
+          What the bid lists under “Not in the price” is not in this sum. The bid stands until {until}.
+        </p>
+        <TextField
+          label="Your full name, typed, is your signature"
+          value={name}
+          onChange={setName}
+          error={wrong}
+          autoComplete="name"
+        />
+        <SelectField
+          label="You sign as"
+          value={role}
+          onChange={(said) => setRole(said as typeof role)}
+          choices={[
+            { value: 'owns', label: 'owner of the house' },
+            { value: 'pays', label: 'the one who pays' },
+            { value: 'may-approve', label: 'agent who may approve' },
+          ]}
+        />
+        <SignaturePad strokes={strokes} onDraw={setStrokes} />
+        <div className="flex flex-wrap gap-2">
+          <Button type="submit" look="main" className="min-h-11" disabled={busy || total_cents === null}>
+            {busy ? 'One moment…' : 'Yes, do it'}
+          </Button>
+          <Button className="min-h-11" onClick={() => dialog.current?.close()}>
+            Back
+          </Button>
+        </div>
+      </form>
+    </dialog>
+  )
+}
+
+function Chosen({ heading, titles }: { heading: string; titles: readonly string[] }) {
+  if (titles.length === 0) return null
+  return (
+    <details open={titles.length <= 6}>
+      <summary className="font-head font-semibold">{heading}</summary>
+      <ul className="list-disc pl-5 text-[15px]">
+        {titles.map((title, index) => (
+          <li key={index}>{title}</li>
+        ))}
+      </ul>
+    </details>
+  )
+}
