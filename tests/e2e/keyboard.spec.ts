@@ -105,9 +105,11 @@ test('from a word to an accepted bid, keys alone', async ({ page, browser }) => 
   // The owner, with keys too.
   const owner = await browser.newPage()
   await owner.goto((await link.getAttribute('href'))!)
-  await reach(owner, owner.getByLabel('Your full name'))
+  await use(owner, owner.getByRole('button', { name: 'Say yes…' }))
+  const yes = owner.getByRole('dialog', { name: 'Say yes to this bid' })
+  await reach(owner, yes.getByLabel('Your full name'))
   await type(owner, 'Odile Marrow')
-  await use(owner, owner.getByRole('button', { name: 'Accept' }))
+  await use(owner, yes.getByRole('button', { name: 'Yes, do it' }))
   await expect(owner.getByText(/Accepted by Odile Marrow/)).toBeVisible()
   await owner.close()
   test.info().annotations.push({ type: 'keys', description: `${pressed} keys` })

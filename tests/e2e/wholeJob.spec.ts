@@ -191,13 +191,16 @@ test('from a photo and a word to an accepted bid', async ({ page, browser }) => 
   await expect(owner.getByRole('heading', { name: 'Marrow Lane 9' })).toBeVisible()
   await expect(owner.getByRole('row', { name: /Total/ })).toContainText(money(total))
   await expect(owner.getByText('No look recorded, so not judged').first()).toBeVisible()
-  await expect(
-    owner.getByText(/Consistent with: sealant joint failed, in the judgement of Imke Solvane/),
-  ).toBeVisible()
-  await owner.getByRole('button', { name: 'Accept' }).click()
-  await expect(owner.getByText('Type your name to accept.')).toBeVisible()
-  await owner.getByLabel('Your full name').fill('Odile Marrow')
-  await owner.getByRole('button', { name: 'Accept' }).click()
+  await owner.getByText('Why it is damaged').click()
+  await expect(owner.getByRole('row', { name: /^Sealant joint failed/ })).toContainText(
+    'in the judgement of Imke Solvane',
+  )
+  await owner.getByRole('button', { name: 'Say yes…' }).click()
+  const yes = owner.getByRole('dialog', { name: 'Say yes to this bid' })
+  await yes.getByRole('button', { name: 'Yes, do it' }).click()
+  await expect(yes.getByText('Type your name to say yes.')).toBeVisible()
+  await yes.getByLabel('Your full name').fill('Odile Marrow')
+  await yes.getByRole('button', { name: 'Yes, do it' }).click()
   await expect(owner.getByText(/Accepted by Odile Marrow/)).toBeVisible()
 
   // The PDF is the same bid, its text and its fractions whole.

@@ -66,11 +66,18 @@ export type BidBlock =
       readonly pictures: readonly BidPicture[]
     }
   | { readonly kind: 'pictures'; readonly pictures: readonly BidPicture[] }
+  /** Where one signs on paper. */
+  | { readonly kind: 'sign'; readonly text: string }
   | { readonly kind: 'clause'; readonly heading: string; readonly text: string }
   | {
       readonly kind: 'pairs'
       readonly heading: string
-      readonly rows: readonly { readonly source: string; readonly findings: string; readonly fix: string }[]
+      readonly rows: readonly {
+        readonly source: string
+        readonly sure: string
+        readonly findings: string
+        readonly fix: string
+      }[]
     }
 
 /** A section with its name; one that is not headed stands without one, and one that folds may be opened. */

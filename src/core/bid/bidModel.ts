@@ -151,6 +151,8 @@ export const BidModel = z.strictObject({
   source_pairs: z.array(
     z.strictObject({
       source: z.string(),
+      /** How sure, and who says so; empty in bids of older versions. */
+      sure: z.string(),
       fix: z.string(),
       findings: z.string(),
       fixed: z.boolean(),

@@ -9,6 +9,7 @@ import {
   choiceBlock,
   joined,
   morePictures,
+  placeSums,
   Said,
   workBlocks,
 } from './workBlocks'
@@ -81,7 +82,9 @@ function clauseBlock(clause: BidModel['clauses'][number], model: BidModel): BidB
   return {
     kind: 'pairs',
     heading: clause.heading,
-    rows: model.source_pairs.map(({ source, findings, standing }) => ({ source, findings, fix: standing })),
+    rows: model.source_pairs.map(({ source, sure, findings, standing }) => {
+      return { source, sure, findings, fix: standing }
+    }),
   }
 }
 
@@ -122,6 +125,31 @@ function drawings(model: BidModel): BidBlock[] {
   ]
 }
 
+/** What it comes to by place, what may be chosen besides, and where to sign. */
+function glance(model: BidModel): BidBlock[] {
+  const options = model.beside.filter(({ takeable }) => takeable)
+  const besides = [...options.map(({ title }) => title), ...model.looks.map(({ says }) => says)]
+  const rows = placeSums(model).map(({ name, count, amount }) => [
+    name,
+    count === 1 ? 'one item' : `${count} items`,
+    amount,
+  ])
+  return [
+    { kind: 'table', name: 'Price by place', heads: ['Where', 'Work', 'Price'], rows, amounts: true },
+    sumBlock(model),
+    ...(besides.length > 0
+      ? [
+          {
+            kind: 'words',
+            text: `May be chosen besides, priced under “Your choices”: ${besides.join('; ')}.`,
+            tone: 'quiet',
+          } as const,
+        ]
+      : []),
+    { kind: 'sign', text: 'Accepted as it stands here, all of it (name, date):' },
+  ]
+}
+
 /** A clause that stands under a head of its own. */
 const bare = (block: BidBlock): BidBlock =>
   block.kind === 'clause' ? { kind: 'words', text: block.text, tone: 'plain' } : block
@@ -134,9 +162,13 @@ const STANDS_ELSEWHERE: ReadonlySet<number> = new Set([SOURCES_CLAUSE, WARRANTY_
  * A bid in sections of blocks, in the order it is read: what was found and hazards first, then where it is, what is done and what it
  * costs, what may be chosen, why it is wet, what is not in it, terms. Screen and paper print the same ones.
  *
- * @param prices false for a face without money: no figure stands there, not even a nought
+ * @param of.prices false for a face without money: no figure stands there, not even a nought
+ * @param of.paper its first page alone is enough to sign: the price by place, the choices, where to sign
  */
-export function sectionsOf(model: BidModel, { prices }: { readonly prices: boolean }): BidSection[] {
+export function sectionsOf(
+  model: BidModel,
+  { prices, paper = false }: { readonly prices: boolean; readonly paper?: boolean },
+): BidSection[] {
   const section = (
     name: string,
     blocks: readonly BidBlock[],
@@ -150,6 +182,7 @@ export function sectionsOf(model: BidModel, { prices }: { readonly prices: boole
     ...section('Bid', head(model, prices), { headed: false }),
     ...section('Read this first', model.hazards.map(hazardBlock)),
     ...section('More cautions', model.more_hazards.map(hazardBlock), { folds: true }),
+    ...(paper ? section('What it comes to', glance(model)) : []),
     ...section('Where it is', [
       ...drawings(model),
       ...(looked ? [{ kind: 'words', text: looked.text, tone: 'plain' } as const] : []),

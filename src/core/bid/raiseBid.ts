@@ -30,6 +30,7 @@ export const BID_STEPS: Readonly<Record<number, (bid: Body) => Body>> = {
     response: null,
     ...bid,
     version: 3,
+    source_pairs: each(bid.source_pairs, (pair) => ({ sure: '', ...pair })),
     findings: each(bid.findings, (finding) => ({
       group: '',
       says: `${[finding.part, finding.where, finding.size].filter(Boolean).map(String).join(', ')}: ${finding.suspected === true ? 'suspected, ' : ''}${String(finding.grade)}.`,

@@ -25,6 +25,12 @@ function doneBy(letter: string, { scope }: Stages): string {
   return [...new Set(names)].join('; ') || 'handed over by whoever does it'
 }
 
+/** How sure that is, and who says so: found consistent with a cause, never caused by it. */
+function sureWords({ certainty, by }: Stages['trace']['sources'][number]): string {
+  if (certainty === 'stated') return BID_SAYS.sureStated(by ?? BID_SAYS.estimator)
+  return certainty === 'shown' ? BID_SAYS.sureShown : BID_SAYS.sureTraced(String(certainty))
+}
+
 /** Sources with their fixes, and how each stands. */
 export function sourcePairs(stages: Stages, job: JobDocument): BidModel['source_pairs'] {
   return stages.trace.sources.flatMap((source) => {
@@ -34,6 +40,7 @@ export function sourcePairs(stages: Stages, job: JobDocument): BidModel['source_
     return [
       {
         source: `${name}, ${source.seat_words}`,
+        sure: sureWords(source),
         fix: fix?.words ?? 'none needed',
         findings: numbersOf(source.finding_ids, job).join(', '),
         fixed: standing === 'fixed',

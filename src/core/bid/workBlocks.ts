@@ -90,6 +90,19 @@ function underHead(where: string, head: string): string {
     .join('; ')
 }
 
+/** What each place comes to, in the order the house is walked. */
+export function placeSums(
+  model: BidModel,
+): readonly { readonly name: string; readonly count: number; readonly amount: string }[] {
+  const named = new Set(model.groups.map(({ id }) => id))
+  const heads = [...model.groups, { id: '', name: 'The work' }]
+  return heads.flatMap(({ id, name }) => {
+    const mine = model.items.filter(({ group }) => (id === '' ? !named.has(group) : group === id))
+    const sum = mine.reduce((total, { price_cents }) => total + price_cents, 0)
+    return mine.length > 0 ? [{ name, count: mine.length, amount: cents(sum) }] : []
+  })
+}
+
 /** The work under the heads of the house, each with its sum, and after it what holds for several. */
 export function workBlocks(model: BidModel, prices: boolean, said: Said): BidBlock[] {
   const many = shared(model.items)

@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react'
+import { Fragment, type ReactNode } from 'react'
 import type { BidModel } from '../../core/bid'
 import { sectionsOf, type BidBlock, type BidPicture, type BidSection } from '../../core/bid/blocks'
 import { MarksOnPicture } from '../house/MarksOnPicture'
@@ -7,23 +7,42 @@ import { StripPicture } from '../house/StripPicture'
 type Of<K extends BidBlock['kind']> = Extract<BidBlock, { kind: K }>
 type PictureSrc = (sha256: string) => string
 /** How a bid is shown: where its pictures come from, and what stands under a piece of work. */
-type Shown = { readonly pictureSrc: PictureSrc; readonly workFoot?: ((id: string) => ReactNode) | undefined }
+type Shown = {
+  readonly pictureSrc: PictureSrc
+  readonly workFoot?: ((id: string) => ReactNode) | undefined
+  /** Places and what is read once fold, so that a phone shows the whole in a few screens. */
+  readonly folded: boolean
+  /** How deep the heading of a piece of work stands: under a section, or under a place in it. */
+  readonly depth?: 3 | 4
+}
+
+/** Sections an owner reads at once; the others open at a touch. */
+const READ_AT_ONCE: ReadonlySet<string> = new Set([
+  'Bid',
+  'Read this first',
+  'Where it is',
+  'What we propose',
+  'Your choices',
+])
 
 /** A bid on the screen: the sections and blocks that paper prints too. */
 export function BidView({
   model,
   pictureSrc,
   workFoot,
+  folded = false,
   prices = true,
 }: {
   model: BidModel
   pictureSrc: PictureSrc
   /** What its owner may do with a piece of work. */
   workFoot?: (id: string) => ReactNode
+  /** Places, and sections that are read once, fold. */
+  folded?: boolean
   /** False for a face without money: no figure stands there, not even a nought. */
   prices?: boolean
 }) {
-  const shown = { pictureSrc, workFoot }
+  const shown = { pictureSrc, workFoot, folded }
   return (
     <article className="mx-auto flex max-w-4xl flex-col gap-6 bg-paper px-6 py-6 max-sm:px-4 print:bg-white print:p-0">
       {sectionsOf(model, { prices }).map((section) => (
@@ -44,24 +63,106 @@ function runsOf(blocks: readonly BidBlock[]): BidBlock[][] {
 
 const LISTED: ReadonlySet<BidBlock['kind']> = new Set<BidBlock['kind']>(['hazard', 'work', 'finding'])
 
+/** Blocks under the head of their place; blocks before the first head, and what follows the last place, stand alone. */
+function byPlace(
+  blocks: readonly BidBlock[],
+): { readonly head: Of<'place'> | null; readonly blocks: BidBlock[] }[] {
+  const groups: { head: Of<'place'> | null; blocks: BidBlock[] }[] = []
+  for (const block of blocks) {
+    const last = groups.at(-1)
+    if (block.kind === 'place') groups.push({ head: block, blocks: [] })
+    else if (last && (last.head === null || block.kind === 'work')) last.blocks.push(block)
+    else groups.push({ head: null, blocks: [block] })
+  }
+  return groups
+}
+
+/** Shows that a head opens what is under it. */
+const Fold = () => (
+  <span aria-hidden className="no-print mr-2 inline-block group-open:rotate-90">
+    ›
+  </span>
+)
+
+const SUMMARY =
+  'flex list-none min-h-11 cursor-pointer items-baseline justify-between gap-4 border-b border-ink py-2'
+
 function Section({ section, shown }: { section: BidSection; shown: Shown }) {
-  const { name, headed, folds, blocks } = section
-  const inside = runsOf(blocks).map((run, index) => <Run key={index} run={run} shown={shown} />)
-  if (name === 'Bid') return <header className="border-b border-ink pb-2">{inside}</header>
+  const { name, headed, blocks } = section
+  const runs = (of: readonly BidBlock[], depth: 3 | 4 = 3): ReactNode =>
+    runsOf(of).map((run, index) => <Run key={index} run={run} shown={{ ...shown, depth }} />)
+  if (name === 'Bid') return <header className="border-b border-ink pb-2">{runs(blocks)}</header>
+  if (section.folds || (shown.folded && !READ_AT_ONCE.has(name))) {
+    return (
+      <section aria-label={name}>
+        <details className="group">
+          <summary className={`${SUMMARY} font-head text-[17px] font-semibold`}>
+            <h2 className="text-[17px]">
+              <Fold />
+              {name}
+              {section.folds ? `: ${blocks.length}` : ''}
+            </h2>
+          </summary>
+          <div className="flex flex-col gap-3 pt-2">{runs(blocks)}</div>
+        </details>
+      </section>
+    )
+  }
+  const inside = byPlace(blocks).map(({ head, blocks: mine }, index) =>
+    head ? (
+      <Place key={index} head={head} count={mine.length} folded={shown.folded}>
+        {runs(mine, 4)}
+      </Place>
+    ) : (
+      <Fragment key={index}>{runs(mine)}</Fragment>
+    ),
+  )
   return (
     <section aria-label={name} className={headed ? '' : 'flex flex-col gap-3'}>
-      {headed && !folds ? <h2 className="text-[19px]">{name}</h2> : null}
-      {folds ? (
-        <details className="print:open">
-          <summary className="font-head">
-            {name}: {blocks.length}
-          </summary>
-          {inside}
-        </details>
-      ) : (
-        inside
-      )}
+      {headed ? <h2 className="text-[19px]">{name}</h2> : null}
+      {inside}
     </section>
+  )
+}
+
+/** What is done at one place of the house, with its sum. */
+function Place({
+  head,
+  count,
+  folded,
+  children,
+}: {
+  head: Of<'place'>
+  count: number
+  folded: boolean
+  children: ReactNode
+}) {
+  const amount = head.amount === null ? null : <span className="whitespace-nowrap">{head.amount}</span>
+  if (!folded) {
+    return (
+      <>
+        <h3 className="mt-5 flex items-baseline justify-between gap-4 border-b border-ink text-[17px]">
+          <span>{head.name}</span>
+          {amount}
+        </h3>
+        {children}
+      </>
+    )
+  }
+  return (
+    <details className="group">
+      <summary className={`${SUMMARY} font-head text-[17px] font-semibold`}>
+        <h3 className="text-[17px]">
+          <Fold />
+          {head.name}{' '}
+          <span className="text-[14px] font-normal text-quiet">
+            {count === 1 ? 'one item' : `${count} items`}
+          </span>
+        </h3>
+        {amount}
+      </summary>
+      {children}
+    </details>
   )
 }
 
@@ -86,12 +187,13 @@ function Block({ block, shown }: { block: BidBlock; shown: Shown }) {
       return <Drawings blocks={[block]} />
     case 'work':
       return (
-        <Work block={block} pictureSrc={pictureSrc}>
+        <Work block={block} pictureSrc={pictureSrc} depth={shown.depth ?? 3}>
           {workFoot?.(block.id)}
         </Work>
       )
     case 'place':
-      return <PlaceHead block={block} />
+    case 'sign':
+      return null
     case 'table':
       return <Table block={block} />
     case 'sum':
@@ -172,28 +274,22 @@ function Drawings({ blocks }: { blocks: readonly Of<'drawing'>[] }) {
   )
 }
 
-function PlaceHead({ block }: { block: Of<'place'> }) {
-  return (
-    <h3 className="mt-5 flex items-baseline justify-between gap-4 border-b border-ink text-[17px]">
-      <span>{block.name}</span>
-      {block.amount === null ? null : <span className="whitespace-nowrap">{block.amount}</span>}
-    </h3>
-  )
-}
-
 function Work({
   block,
   pictureSrc,
+  depth,
   children,
 }: {
   block: Of<'work'>
   pictureSrc: PictureSrc
+  depth: 3 | 4
   children: ReactNode
 }) {
+  const Heading = `h${depth}` as const
   return (
     <li id={`item-${block.id}`} className="border-b border-rule py-3 break-inside-avoid">
       <div className="flex items-baseline justify-between gap-4">
-        <h4 className="font-head text-[16px] font-semibold">{block.title}</h4>
+        <Heading className="font-head text-[16px] font-semibold">{block.title}</Heading>
         {block.amount === null ? null : (
           <span className="font-head text-[17px] font-semibold whitespace-nowrap">{block.amount}</span>
         )}
@@ -318,7 +414,7 @@ function Pairs({ block }: { block: Of<'pairs'> }) {
         <thead>
           <tr className="border-b border-ink">
             <th scope="col" className="py-1 pr-3 text-left">
-              Source
+              Consistent with
             </th>
             <th scope="col" className="py-1 pr-3 text-left">
               Spots
@@ -331,7 +427,10 @@ function Pairs({ block }: { block: Of<'pairs'> }) {
         <tbody>
           {block.rows.map((row) => (
             <tr key={row.source} className="border-b border-rule align-top">
-              <td className="py-1 pr-3">{row.source}</td>
+              <td className="py-1 pr-3">
+                {row.source}
+                {row.sure ? <span className="text-quiet">, {row.sure}</span> : null}
+              </td>
               <td className="py-1 pr-3 whitespace-nowrap">{row.findings}</td>
               <td className="py-1">{row.fix}</td>
             </tr>

@@ -53,6 +53,7 @@ export function OwnerBid({
   const view = (
     <BidView
       model={model}
+      folded
       pictureSrc={(sha256) => `/api/owner/${token}/picture/${sha256}`}
       {...(open ? { workFoot: (id: string) => <WorkChoice id={id} /> } : {})}
     />

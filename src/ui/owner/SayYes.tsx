@@ -167,7 +167,11 @@ function YesSheet({
         )}
         <Chosen heading={`Done: ${done.length}`} titles={titled(done)} />
         <Chosen heading="Taken besides" titles={titled([...choice.taken, ...choice.looks])} />
-        <Chosen heading="Left out; it stays open and can be taken up later" titles={titled(choice.left)} />
+        <Chosen
+          heading="Left out; it stays open and can be taken up later"
+          titles={titled(choice.left.filter((id) => !choice.declined.includes(id)))}
+        />
+        <Chosen heading="Declined in your name, though people may be hurt" titles={titled(choice.declined)} />
         <p className="text-[14px] text-quiet">
           What the bid lists under “Not in the price” is not in this sum. The bid stands until {until}.
         </p>

@@ -37,18 +37,18 @@ export function WorkChoice({ id }: { id: string }) {
         </Button>
       ) : null}
       {askAbout}
+      {item && choice.left.includes(id) ? <LeftOut id={id} /> : null}
     </div>
   )
 }
 
 function InOrOut({ id, title }: { id: string; title: string }) {
-  const { bid, named, choice, choose, name, setName } = useChoosing()
+  const { bid, choice, choose, name, setName } = useChoosing()
   const [asksName, setAsksName] = useState(false)
   const item = bid.items.find((each) => each.id === id)!
   if (item.leave === null) return null
-  const { hazard, saves_cents } = item.leave
+  const { hazard } = item.leave
   const isOut = choice.left.includes(id)
-  const follows = named.find((each) => each.id === id)?.left_out ?? ''
   const out = (): void => {
     setAsksName(false)
     choose(leave(choice, id, hazard))
@@ -81,12 +81,19 @@ function InOrOut({ id, title }: { id: string; title: string }) {
           </div>
         </form>
       ) : null}
-      {isOut ? (
-        <p role="status" className="w-full text-[15px] text-pencil-text">
-          Left out: {formatCents(saves_cents)} less.{' '}
-          {follows.replace(/^Left out, /, '').replace(/^./, (first) => first.toUpperCase())}
-        </p>
-      ) : null}
     </>
+  )
+}
+
+/** What is saved, and what follows. */
+function LeftOut({ id }: { id: string }) {
+  const { bid, named } = useChoosing()
+  const saves = bid.items.find((each) => each.id === id)?.leave?.saves_cents
+  const follows = named.find((each) => each.id === id)?.left_out ?? ''
+  if (saves === undefined) return null
+  return (
+    <p role="status" className="w-full text-[15px] text-pencil-text">
+      Left out: {formatCents(saves)} less. {follows}
+    </p>
   )
 }

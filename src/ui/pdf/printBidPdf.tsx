@@ -1,5 +1,6 @@
 import { Document, Image, Page, renderToBuffer, Text, View } from '@react-pdf/renderer'
 import { sectionsOf, type BidBlock, type BidModel, type BidPicture } from '../../core/bid'
+import { dayWords } from '../../core/measure'
 import { MarksPdf } from './MarksPdf'
 import { INK, registerFonts, RULE, styles, Words } from './paper'
 import { StripPdf } from './StripPdf'
@@ -189,7 +190,8 @@ function Clause({ block }: { block: Of<'clause'> | Of<'pairs'> }) {
       ) : (
         block.rows.map((row, index) => (
           <Words key={index} style={{ marginTop: 2 }}>
-            {row.source}, {row.findings.includes(',') ? 'spots' : 'spot'} {row.findings}.{' '}
+            {row.source}
+            {row.sure ? `, ${row.sure}` : ''}, {row.findings.includes(',') ? 'spots' : 'spot'} {row.findings}.{' '}
             <Words style={styles.quiet}>{row.fix}</Words>
           </Words>
         ))
@@ -218,6 +220,12 @@ function Block({ block, pictures }: { block: BidBlock; pictures: Pictures }) {
       return <DrawingRow block={block} />
     case 'work':
       return <Work block={block} pictures={pictures} />
+    case 'sign':
+      return (
+        <Words style={{ marginTop: 16 }} minPresenceAhead={20}>
+          {block.text} ______________________________________________
+        </Words>
+      )
     case 'place':
       return <PlaceHead block={block} />
     case 'table':
@@ -238,7 +246,7 @@ function BidDocument({ model, pictures }: { model: BidModel; pictures: Pictures 
   return (
     <Document title={`Bid: ${model.title}`} author={model.firm.name} language="en">
       <Page size="LETTER" style={styles.page}>
-        {sectionsOf(model, { prices: true }).flatMap(({ name, headed, blocks }) => [
+        {sectionsOf(model, { prices: true, paper: true }).flatMap(({ name, headed, blocks }) => [
           ...(headed
             ? [
                 <Words
@@ -261,9 +269,9 @@ function BidDocument({ model, pictures }: { model: BidModel; pictures: Pictures 
         </View>
         <View style={styles.foot} fixed>
           <Text>
-            {model.firm.name} · {model.title}
+            {model.firm.name} · {model.title} · {dayWords(model.prepared_on)}
           </Text>
-          <Text render={({ pageNumber, totalPages }) => `${pageNumber} / ${totalPages}`} />
+          <Text render={({ pageNumber, totalPages }) => `page ${pageNumber} of ${totalPages}`} />
         </View>
       </Page>
     </Document>

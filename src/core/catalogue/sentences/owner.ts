@@ -50,10 +50,9 @@ export const OWNER_SAYS = {
   spots: (numbers: readonly string[]) => `${numbers.length === 1 ? 'spot' : 'spots'} ${numbers.join(', ')}`,
   lasts: ([low, high]: readonly [number, number]) =>
     `Should last ${low === high ? String(low) : `${low} to ${high}`} years.`,
-  leaveMend: (part: string) =>
-    `Left out, the ${part} stays as it is and goes on getting worse while it is wet.`,
-  leaveFix: (follows: string) => `Left out, the cause stays: ${follows}`,
-  leaveOther: 'Left out, it stays as it is.',
+  leaveMend: (part: string) => `The ${part} stays as it is and goes on getting worse while it is wet.`,
+  leaveFix: (follows: string) => `The cause stays: ${follows}`,
+  leaveOther: 'It stays as it is.',
   leaveHazard:
     'This is about people not being hurt. Whoever leaves it out says so with his name, and it is written down as declined.',
   lead: (of: { many: number; where: string | null }) =>
