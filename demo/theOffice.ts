@@ -11,7 +11,11 @@ export type Standing =
   | { readonly is: 'walked' }
   | { readonly is: 'sent' }
   | { readonly is: 'seen' }
+  /** Its owner asks about the bid, and nobody has answered yet. */
+  | { readonly is: 'question'; readonly words: string }
   | { readonly is: 'accepted' }
+  /** Accepted without the item that can be left out last. */
+  | { readonly is: 'accepted-in-part' }
   | { readonly is: 'declined' }
   | { readonly is: 'scheduled'; readonly in_days: number }
   | { readonly is: 'closed'; readonly days_ago: number }
@@ -124,6 +128,68 @@ export const OFFICE: readonly Small[] = [
         at: at('b', 0, 12),
         length_in: 20,
         grade: 3,
+      }),
+    ],
+  },
+  {
+    id: 'ferry-steps-21',
+    title: '21 Ferry Steps',
+    owner: 'Runa Pell',
+    asked: 'Two sills over the porch, and the board above them.',
+    year: 1979,
+    cladding: 'wood-lap',
+    standing: { is: 'question', words: 'Could the sills be done before the painter comes on the 12th?' },
+    findings: [
+      finding({
+        n: 1,
+        words: 'Sill soft at its left end',
+        component: 'window-sill',
+        at: at('a', 6, 36, 'window-a1'),
+        length_in: 30,
+        grade: 3,
+      }),
+      finding({
+        n: 2,
+        words: 'Fascia soft over the porch',
+        component: 'fascia',
+        at: at('a', 4, 106),
+        length_in: 36,
+        grade: 2,
+      }),
+    ],
+  },
+  {
+    id: 'sailmaker-yard-4',
+    title: '4 Sailmaker Yard',
+    owner: 'Cato Brandt',
+    asked: 'The corner by the bins, the door post, and the window beside it.',
+    year: 1988,
+    cladding: 'wood-lap',
+    standing: { is: 'accepted-in-part' },
+    findings: [
+      finding({
+        n: 1,
+        words: 'Corner board soft at the foot',
+        component: 'corner-board',
+        at: at('b', 0, 12),
+        length_in: 22,
+        grade: 3,
+      }),
+      finding({
+        n: 2,
+        words: 'Casing leg soft beside the window',
+        component: 'side-casing',
+        at: at('b', 9, 40, 'window-b1'),
+        length_in: 18,
+        grade: 3,
+      }),
+      finding({
+        n: 3,
+        words: 'Sill worn, paint gone',
+        component: 'window-sill',
+        at: at('a', 6, 36, 'window-a1'),
+        length_in: 36,
+        grade: 1,
       }),
     ],
   },

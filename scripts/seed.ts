@@ -9,6 +9,7 @@ import { DEMO_JOBS } from '../demo'
 import { movedTo } from '../demo/movedTo'
 import { OFFICE, officeJob, type Standing } from '../demo/theOffice'
 import { drawnFront, drawnPhoto, FRONT_CANVAS, type Damage } from '../demo/photos'
+import { chosenTotal, WHOLE_BID } from '../src/core/bid'
 import { JOB_VERSION, startingRates, startingSettings, type JobDocument } from '../src/core/job'
 import { ORDER_STEP } from '../src/core/walk'
 import { makePool } from '../src/db/pool'
@@ -16,7 +17,7 @@ import { insertCompany, insertEdition } from '../src/db/queries/company'
 import { findJob } from '../src/db/queries/jobs'
 import { withTx, type Tx } from '../src/db/tx'
 import { authOptions } from '../src/server/auth/options'
-import { acceptBid, readOwnerBid } from '../src/server/bids/ownerBid'
+import { acceptBid, askFirm, readOwnerBid } from '../src/server/bids/ownerBid'
 import { sendBid } from '../src/server/bids/sendBid'
 import { context } from '../src/server/context'
 import type { Member } from '../src/server/http'
@@ -138,13 +139,27 @@ async function bringTo(member: Member, job: JobDocument, standing: Standing): Pr
   const { url } = await sendBid(member, job.id, { id: randomUUID(), replaces: null }, { now })
   const token = url!.split('/o/')[1]!
   if (standing.is === 'sent' || standing.is === 'expired') return
-  const { hash } = await readOwnerBid(token)
+  const { hash, model } = await readOwnerBid(token)
   if (standing.is === 'seen') return
+  const name = job.people[0]!.name
+  if (standing.is === 'question') {
+    await askFirm(token, { id: randomUUID(), name, about: null, words: standing.words })
+    return
+  }
+  if (standing.is === 'accepted-in-part') {
+    const last = model.items.findLast(({ leave }) => leave !== null && !leave.hazard)
+    const left = last ? [last.id] : []
+    const total = chosenTotal(model, { ...WHOLE_BID, left })
+    if (!total.ok) throw new Error(`no part of ${job.id} can be accepted: ${total.error.kind}`)
+    const choice = { left, taken: [], looks: [], declined: [] }
+    await acceptBid(token, { name, role: 'owns', hash, choice, total_cents: total.value.total_cents })
+    return
+  }
   if (standing.is === 'declined') {
     await sayOfJob(member, job.id, { standing: { state: 'declined', on: TODAY } })
     return
   }
-  await acceptBid(token, { name: job.people[0]!.name, role: 'owns', hash })
+  await acceptBid(token, { name, role: 'owns', hash })
   if (standing.is === 'scheduled')
     await sayOfJob(member, job.id, { standing: { state: 'scheduled', on: daysOn(standing.in_days) } })
   if (standing.is === 'closed')

@@ -132,8 +132,8 @@ test('300 findings, 60 items and 300 pictures', async () => {
   const { pages, text, pictures } = readPdf(pdf)
   expect(pages).toBeGreaterThan(40)
   expect(pictures).toBe(300)
-  expect(text).toContain(`${pages} / ${pages}`)
-  expect(text).toContain('finding 300')
+  expect(text).toContain(`page ${pages} of ${pages}`)
+  expect(text).toContain('spot 300')
   expect(pdf.length).toBeLessThan(40_000_000)
   expect(steps.filter(({ step }) => step === 'pictures')).toHaveLength(300)
   const last_photo = model.findings.at(-1)!.photos[0]!

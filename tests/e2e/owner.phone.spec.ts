@@ -109,6 +109,7 @@ test('he asks, chooses, leaves out by name, signs; the office sees it and answer
   await expect(page.getByText('Answer the owner').first()).toBeVisible()
   await page.goto(`/jobs/${jobId}/bid`)
   await expect(page.getByText('accepted in part by Orla Fennimore', { exact: false })).toBeVisible()
+  await expect(page.getByText('Nothing has changed since bid 1.')).toBeVisible()
   const asked = page.getByRole('region', { name: 'Questions from the owner' })
   await expect(asked).toContainText('Will the new sill be painted?')
   await asked.getByLabel('Your answer').fill('Primed and painted twice, as listed.')

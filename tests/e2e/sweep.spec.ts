@@ -98,6 +98,7 @@ const ROWS: Readonly<Record<string, Row>> = {
     is: [401, 404, 403, 403, 404, 404],
   },
   'GET /api/clips/[sha256]': { path: `/api/clips/${HASH}`, is: NOTHING },
+  'GET /api/bids/[id]/file': { path: `/api/bids/${NO_ID}/file`, is: [401, 404, 403, 403, 404, 404] },
   'GET /api/bids/[id]/pdf': { path: `/api/bids/${NO_ID}/pdf`, is: [401, 404, 403, 403, 404, 404] },
   'POST /api/links/[id]/revoke': {
     path: `/api/links/${NO_ID}/revoke`,

@@ -9,6 +9,7 @@ export {
   type Choosable,
   type ChosenTotal,
 } from './choose'
+export { compareBids, isSameBid, type BidDifference, type Difference } from './compareBids'
 export { sectionsOf, type BidBlock, type BidPicture, type BidSection } from './blocks'
 export { readBid, type BidReadError } from './raiseBid'
 export type { Stages } from './stages'

@@ -28,7 +28,7 @@ function doneBy(letter: string, { scope }: Stages): string {
 /** How sure that is, and who says so: found consistent with a cause, never caused by it. */
 function sureWords({ certainty, by }: Stages['trace']['sources'][number]): string {
   if (certainty === 'stated') return BID_SAYS.sureStated(by ?? BID_SAYS.estimator)
-  return certainty === 'shown' ? BID_SAYS.sureShown : BID_SAYS.sureTraced(String(certainty))
+  return certainty === 'shown' ? BID_SAYS.sureShown : BID_SAYS.sureTraced(certainty)
 }
 
 /** Sources with their fixes, and how each stands. */

@@ -99,6 +99,7 @@ function methodEntry(method: MethodRow): Entry {
     { name: 'Recommended', words: adviceWords(method.advice, 'recommended') },
     { name: 'Warned of', words: adviceWords(method.advice, 'warned') },
     { name: 'Blocked', words: adviceWords(method.advice, 'blocked') },
+    { name: 'To the owner', words: method.we.replaceAll('{part}', 'part') },
     { name: 'Lasts, source cured', words: years(method.life) },
     { name: 'Lasts, source left', words: years(method.lifeUncured) },
     { name: 'Warranty', words: method.sells ? WARRANTIES[method.warranty] : '' },

@@ -187,6 +187,18 @@ export function findPdf(tx: Tx, bidId: string): Promise<z.infer<typeof Pdf> | nu
   ])
 }
 
+const Snapshot = z.object({ snapshot: z.string(), snapshot_sha256: z.string(), number: z.number() })
+
+/** What was frozen, as it was sent. */
+export function findSnapshot(tx: Tx, bidId: string): Promise<z.infer<typeof Snapshot> | null> {
+  return maybeOne(
+    tx,
+    Snapshot,
+    'select snapshot, snapshot_sha256, number from app.bid where company_id = $1 and id = $2',
+    [tx.companyId, bidId],
+  )
+}
+
 const Mail = z.object({
   id: z.string(),
   job_id: z.string().nullable(),

@@ -1,6 +1,6 @@
 import 'server-only'
 import { OwnerChoice, type SentBidAnswer } from '../../core/contract'
-import { findPdf, listBids, listMail, revokeLink, type Mail } from '../../db/queries/bids'
+import { findPdf, findSnapshot, listBids, listMail, revokeLink, type Mail } from '../../db/queries/bids'
 import { findJob } from '../../db/queries/jobs'
 import { withTx } from '../../db/tx'
 import { context } from '../context'
@@ -46,6 +46,15 @@ export async function readBidPdf(member: Member, bidId: string): Promise<Buffer>
   const found = await withTx(pool, member.companyId, (tx) => findPdf(tx, bidId))
   if (!found) throw new Refused({ kind: 'not-found', what: 'bid' })
   return unbroken(found.pdf, found.pdf_sha256)
+}
+
+/** A sent bid as it was frozen: canonical JSON under its seal. @throws Refused `not-found`, `bid-tampered`. */
+export async function readBidFile(member: Member, bidId: string): Promise<string> {
+  mustBeAllowed(member, 'send-bids', WHAT)
+  const { pool } = await context()
+  const found = await withTx(pool, member.companyId, (tx) => findSnapshot(tx, bidId))
+  if (!found) throw new Refused({ kind: 'not-found', what: 'bid' })
+  return unbroken(found.snapshot, found.snapshot_sha256)
 }
 
 export async function takeLinkBack(member: Member, linkId: string): Promise<void> {

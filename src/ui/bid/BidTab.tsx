@@ -8,6 +8,7 @@ import { Dialog } from '../look/Dialog'
 import { useJob } from '../state/useJob'
 import { BeforeItLeaves } from './BeforeItLeaves'
 import { BidView } from './BidView'
+import { SinceLast } from './SinceLast'
 import { ThreadPanel } from './ThreadPanel'
 import { useMarkedBid } from './useMarkedBid'
 import { useSending } from './useSending'
@@ -106,6 +107,7 @@ function SendPanel({ jobId }: { jobId: string }) {
             ? `Goes to ${owner.name}${owner.email ? `, ${owner.email}` : ''}.`
             : 'No owner noted: the link can still be handed over. Add a person in Job details.'}
         </p>
+        <SinceLast bids={bids} draft={derived.bid} />
         <div className="flex flex-wrap gap-2">
           <Button
             look="main"
@@ -199,6 +201,9 @@ function SendPanel({ jobId }: { jobId: string }) {
               <span className="flex gap-2 pt-1">
                 <a className="text-chalk-text underline" href={`/api/bids/${bid.id}/pdf`}>
                   PDF
+                </a>
+                <a className="text-chalk-text underline" href={`/api/bids/${bid.id}/file`} download>
+                  JSON
                 </a>
                 {bid.link_id && !bid.revoked_at ? (
                   <button
