@@ -114,7 +114,9 @@ test('he asks, chooses, leaves out by name, signs; the office sees it and answer
   await expect(asked).toContainText('Will the new sill be painted?')
   await asked.getByLabel('Your answer').fill('Primed and painted twice, as listed.')
   await asked.getByRole('button', { name: 'Answer' }).click()
-  await expect(asked.getByText('Primed and painted twice, as listed.')).toBeVisible()
+  await expect(
+    asked.getByRole('listitem').filter({ hasText: 'Primed and painted twice, as listed.' }),
+  ).toBeVisible()
   await owner.reload()
   await expect(owner.getByText('Primed and painted twice, as listed.')).toBeVisible()
   await phone.close()

@@ -7,6 +7,7 @@ import { Button, LinkButton, Notice, Panel, PANES } from '../look'
 import { Dialog } from '../look/Dialog'
 import { useJob } from '../state/useJob'
 import { BeforeItLeaves } from './BeforeItLeaves'
+import { BidOut } from './BidOut'
 import { BidView } from './BidView'
 import { SinceLast } from './SinceLast'
 import { ThreadPanel } from './ThreadPanel'
@@ -49,6 +50,7 @@ export function BidTab({ jobId }: { jobId: string }) {
               </LinkButton>
             ) : null}
           </div>
+          {view.member.seesMoney ? <BidOut bid={bid} /> : null}
           <p className="pt-1 text-[13px] text-quiet">
             Pictures leave without the place they were taken at; originals keep it.
           </p>

@@ -3,21 +3,9 @@
 import type { CutPlan } from '../../core/cut'
 import { buyList, carpenterSheets, plainRows, sawSheet, sheetRows, type List } from '../../core/lists'
 import { Button } from '../look'
+import { fileName, save } from '../lists/saveFile'
 import { useJob } from '../state/useJob'
 import { drawingSvg } from './drawingSvg'
-
-function save(name: string, blob: Blob): void {
-  const url = URL.createObjectURL(blob)
-  const link = document.createElement('a')
-  link.href = url
-  link.download = name
-  link.click()
-  setTimeout(() => URL.revokeObjectURL(url), 10_000)
-}
-
-/** A name that any device takes for a file. */
-const fileName = (title: string, list: string, kind: string): string =>
-  `${title.replace(/[^\p{L}\p{N}]+/gu, '-').replace(/^-|-$/g, '') || 'job'}-${list}.${kind}`
 
 /** Every list as a file: comma-separated, a workbook whose sums are live, or plain data; and on paper. */
 export function ListsOut({ cut }: { cut: CutPlan }) {

@@ -252,7 +252,7 @@ function BidDocument({ model, pictures }: { model: BidModel; pictures: Pictures 
                 <Words
                   key={name}
                   style={styles.heading}
-                  minPresenceAhead={blocks[0]?.kind === 'drawing' ? 160 : 60}
+                  minPresenceAhead={blocks[0]?.kind === 'drawing' ? 260 : 60}
                 >
                   {name}
                 </Words>,
