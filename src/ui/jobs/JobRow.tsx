@@ -71,7 +71,7 @@ export function JobRow({ row, today, seesMoney, office }: Props) {
         </span>
         <span className="flex items-center gap-2 font-head text-[15px] max-lg:col-start-2 max-lg:row-start-2 max-lg:justify-end">
           <StateMark state={day.state} />
-          {STATE_WORDS[day.state]}
+          {day.state === 'accepted' && job.in_part ? 'yes in part' : STATE_WORDS[day.state]}
         </span>
         <span className="text-right font-head text-[16px] font-semibold max-lg:col-start-2 max-lg:row-start-1">
           {!seesMoney ? (
