@@ -1,0 +1,135 @@
+import {
+  BELOW_ROOF_END,
+  hiddenBehind,
+  HIDDEN_ODDS,
+  LEAST_CHANCE,
+  MOST_CHANCE,
+  UNTOUCHED,
+  UNTOUCHED_BESIDE_SOFT,
+  type ByGrade,
+  type HiddenRow,
+  type OddsRow,
+} from '../../catalogue/hidden/hidden'
+import { placeOf } from '../../geometry'
+import { byId, gradeOf, type Finding, type JobDocument } from '../../job'
+import { inches } from '../../measure'
+import { sigmaOf } from './simulate'
+
+/** What a finding may hide, and every step of how that was reckoned. */
+export type HiddenChance = {
+  readonly row: HiddenRow
+  /** Null: nobody touched it. */
+  readonly grade: number | null
+  /** What moved the odds, each with by how much. */
+  readonly moved: readonly OddsRow[]
+  readonly backing: number | null
+  readonly framing: number
+  readonly extent: { readonly typical: number; readonly sigma: number }
+}
+
+/** A sixth of the extent more where it is gone; little more than what is seen where only the surface is worn. Our judgement. */
+const GONE_MORE = 0.3
+const SURFACE_EXTENT = [1, 1.1, 1.4] as const
+
+const DEEP_OVERHANG = inches(24)
+
+/**
+ * A chance with its odds multiplied.
+ *
+ * @example
+ * withOdds(0.5, 3) // => 0.75
+ */
+export function withOdds(chance: number, times: number): number {
+  const odds = (chance / (1 - chance)) * times
+  return odds / (1 + odds)
+}
+
+/** Of wood nobody touched, the grades it would have; the sound share is halved where its neighbour is soft. */
+function untouchedGrades(besideSoft: boolean): ByGrade {
+  if (!besideSoft) return UNTOUCHED
+  const sound = UNTOUCHED[0] * UNTOUCHED_BESIDE_SOFT
+  const rest = UNTOUCHED.slice(1).reduce((sum, each) => sum + each, 0)
+  const scale = (1 - sound) / rest
+  return [sound, UNTOUCHED[1] * scale, UNTOUCHED[2] * scale, UNTOUCHED[3] * scale, UNTOUCHED[4] * scale]
+}
+
+function onSide(finding: Finding, job: JobDocument): string | null {
+  const at = placeOf(finding, job)
+  return at.kind === 'side' ? at.side_id : null
+}
+
+/** Others on the same side whose grade is at least so much. */
+function neighbours(finding: Finding, job: JobDocument, least: number): Finding[] {
+  const side = onSide(finding, job)
+  if (side === null) return []
+  return job.findings.filter(
+    (other) => other.id !== finding.id && onSide(other, job) === side && (gradeOf(other) ?? 0) >= least,
+  )
+}
+
+/** The wettest reading at a finding; null: nobody took one. */
+function wettest(finding: Finding, job: JobDocument): number | null {
+  const readings = job.facts.flatMap((fact) =>
+    fact.kind === 'reading' && fact.about.kind === 'finding' && fact.about.finding_id === finding.id
+      ? [fact.moisture_percent]
+      : [],
+  )
+  return readings.length > 0 ? Math.max(...readings) : null
+}
+
+function isSo(fact: NonNullable<OddsRow['fact']>, finding: Finding, job: JobDocument): boolean {
+  const side = byId(job.sides, onSide(finding, job))
+  const wet = wettest(finding, job)
+  switch (fact) {
+    case 'storm-side':
+      return side !== null && side !== undefined && job.house?.surroundings?.storm_side === side.facing
+    case 'deep-overhang':
+      return side !== null && side !== undefined && side.overhang > DEEP_OVERHANG
+    case 'wet':
+      return wet !== null && wet >= 25
+    case 'damp':
+      return wet !== null && wet > 20 && wet < 25
+    case 'dry':
+      return wet !== null && wet <= 16
+    case 'soft-neighbours':
+      return neighbours(finding, job, 3).length >= 2
+  }
+}
+
+const KICK_OUT_MISSING = 'kick-out-missing'
+
+/**
+ * What a finding may hide behind it, from its part, its grade and what is known of the place; null where nothing is known of its part.
+ * A place that was opened hides nothing more: what was found there is a finding of its own.
+ *
+ * @param cause what its damage is traced to
+ */
+export function hiddenChance(finding: Finding, job: JobDocument, cause: string | null): HiddenChance | null {
+  if (finding.how_known === 'opened') return null
+  const base = finding.component === null ? null : hiddenBehind(finding.component)
+  if (base === null) return null
+  const row = base.id === 'lap-field' && cause === KICK_OUT_MISSING ? BELOW_ROOF_END : base
+  const grade = finding.suspected ? null : gradeOf(finding)
+  const besideSoft = neighbours(finding, job, 2).some(({ component }) => component === finding.component)
+  const grades: readonly number[] =
+    grade === null ? untouchedGrades(besideSoft) : [0, 1, 2, 3, 4].map((each) => (each === grade ? 1 : 0))
+  const moved = HIDDEN_ODDS.filter(
+    ({ signs, fact }) =>
+      signs.some((sign) => finding.signs.some((seen) => seen.present && seen.sign === sign)) ||
+      (fact !== null && isSo(fact, finding, job)),
+  )
+  const times = moved.reduce((product, each) => product * each.times, 1)
+  const chance = (by: ByGrade): number => {
+    const plain = grades.reduce((sum, share, index) => sum + share * by[index]!, 0)
+    return Math.min(MOST_CHANCE, Math.max(LEAST_CHANCE, withOdds(plain, times)))
+  }
+  const [low, typical, high] = grade !== null && grade <= 1 ? SURFACE_EXTENT : row.extent
+  return {
+    row,
+    grade,
+    moved,
+    backing: row.backing === null ? null : chance(row.backing),
+    framing: chance(row.framing),
+    extent: { typical: typical + (grade === 4 ? GONE_MORE : 0), sigma: sigmaOf(low, high) },
+  }
+}
