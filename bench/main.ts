@@ -1,4 +1,5 @@
 import { benchCut, type CutRow } from './cut'
+import { benchPrice, type PriceRow } from './price'
 import { benchScale, type ScaleRow } from './scale'
 import { benchScreen } from './screen'
 import { benchStages, type Row } from './stages'
@@ -13,6 +14,7 @@ const BENCHES = {
   trace: benchTrace,
   cut: benchCut,
   takeoff: benchTakeoff,
+  price: benchPrice,
   screen: benchScreen,
   walk: benchWalk,
   scale: benchScale,
@@ -37,6 +39,11 @@ function printInBrowser(name: string, rows: readonly WalkRow[]): void {
 
 function printScale(rows: readonly ScaleRow[]): void {
   process.stdout.write('\nscale: 200 firms, 1,000 jobs in one of them; against bare SQL in the same run\n')
+  for (const row of rows) process.stdout.write(`  ${row.name}\n      ${row.value}\n      ${row.beside}\n`)
+}
+
+function printPrice(rows: readonly PriceRow[]): void {
+  process.stdout.write('\nprice: the middle of 5 runs\n')
   for (const row of rows) process.stdout.write(`  ${row.name}\n      ${row.value}\n      ${row.beside}\n`)
 }
 
@@ -93,16 +100,20 @@ const stages = wanted('stages') ? benchStages() : null
 const trace = wanted('trace') ? benchTrace() : null
 const cut = wanted('cut') ? await benchCut() : null
 const takeoff = wanted('takeoff') ? benchTakeoff() : null
+const price = wanted('price') ? benchPrice() : null
 const screen = wanted('screen') ? await benchScreen() : null
 const walk = wanted('walk') ? await benchWalk() : null
 const scale = wanted('scale') ? await benchScale() : null
 if (words.includes('--json'))
-  process.stdout.write(`${JSON.stringify({ stages, trace, cut, takeoff, screen, walk, scale }, null, 2)}\n`)
+  process.stdout.write(
+    `${JSON.stringify({ stages, trace, cut, takeoff, price, screen, walk, scale }, null, 2)}\n`,
+  )
 else {
   if (stages) printStages(stages)
   if (trace) printTrace(trace)
   if (cut) printCut(cut)
   if (takeoff) printTakeoff(takeoff)
+  if (price) printPrice(price)
   if (screen) printInBrowser('screen', screen)
   if (walk) printInBrowser('walk', walk)
   if (scale) printScale(scale)

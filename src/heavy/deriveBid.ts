@@ -1,13 +1,13 @@
-import { withLeaves } from '../core/compare'
+import { readyBid } from '../core/compare'
 import { derive } from '../core/pipeline'
 import type { HeavyTasks } from './tasks'
 
-/** The bid as it would be sent today, reckoned from the job, with what each item saves where it is left out. */
+/** The bid as it would be sent today, reckoned from the job, with what is reckoned only before it leaves. */
 export const deriveBid: HeavyTasks['deriveBid'] = ({ job, today }) => {
   const derived = derive(job, today)
   const { people } = derived.job
   return {
-    model: withLeaves(job, today, derived),
+    model: readyBid(job, today, derived),
     missing: [...derived.lacks],
     owner: people.find((person) => person.roles.includes('may-approve')) ?? people[0] ?? null,
   }

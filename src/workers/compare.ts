@@ -1,5 +1,5 @@
-import { compareMethods, priceOfFixes, sideAgainstSpots } from '../core/compare'
-import type { Comparison, FixPrice, SideChoice } from '../core/compare'
+import { compareMethods, priceOfFixes, riskOf, sideAgainstSpots } from '../core/compare'
+import type { Comparison, FixPrice, Risk, RiskSettings, SideChoice } from '../core/compare'
 import type { JobDocument } from '../core/job'
 import type { Trace } from '../core/trace'
 
@@ -8,11 +8,13 @@ export type Wish =
   | { readonly kind: 'methods'; readonly finding_id: string }
   | { readonly kind: 'fixes' }
   | { readonly kind: 'side'; readonly side_id: string }
+  | { readonly kind: 'risk'; readonly settings: RiskSettings }
 /** What is found, by the kind of the wish. */
 export type Found = {
   readonly methods: Comparison
   readonly fixes: readonly FixPrice[]
   readonly side: SideChoice | null
+  readonly risk: Risk | null
 }
 export type CompareAsk = {
   readonly turn: number
@@ -34,6 +36,8 @@ function foundFor({ wish, job, trace, today }: CompareAsk): Found[keyof Found] {
       return priceOfFixes(job, trace, today)
     case 'side':
       return sideAgainstSpots(job, trace, wish.side_id, today)
+    case 'risk':
+      return riskOf(job, today, wish.settings)
   }
 }
 

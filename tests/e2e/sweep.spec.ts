@@ -59,6 +59,7 @@ const ROWS: Readonly<Record<string, Row>> = {
     data: {},
     is: [401, 404, 403, 403, 200, 200],
   },
+  'GET /api/jobs/[id]/draft': { path: `/api/jobs/${JOB}/draft`, is: OFFICE },
   'GET /api/jobs/[id]/paper': { path: `/api/jobs/${JOB}/paper`, is: OFFICE },
   'POST /api/jobs/[id]/copy': {
     path: `/api/jobs/${JOB}/copy`,

@@ -250,6 +250,7 @@ export function bidJob(job: JobDocument, stages: Stages, preparedOn: string): Bi
       tax_rate: price.kind === 'priced' ? price.tax_rate : 0,
     },
     looks: looksOf(stages),
+    finds: [],
     response: responseOf(job, stages),
     source_pairs: sourcePairs(stages, job),
     clauses: clausesOf(job, stages, preparedOn),

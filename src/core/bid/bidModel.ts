@@ -134,6 +134,8 @@ export const BidModel = z.strictObject({
       price_cents: CentsValue,
     }),
   ),
+  /** What may be found behind what is opened, by the unit: the first, and each further one at the same place. */
+  finds: z.array(z.strictObject({ what: z.string(), first_cents: CentsValue, further_cents: CentsValue })),
   /** Somebody's list, answered number by number; null: there is none. */
   response: z
     .strictObject({

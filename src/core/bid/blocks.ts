@@ -1,4 +1,5 @@
 import type { Drawing } from '../house'
+import { OWNER_SAYS } from '../catalogue/sentences/owner'
 import { dayWords, formatLength, type Length } from '../measure'
 import type { BidBlock, BidSection } from './bidBlock'
 import type { BidHazardLine, BidModel } from './bidModel'
@@ -150,6 +151,26 @@ function glance(model: BidModel): BidBlock[] {
   ]
 }
 
+/** What finds cost, and who decides. */
+function findsBlocks({ finds }: BidModel): BidBlock[] {
+  if (finds.length === 0) return []
+  const rows = finds.map(({ what, first_cents, further_cents }) => [
+    what,
+    cents(first_cents),
+    cents(further_cents),
+  ])
+  return [
+    { kind: 'words', text: OWNER_SAYS.finds, tone: 'plain' },
+    {
+      kind: 'table',
+      name: 'Prices of what may be found',
+      heads: ['What', 'The first', 'Each further one there'],
+      rows,
+      amounts: true,
+    },
+  ]
+}
+
 /** A clause that stands under a head of its own. */
 const bare = (block: BidBlock): BidBlock =>
   block.kind === 'clause' ? { kind: 'words', text: block.text, tone: 'plain' } : block
@@ -208,6 +229,7 @@ export function sectionsOf(
           })
         : []),
     ]),
+    ...(prices ? section('If we find more', findsBlocks(model)) : []),
     ...section('Why it is damaged', clauseOf(SOURCES_CLAUSE)),
     ...section('Your list', responseTable(model, prices)),
     ...section('Not in the price', besideTable(model)),

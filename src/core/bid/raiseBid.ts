@@ -27,6 +27,7 @@ export const BID_STEPS: Readonly<Record<number, (bid: Body) => Body>> = {
     groups: [],
     choosing: { least_cents: 0, tax_rate: 0 },
     looks: [],
+    finds: [],
     response: null,
     ...bid,
     version: 3,

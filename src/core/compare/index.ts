@@ -1,4 +1,6 @@
 export { compareMethods, type Alternative, type Comparison } from './compareMethods'
 export { priceOfFixes, type FixPrice } from './priceOfFixes'
 export { sideAgainstSpots, type SideChoice } from './sideAgainstSpots'
-export { withLeaves } from './withLeaves'
+export { readyBid, withLeaves } from './withLeaves'
+export { hiddenCost, priceFinds, type FindPrice, type HiddenCost, type OpenedPlace } from './hiddenCost'
+export { riskOf, USUAL_RISK, type Risk, type RiskSettings } from './riskOf'

@@ -1,10 +1,34 @@
 import type { BidModel } from '../bid'
+import { BEHIND } from '../catalogue/hidden/finds'
 import type { JobDocument } from '../job'
 import type { Cents } from '../measure'
 import { derive, type Derived } from '../pipeline'
+import { hiddenCost } from './hiddenCost'
 
 /** Beyond so many items each is not reckoned by itself: an owner then asks, and the firm sends another bid. */
 const MOST_ITEMS = 120
+
+/** Unit prices of what stands behind the places that this job opens, each once. */
+function findsOf(document: JobDocument, today: string, derived: Derived): BidModel['finds'] {
+  const { finds, places } = hiddenCost(document, today, derived)
+  const behind = new Set(
+    places.flatMap(({ chance }) => {
+      const { backing, framing } = BEHIND[chance.row.id] ?? { backing: null, framing: '' }
+      return [backing, framing]
+    }),
+  )
+  return finds.flatMap(({ find, cents }) =>
+    cents !== null && behind.has(find.id)
+      ? [{ what: find.plain, first_cents: cents.first, further_cents: cents.further }]
+      : [],
+  )
+}
+
+/** The bid as it leaves: with what each item saves where it is left out, and unit prices of what may be found. */
+export function readyBid(document: JobDocument, today: string, derived: Derived): BidModel {
+  const bid = withLeaves(document, today, derived)
+  return derived.price.kind === 'priced' ? { ...bid, finds: findsOf(document, today, derived) } : bid
+}
 
 /**
  * The bid with what each item saves where it is left out: the job reckoned once more without it. What items share stays with the

@@ -4,3 +4,4 @@ export { priceJob, type ApartLine, type JobPrice, type Price, type PriceLine } f
 export { priceLooks, type LookLine, type Looks } from './priceLooks'
 export { toldPrices, type ToldPrice } from './toldPrices'
 export { marginOf, markupOf, overheadOnCost, overheadOnSales, sellPrice, type SellError } from './sellPrice'
+export * from './hidden'

@@ -174,16 +174,21 @@ async function freeze(
   return true
 }
 
-/** The bid as it would be printed today, for whoever looks it over before it leaves. Nothing is kept. */
-export async function draftPdf(member: Member, jobId: string): Promise<Uint8Array> {
-  mustBeAllowed(member, 'send-bids', 'Looking at the paper of a bid')
+/** The bid as it would leave now, under the firm’s mark, for whoever looks it over. Nothing is kept. */
+export async function draftBid(member: Member, jobId: string): Promise<BidModel> {
+  mustBeAllowed(member, 'send-bids', 'Looking over a bid')
   const { pool } = await context()
   const { job, logo } = await withTx(pool, member.companyId, async (tx) => ({
     job: (await loadState(tx, jobId, { lock: false, without: [] })).job,
     logo: await findLogo(tx),
   }))
   const derived = await inThread('deriveBid', { job, today: todayIn(job.job.time_zone, new Date()) })
-  const model = withLogo(derived.model, logo)
+  return withLogo(derived.model, logo)
+}
+
+/** The same on paper. */
+export async function draftPdf(member: Member, jobId: string): Promise<Uint8Array> {
+  const model = await draftBid(member, jobId)
   return printInThread(model, await printPictures(member, model, () => undefined))
 }
 

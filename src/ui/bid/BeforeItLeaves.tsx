@@ -7,7 +7,7 @@ import { Dialog } from '../look/Dialog'
 import { Framed } from '../look/Framed'
 import { useJob } from '../state/useJob'
 import { BidView } from './BidView'
-import { useMarkedBid } from './useMarkedBid'
+import { useReadyBid } from './useReadyBid'
 
 /** Widths of what an owner holds, pixels: a phone, and a sheet of Letter paper. */
 const WIDTHS = { phone: 390, paper: 816 } as const
@@ -29,7 +29,7 @@ export function BeforeItLeaves({ jobId, to, missing, onClose, onSend }: Props) {
   const { derived } = useJob()
   const [on, setOn] = useState<keyof typeof WIDTHS>('phone')
   const { coverage, scope, price } = derived
-  const bid = useMarkedBid()
+  const { bid, isReady } = useReadyBid(jobId)
   const total = price.kind === 'priced' ? formatCents(price.total_cents) : ''
   const open = [
     ...missing,
@@ -60,11 +60,21 @@ export function BeforeItLeaves({ jobId, to, missing, onClose, onSend }: Props) {
               title={`The bid on a ${on === 'phone' ? 'phone' : 'sheet of paper'}`}
               width={WIDTHS[on]}
             >
-              <BidView model={bid} pictureSrc={(sha256) => `/api/photos/${sha256}?size=screen`} prices />
+              <BidView
+                model={bid}
+                pictureSrc={(sha256) => `/api/photos/${sha256}?size=screen`}
+                prices
+                folded={on === 'phone'}
+              />
             </Framed>
           </div>
         </div>
         <div className="flex flex-col gap-3">
+          {isReady ? null : (
+            <p role="status" className="text-[14px] text-quiet">
+              Reckoning what each item saves, and prices of finds.
+            </p>
+          )}
           <h3 className="text-[17px]">Still open</h3>
           {open.length === 0 ? <p className="text-[14px] text-quiet">Nothing.</p> : null}
           {open.map((words) => (

@@ -1,7 +1,8 @@
 'use client'
 
 import type { BidModel } from '../../core/bid'
-import { bidList, plainRows, sheetRows } from '../../core/lists'
+import { bidList } from '../../core/lists/bidList'
+import { plainRows, sheetRows } from '../../core/lists/lists'
 import { Button } from '../look'
 import { fileName, save } from '../lists/saveFile'
 

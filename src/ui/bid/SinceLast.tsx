@@ -3,7 +3,9 @@
 import { useEffect, useState } from 'react'
 import * as z from 'zod'
 import { call } from '../../client/api'
-import { compareBids, isSameBid, readBid, type BidModel, type Difference } from '../../core/bid'
+import type { BidModel } from '../../core/bid'
+import { compareBids, isSameBid, type Difference } from '../../core/bid/compareBids'
+import { readBid } from '../../core/bid/raiseBid'
 import type { SentBidAnswer } from '../../core/contract'
 import { formatCents, type Cents } from '../../core/measure'
 

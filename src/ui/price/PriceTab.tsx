@@ -12,6 +12,7 @@ import { TickSign } from '../house/ribbon/Tick'
 import { FigureTree } from './FigureTree'
 import { groupLines, ORDERS, type LineGroup, type Order } from './groupLines'
 import { MissingRates } from './MissingRates'
+import { RiskPanel } from './RiskPanel'
 import { RatesPanel } from './RatesPanel'
 import { ToldPrices } from './ToldPrices'
 
@@ -85,6 +86,7 @@ export function PriceTab() {
       </Panel>
       <div className="flex flex-col gap-5">
         <Totals />
+        <RiskPanel />
         <RatesPanel />
       </div>
     </div>

@@ -64,6 +64,8 @@ export const OWNER_SAYS = {
     const mended = of.mended === of.causes ? all : of.mended === 0 ? 'none of them' : inWords(of.mended)
     return `${stand} behind ${of.spots === 1 ? 'it' : 'them'}; this bid mends ${mended}.`
   },
+  finds:
+    'What is behind the boards shows when they are off. If it is damaged, we show you a picture, the count, and the price by this list before we go on; until you say so the place is made dry and left.',
   unexplained: 'What let the water in is not known yet.',
   onSide: (facing: string) => `on the ${facing}`,
   atPlace: (place: string) => `at the ${place}`,

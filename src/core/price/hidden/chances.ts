@@ -82,9 +82,9 @@ function isSo(fact: NonNullable<OddsRow['fact']>, finding: Finding, job: JobDocu
   const wet = wettest(finding, job)
   switch (fact) {
     case 'storm-side':
-      return side !== null && side !== undefined && job.house?.surroundings?.storm_side === side.facing
+      return side !== undefined && job.house?.surroundings?.storm_side === side.facing
     case 'deep-overhang':
-      return side !== null && side !== undefined && side.overhang > DEEP_OVERHANG
+      return side !== undefined && side.overhang > DEEP_OVERHANG
     case 'wet':
       return wet !== null && wet >= 25
     case 'damp':

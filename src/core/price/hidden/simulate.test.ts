@@ -6,6 +6,13 @@ import { chanceAbove, sigmaOf, simulation, spreadOf, type HiddenPlace, type Toge
 
 const HOUSES = 40_000
 const ALONE: Together = { source: 0, side: 0, house: 0 }
+const cents = (surface_ft: number, backing_ft: number, framing: number): HiddenPlace['cents'] => ({
+  surface_ft,
+  backing_first: 0,
+  backing_ft,
+  framing_first: framing,
+  framing_further: framing,
+})
 const place = (id: string, of: Partial<HiddenPlace> = {}): HiddenPlace => ({
   id,
   source: id,
@@ -16,7 +23,7 @@ const place = (id: string, of: Partial<HiddenPlace> = {}): HiddenPlace => ({
   seen_ft: 4,
   covered_ft: 4,
   most_ft: null,
-  cents: { surface_ft: 0, backing_ft: 0, framing_each: 0 },
+  cents: cents(0, 0, 0),
   spacing_ft: 4 / 3,
   ...of,
 })
@@ -56,7 +63,7 @@ test('drawn numbers are even, and normal ones normal', () => {
 })
 
 test('one place is damaged as often as its chance says, and costs what that makes', () => {
-  const only = place('a', { cents: { surface_ft: 0, backing_ft: 1000, framing_each: 0 } })
+  const only = place('a', { cents: cents(0, 1000, 0) })
   const { totals } = run([only], ALONE)
   expect(Math.abs(chanceAbove(totals, 0) - 0.3)).toBeLessThan(0.008)
   // Chance × seen × mean of the log-normal × price of a foot; the extent is drawn apart from the damage.
@@ -68,7 +75,7 @@ test('one place is damaged as often as its chance says, and costs what that make
 
 /** All damaged, so that the total is a sum of log-normals. */
 const sure = (id: string, of: Partial<HiddenPlace> = {}): HiddenPlace =>
-  place(id, { backing: 1, framing: 0, cents: { surface_ft: 0, backing_ft: 1000, framing_each: 0 }, ...of })
+  place(id, { backing: 1, framing: 0, cents: cents(0, 1000, 0), ...of })
 
 test('a sum of independent log-normals has the sum of their means and of their variances', () => {
   const places = Array.from({ length: 8 }, (_, n) => sure(`p${n}`, { seen_ft: 1 + n }))
@@ -103,7 +110,7 @@ test('two places of one source are damaged together as often as the bivariate no
     backing: 0.5,
     framing: 0,
     extent: flat,
-    cents: { surface_ft: 0, backing_ft: 250, framing_each: 0 },
+    cents: cents(0, 250, 0),
   }
   const { totals } = run([place('a', { ...each, source: 's' }), place('b', { ...each, source: 's' })], {
     source: 0.5,
@@ -124,7 +131,7 @@ test('places of one source moving together make the bad houses worse: independen
       side: `d${n % 4}`,
       backing: 0.45,
       framing: 0,
-      cents: { surface_ft: 0, backing_ft: 1000, framing_each: 0 },
+      cents: cents(0, 1000, 0),
     }),
   )
   const shared = spreadOf(run(places, { source: 0.5, side: 0.2, house: 0.1 }).totals)
@@ -139,7 +146,7 @@ test('places of one source moving together make the bad houses worse: independen
 })
 
 test('the same seed gives the same houses, in one go or in many; another seed others', () => {
-  const places = [place('a', { cents: { surface_ft: 100, backing_ft: 900, framing_each: 4000 } }), place('b')]
+  const places = [place('a', { cents: cents(100, 900, 4000) }), place('b')]
   const together = { source: 0.5, side: 0.2, house: 0.1 }
   const whole = run(places, together, 5000).totals
   const pieces = simulation(places, { houses: 5000, seed: 7, together })
@@ -150,8 +157,8 @@ test('the same seed gives the same houses, in one go or in many; another seed ot
 
 test('shares of the variance add up to one; what cannot vary has none', () => {
   const places = [
-    place('a', { cents: { surface_ft: 0, backing_ft: 900, framing_each: 0 } }),
-    place('b', { cents: { surface_ft: 0, backing_ft: 100, framing_each: 0 } }),
+    place('a', { cents: cents(0, 900, 0) }),
+    place('b', { cents: cents(0, 100, 0) }),
     place('still'),
   ]
   const { places: drivers } = run(places, ALONE, 20_000)
@@ -167,7 +174,7 @@ test('no damage is longer than its member, and what the price covers is not char
     seen_ft: 4,
     covered_ft: 6,
     most_ft: 7,
-    cents: { surface_ft: 1000, backing_ft: 9_999, framing_each: 0 },
+    cents: cents(1000, 9_999, 0),
   })
   const { totals } = run([short], ALONE, 5000)
   expect(Math.max(...totals)).toBeCloseTo(1000, 6)
@@ -184,4 +191,22 @@ test('nothing opened hides nothing', () => {
     reserve_cents: 0,
   })
   expect(chanceAbove(new Float64Array(0), 0)).toBe(0)
+})
+
+test('to begin costs once, and each foot and each piece after it', () => {
+  const only = place('a', {
+    backing: 1,
+    framing: 1,
+    extent: { typical: 1, sigma: 0 },
+    seen_ft: 4,
+    cents: {
+      surface_ft: 0,
+      backing_first: 5000,
+      backing_ft: 1000,
+      framing_first: 20_000,
+      framing_further: 8000,
+    },
+  })
+  // $50 + 4 ft at $10, and a piece at $200 with three more at $80: 4 ft at 16 in.
+  expect(spreadOf(run([only], ALONE, 10).totals).mean_cents).toBeCloseTo(5000 + 4000 + 20_000 + 3 * 8000, 6)
 })

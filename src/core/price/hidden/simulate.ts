@@ -21,10 +21,12 @@ export type HiddenPlace = {
   readonly cents: {
     /** Of a further foot of the surface. */
     readonly surface_ft: number
-    /** Of the backing behind a foot. */
+    /** Of the backing: to begin at all, and of each foot of it. */
+    readonly backing_first: number
     readonly backing_ft: number
-    /** Of a piece of framing. */
-    readonly framing_each: number
+    /** Of the framing: of the first piece, and of each further one. */
+    readonly framing_first: number
+    readonly framing_further: number
   }
   /** Between pieces of framing. */
   readonly spacing_ft: number
@@ -132,8 +134,9 @@ export function simulation(
       const reach = place.seen_ft * Math.exp(logTypical[i]! + sigma[i]! * y)
       const long = place.most_ft === null ? reach : Math.min(reach, Math.max(place.most_ft, place.seen_ft))
       let cents = Math.max(0, long - place.covered_ft) * place.cents.surface_ft
-      if (z > backingFrom[i]!) cents += long * place.cents.backing_ft
-      if (z > framingFrom[i]!) cents += (Math.ceil(long / place.spacing_ft) + 1) * place.cents.framing_each
+      if (z > backingFrom[i]!) cents += place.cents.backing_first + long * place.cents.backing_ft
+      if (z > framingFrom[i]!)
+        cents += place.cents.framing_first + Math.ceil(long / place.spacing_ft) * place.cents.framing_further
       cost[i] = cents
       total += cents
     }
