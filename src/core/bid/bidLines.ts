@@ -75,7 +75,8 @@ export function itemLine(
   const sells = item.row === null || item.row.sells
   if (!sells || spots.length === 0) return null
   const line = price.kind === 'priced' ? price.lines.find((each) => each.item_id === item.id) : undefined
-  if (line?.includedIn && isTold(item, line.includedIn, scope)) return null
+  // A price typed for it is charged, and so it is told.
+  if (line?.includedIn && line.sell_cents === 0 && isTold(item, line.includedIn, scope)) return null
   return {
     id: item.id,
     title: ownerTitle(item),

@@ -2,6 +2,8 @@
 import { expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { DEMO_JOBS } from '../../../demo'
+import { plain } from '../../../tests/support/priced'
+import { sillNose, smallHouse, workItem } from '../../../tests/support/jobs'
 import { withLeaves } from '../compare'
 import { derive } from '../pipeline'
 import type { BidModel } from './bidModel'
@@ -132,4 +134,47 @@ test('for every choice: more work never costs less, and the total is never under
     }),
     { numRuns: 200 },
   )
+})
+
+test('in place of an item of which nobody knows what it saves nothing is taken by a touch', () => {
+  const of = { ...small, beside: [option('alt', 80_000, 'c')] }
+  expect(chosenTotal(of, { ...WHOLE_BID, taken: ['alt'] })).toEqual({
+    ok: false,
+    error: { kind: 'not-of-this-bid', id: 'alt' },
+  })
+})
+
+test('an alternate of a lone item: the whole of that is saved, and the bid comes to what the job comes to with it instead', () => {
+  const nose = sillNose({ stated_grade: 3 })
+  const items = [
+    workItem('mended', { method: 'piece-in', component: 'sill-nose', finding_ids: [nose.id] }),
+    workItem('whole', {
+      method: 'replace-member',
+      component: 'sill-nose',
+      finding_ids: [nose.id],
+      state: 'alternate',
+      alternate_of: 'mended',
+    }),
+  ]
+  const lone = plain(smallHouse({ findings: [nose], work_items: items }))
+  const bid = withLeaves(lone, DAY, derive(lone, DAY))
+  const taken = chosenTotal(bid, { ...WHOLE_BID, taken: ['whole'] })
+  const option_cents = bid.beside[0]!.price_cents!
+  const { leave, price_cents } = bid.items[0]!
+  expect(leave?.saves_cents).toBe(price_cents)
+  expect(taken.ok && taken.value).toMatchObject({
+    items: [],
+    replaced: ['mended'],
+    total_cents: option_cents,
+  })
+  // Where the price of the whole job was typed, nothing is saved: then it cannot be taken by a touch.
+  const typed = {
+    ...lone,
+    typed_prices: [
+      { id: 't', removed: false, on: { kind: 'job' as const }, cents: 100_000 as never, reason: 'round' },
+    ],
+  }
+  const fixed = withLeaves(typed, DAY, derive(typed, DAY))
+  expect(fixed.items[0]!.leave).toBeNull()
+  expect(fixed.beside[0]!).toMatchObject({ takeable: false, price_cents: option_cents })
 })

@@ -59,7 +59,12 @@ function firstWrong(ids: readonly string[], known: ReadonlySet<string>): ChoiceE
  * Fails: ids that are not of this bid or not to be chosen, two options in place of one item, nothing left to do.
  */
 export function chosenTotal(model: Choosable, choice: Choice): Result<ChosenTotal, ChoiceError> {
-  const options = model.beside.filter((each) => each.takeable && each.price_cents !== null)
+  // What takes the place of an item of which nobody knows what it saves cannot be reckoned here: it is asked about.
+  const unknown = new Set(model.items.flatMap(({ id, leave }) => (leave ? [] : [id])))
+  const options = model.beside.filter(
+    ({ takeable, price_cents, instead_of }) =>
+      takeable && price_cents !== null && !(instead_of !== null && unknown.has(instead_of)),
+  )
   const wrong =
     firstWrong(choice.left, new Set(model.items.flatMap(({ id, leave }) => (leave ? [id] : [])))) ??
     firstWrong(choice.taken, new Set(options.map(({ id }) => id))) ??
@@ -76,9 +81,7 @@ export function chosenTotal(model: Choosable, choice: Choice): Result<ChosenTota
   const items = model.items.filter(({ id }) => !out.has(id))
   const looks = model.looks.filter(({ id }) => choice.looks.includes(id))
   if (items.length + taken.length + looks.length === 0) return err({ kind: 'nothing-chosen' })
-  const saved = model.items.flatMap(({ id, leave, price_cents }) =>
-    out.has(id) ? [leave?.saves_cents ?? price_cents] : [],
-  )
+  const saved = model.items.flatMap(({ id, leave }) => (out.has(id) && leave ? [leave.saves_cents] : []))
   const sum = addCents(
     ...model.items.map(({ price_cents }) => price_cents),
     model.adjustment?.cents ?? (0 as Cents),

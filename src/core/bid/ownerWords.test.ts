@@ -135,3 +135,20 @@ test('a piece of work told by another item is no line of its own', () => {
     price.kind === 'priced' ? price.items_cents : 0,
   )
 })
+
+test('a price typed for work that another item does already is charged, and so stands in the bid', () => {
+  const nose = sillNose({ stated_grade: 3 })
+  const items = ['piece-in', 'replace-member'].map((method) =>
+    workItem(method, { method, component: 'sill-nose', finding_ids: [nose.id] }),
+  )
+  const typed_prices = items.map(({ id }) => ({
+    id: `typed-${id}`,
+    removed: false,
+    on: { kind: 'item' as const, item_id: id },
+    cents: 12_300 as never,
+    reason: '',
+  }))
+  const { bid } = derive(smallHouse({ findings: [nose], work_items: items, typed_prices }), DAY)
+  expect(bid.items).toHaveLength(2)
+  expect(bid.items.reduce((sum, each) => sum + each.price_cents, 0) + bid.tax_cents).toBe(bid.total_cents)
+})
