@@ -121,13 +121,3 @@ export async function takeEditsIn(local: LocalCopies, file: Blob): Promise<Taken
   }
   return { ok: true, edits: saved.edits.length, pictures: saved.pictures.length, jobIds }
 }
-
-/** Hands a file to the person at the browser. */
-export function handOver(file: Blob, name: string): void {
-  const url = URL.createObjectURL(file)
-  const link = document.createElement('a')
-  link.href = url
-  link.download = name
-  link.click()
-  setTimeout(() => URL.revokeObjectURL(url), 60_000)
-}

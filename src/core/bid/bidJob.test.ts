@@ -9,6 +9,19 @@ import { BidModel } from './bidModel'
 
 const bid = derive(alderHouse(), '2026-05-04').bid
 
+/** A hazard noted of the house, with what is to be done of it. */
+const hazard = (n: number, do_now: string) => ({
+  kind: 'hazard' as const,
+  id: `h${n}`,
+  by: 'Tess Orme',
+  at: '2026-05-04T09:00:00Z',
+  about: { kind: 'house' as const },
+  hazard: 'wiring' as const,
+  signs: [],
+  what: `box ${n} open`,
+  do_now,
+})
+
 test('the bid of the main demo fits its schema', () => {
   expect(BidModel.safeParse(bid).success).toBe(true)
 })
@@ -19,18 +32,10 @@ test('hazards come first, the keep-off before all', () => {
 })
 
 test('three hazards stand first, and every other one after them', () => {
-  const hazard = (n: number) => ({
-    kind: 'hazard' as const,
-    id: `h${n}`,
-    by: 'Tess Orme',
-    at: '2026-05-04T09:00:00Z',
-    about: { kind: 'house' as const },
-    hazard: 'wiring' as const,
-    signs: [],
-    what: `box ${n} open`,
-    do_now: `Close box ${n}.`,
-  })
-  const { bid: of } = derive(smallHouse({ facts: [1, 2, 3, 4, 5].map(hazard) }), '2026-05-04')
+  const { bid: of } = derive(
+    smallHouse({ facts: [1, 2, 3, 4, 5].map((n) => hazard(n, `Close box ${n}.`)) }),
+    '2026-05-04',
+  )
   expect([...of.hazards, ...of.more_hazards].map((each) => each.what)).toEqual(
     [1, 2, 3, 4, 5].map((n) => `box ${n} open`),
   )
@@ -38,18 +43,7 @@ test('three hazards stand first, and every other one after them', () => {
 })
 
 test('hazards of which the same is to be done are one, with all they are about', () => {
-  const hazard = (n: number) => ({
-    kind: 'hazard' as const,
-    id: `h${n}`,
-    by: 'Tess Orme',
-    at: '2026-05-04T09:00:00Z',
-    about: { kind: 'house' as const },
-    hazard: 'wiring' as const,
-    signs: [],
-    what: `box ${n} open`,
-    do_now: '',
-  })
-  const { bid: of } = derive(smallHouse({ facts: [1, 2].map(hazard) }), '2026-05-04')
+  const { bid: of } = derive(smallHouse({ facts: [1, 2].map((n) => hazard(n, '')) }), '2026-05-04')
   expect(of.hazards.map((each) => each.what)).toEqual(['box 1 open; box 2 open'])
 })
 

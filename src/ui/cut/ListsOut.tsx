@@ -1,9 +1,10 @@
 'use client'
 
+import { handOver } from '../../client/handOver'
 import type { CutPlan } from '../../core/cut'
 import { buyList, carpenterSheets, plainRows, sawSheet, sheetRows, type List } from '../../core/lists'
 import { Button } from '../look'
-import { fileName, save } from '../lists/saveFile'
+import { fileName } from '../lists/fileName'
 import { useJob } from '../state/useJob'
 import { drawingSvg } from './drawingSvg'
 
@@ -20,11 +21,11 @@ export function ListsOut({ cut }: { cut: CutPlan }) {
   async function workbook(): Promise<void> {
     const { default: write } = await import('write-excel-file/browser')
     const sheets = lists().map((list) => ({ data: sheetRows(list), sheet: list.name }))
-    save(fileName(title, 'lists', 'xlsx'), await write(sheets).toBlob())
+    handOver(await write(sheets).toBlob(), fileName(title, 'lists', 'xlsx'))
   }
   async function commas(list: List): Promise<void> {
     const { default: papa } = await import('papaparse')
-    save(fileName(title, list.id, 'csv'), new Blob([papa.unparse(plainRows(list))], { type: 'text/csv' }))
+    handOver(new Blob([papa.unparse(plainRows(list))], { type: 'text/csv' }), fileName(title, list.id, 'csv'))
   }
   function data(): void {
     const all = {
@@ -34,16 +35,17 @@ export function ListsOut({ cut }: { cut: CutPlan }) {
       lists: lists().map((list) => ({ ...list, rows: plainRows(list).slice(1) })),
       carpenter: carpenterSheets(derived),
     }
-    save(
-      fileName(title, 'lists', 'json'),
+    handOver(
       new Blob([JSON.stringify(all, null, 2)], { type: 'application/json' }),
+      fileName(title, 'lists', 'json'),
     )
   }
   function drawing(): void {
     const drawn = document.querySelector<SVGSVGElement>(
       'section[aria-label="Walls"] svg, section[aria-label="Plan"] svg',
     )
-    if (drawn) save(fileName(title, 'walls', 'svg'), new Blob([drawingSvg(drawn)], { type: 'image/svg+xml' }))
+    if (drawn)
+      handOver(new Blob([drawingSvg(drawn)], { type: 'image/svg+xml' }), fileName(title, 'walls', 'svg'))
   }
   return (
     <div role="group" aria-label="Lists as files" className="flex flex-wrap gap-x-3">

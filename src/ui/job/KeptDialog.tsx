@@ -4,7 +4,7 @@ import { Button, LinkButton, Notice } from '../look'
 import { Dialog } from '../look/Dialog'
 import { useJob } from '../state/useJob'
 import type { RefusedEdit, UnreadableEdit } from '../../client/localCopies'
-import { handOver } from '../../client/savedEdits'
+import { handOver } from '../../client/handOver'
 
 const WHERE = {
   sent: 'Everything is on the server.',

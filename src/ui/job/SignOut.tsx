@@ -2,7 +2,8 @@
 
 import { useState } from 'react'
 import { memberHere, leave } from '../../client/member'
-import { handOver, saveEdits } from '../../client/savedEdits'
+import { handOver } from '../../client/handOver'
+import { saveEdits } from '../../client/savedEdits'
 import { Button, LinkButton, Notice } from '../look'
 import { Dialog } from '../look/Dialog'
 
