@@ -2,7 +2,7 @@ import type { NextConfig } from 'next'
 
 const config: NextConfig = {
   turbopack: { root: import.meta.dirname },
-  serverExternalPackages: ['pg', 'sharp', 'exifr', 'better-auth', 'piscina', 'pino'],
+  serverExternalPackages: ['pg', 'sharp', 'exifr', 'better-auth', 'piscina', 'pino', 'pg-boss'],
   experimental: { turbopackFileSystemCacheForBuild: false },
   poweredByHeader: false,
   // Headers of every answer, and each page's policy, are set by src/serve: they hold for what the framework refuses too.

@@ -25,10 +25,12 @@ const places: readonly HiddenPlace[] = Array.from({ length: PLACES }, (_, n) => 
   id: `place-${n}`,
   source: `source-${n % 5}`,
   side: `side-${n % 4}`,
+  opening: null,
   backing: 0.45,
   framing: 0.2,
   extent: { typical: 1.6, sigma: sigmaOf(1.2, 3) },
   seen_ft: 4,
+  along_ft: 4,
   covered_ft: 6,
   most_ft: null,
   cents: {

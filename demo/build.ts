@@ -185,6 +185,7 @@ export function finding(of: Said): Finding {
     clip_ids: [],
     earlier_repair: 'not-noted',
     detail_id: null,
+    behind: null,
     seen_by: CREW.estimator,
   }
 }

@@ -6,9 +6,13 @@ const url = process.env.DATABASE_URL
 if (!url) refuse('Set DATABASE_URL to the database and the role that raises it. See docs/operating.md.')
 await needNpm()
 const { migrate } = await import('./lib/database.mjs')
-const { DETRIMUS_APP_PASSWORD: app = null, DETRIMUS_AUTH_PASSWORD: auth = null } = process.env
+const {
+  DETRIMUS_APP_PASSWORD: app = null,
+  DETRIMUS_AUTH_PASSWORD: auth = null,
+  DETRIMUS_QUEUE_PASSWORD: queue = null,
+} = process.env
 try {
-  await migrate({ migratorUrl: url, secrets: { app, auth } })
+  await migrate({ migratorUrl: url, secrets: { app, auth, queue } })
 } catch (error) {
   refuse(`The database was not raised: ${error.message}`)
 }

@@ -12,13 +12,14 @@ const SERVE = path.join(ROOT, '.next', 'detrimus', 'serve.mjs')
 const STAMP = path.join(ROOT, '.next', 'detrimus-sources')
 
 /** What the web process is told; nothing of it is in the repository. */
-export function appEnv({ appUrl, authUrl, secret, port }) {
+export function appEnv({ appUrl, authUrl, queueUrl, secret, port }) {
   return {
     ...process.env,
     NODE_ENV: 'production',
     NEXT_TELEMETRY_DISABLED: '1',
     DETRIMUS_APP_DATABASE_URL: appUrl,
     DETRIMUS_AUTH_DATABASE_URL: authUrl,
+    DETRIMUS_QUEUE_DATABASE_URL: queueUrl,
     DETRIMUS_SESSION_SECRET: secret,
     DETRIMUS_BASE_URL: `http://127.0.0.1:${port}`,
     HOST: '127.0.0.1',

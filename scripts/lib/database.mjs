@@ -22,6 +22,7 @@ export async function migrate({ migratorUrl, secrets }) {
     for (const [role, password] of [
       ['detrimus_app', secrets.app],
       ['detrimus_auth', secrets.auth],
+      ['detrimus_queue', secrets.queue],
     ]) {
       // A password is no parameter in SQL: quoted by the driver's own rule.
       if (password) await client.query(`alter role ${role} password ${client.escapeLiteral(password)}`)
@@ -36,14 +37,14 @@ export async function dropAll({ migratorUrl }) {
   const client = new pg.Client({ connectionString: migratorUrl })
   await client.connect()
   try {
-    for (const schema of ['app', 'auth', 'migration'])
+    for (const schema of ['app', 'auth', 'queue', 'migration'])
       await client.query(`drop schema if exists ${schema} cascade`)
   } finally {
     await client.end()
   }
 }
 
-/** Addresses of the two roles the web process uses; neither can see past row-level security. */
+/** Addresses of the roles the web process uses; none can see past row-level security. */
 export function roleUrls({ migratorUrl, secrets }) {
   const as = (user, password) => {
     const url = new URL(migratorUrl)
@@ -51,5 +52,9 @@ export function roleUrls({ migratorUrl, secrets }) {
     url.password = password
     return url.toString()
   }
-  return { appUrl: as('detrimus_app', secrets.app), authUrl: as('detrimus_auth', secrets.auth) }
+  return {
+    appUrl: as('detrimus_app', secrets.app),
+    authUrl: as('detrimus_auth', secrets.auth),
+    queueUrl: as('detrimus_queue', secrets.queue),
+  }
 }

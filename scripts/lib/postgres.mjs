@@ -39,13 +39,13 @@ function serverUser() {
 function secretsOf(name) {
   const file = path.join(ROOT, '.data', name, 'secrets.json')
   mkdirSync(path.dirname(file), { recursive: true })
-  if (!existsSync(file)) {
-    const word = () => randomBytes(24).toString('hex')
-    writeFileSync(file, JSON.stringify({ migrator: word(), app: word(), auth: word(), session: word() }), {
-      mode: 0o600,
-    })
-  }
-  return JSON.parse(readFileSync(file, 'utf8'))
+  const kept = existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : {}
+  // A role that came later gets its word then; the others keep theirs.
+  const missing = ['migrator', 'app', 'auth', 'queue', 'session'].filter((role) => !kept[role])
+  if (missing.length === 0) return kept
+  const fresh = Object.fromEntries(missing.map((role) => [role, randomBytes(24).toString('hex')]))
+  writeFileSync(file, JSON.stringify({ ...kept, ...fresh }), { mode: 0o600 })
+  return { ...kept, ...fresh }
 }
 
 /** The port a running cluster listens on, as it has written down itself; null when that cannot be read. */

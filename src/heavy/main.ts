@@ -1,4 +1,5 @@
 /** The threads' entry: one exported function a task, called by name. Bundled beside the app; see scripts/lib/bundles.mjs. */
+import { atRates } from '../core/compare'
 import { printBidPdf } from '../ui/pdf/printBidPdf'
 import type { HeavyTasks } from './tasks'
 
@@ -6,10 +7,13 @@ export { openArchive } from './archive'
 export { deriveBid } from './deriveBid'
 export { reckonJob } from './reckonJob'
 
-export const printBid: HeavyTasks['printBid'] = ({ model, pictures }) =>
+export const priceAtRates: HeavyTasks['priceAtRates'] = ({ job, rates, today }) => atRates(job, rates, today)
+
+export const printBid: HeavyTasks['printBid'] = ({ model, pictures, short = false }) =>
   printBidPdf(
     model,
     new Map(
       [...pictures].map(([hash, bytes]) => [hash, Buffer.from(bytes.buffer, bytes.byteOffset, bytes.length)]),
     ),
+    { short },
   )

@@ -1,5 +1,6 @@
 import type { BidModel } from '../core/bid'
-import type { JobDocument, Person } from '../core/job'
+import type { AtRates } from '../core/compare'
+import type { EntityOf, JobDocument, Person } from '../core/job'
 
 /** A bid derived from a job, with what keeps it from being sent and whom it goes to. */
 export type DerivedBid = {
@@ -27,9 +28,12 @@ export type OpenedArchive =
 export type HeavyTasks = {
   readonly deriveBid: (of: { job: JobDocument; today: string }) => DerivedBid
   readonly reckonJob: (of: { job: JobDocument; today: string }) => JobFigures
+  readonly priceAtRates: (of: { job: JobDocument; rates: EntityOf['rates']; today: string }) => AtRates | null
   readonly printBid: (of: {
     model: BidModel
     pictures: ReadonlyMap<string, Uint8Array>
+    /** On one page. */
+    short?: boolean
   }) => Promise<Uint8Array>
   readonly openArchive: (of: {
     bytes: Uint8Array

@@ -1,5 +1,5 @@
 import 'server-only'
-import type { FirmFace, FirmValuesAnswer, FirmValuesRequest } from '../core/contract'
+import type { FirmFace, FirmRatesAnswer, FirmValuesAnswer, FirmValuesRequest } from '../core/contract'
 import { firmValues, valueErrorWords, withValues } from '../core/firmValues'
 import { JOB_VERSION, type Settings } from '../core/job'
 import { insertEdition, renameCompany } from '../db/queries/company'
@@ -23,6 +23,14 @@ export async function readFirmValues(member: Member): Promise<FirmValuesAnswer> 
   const { pool } = await context()
   const { edition, settings, rates } = await withTx(pool, member.companyId, latestSettings)
   return { edition, values: firmValues(settings, rates), clauses: settings.clauses, firm: faceIn(settings) }
+}
+
+/** The firm's rates of today. @throws Refused `not-for-role` for whoever sees no money. */
+export async function readFirmRates(member: Member): Promise<FirmRatesAnswer> {
+  mustBeAllowed(member, 'see-money', 'Looking at the rates')
+  const { pool } = await context()
+  const { edition, rates } = await withTx(pool, member.companyId, latestSettings)
+  return { edition, rates }
 }
 
 /**

@@ -1,5 +1,5 @@
-import { compareMethods, priceOfFixes, riskOf, sideAgainstSpots } from '../core/compare'
-import type { Comparison, FixPrice, Risk, RiskSettings, SideChoice } from '../core/compare'
+import { compareMethods, movesOf, priceOfFixes, riskOf, sideAgainstSpots } from '../core/compare'
+import type { Comparison, FixPrice, Moves, Risk, SideChoice } from '../core/compare'
 import type { JobDocument } from '../core/job'
 import type { Trace } from '../core/trace'
 
@@ -8,13 +8,15 @@ export type Wish =
   | { readonly kind: 'methods'; readonly finding_id: string }
   | { readonly kind: 'fixes' }
   | { readonly kind: 'side'; readonly side_id: string }
-  | { readonly kind: 'risk'; readonly settings: RiskSettings }
+  | { readonly kind: 'risk' }
+  | { readonly kind: 'moves' }
 /** What is found, by the kind of the wish. */
 export type Found = {
   readonly methods: Comparison
   readonly fixes: readonly FixPrice[]
   readonly side: SideChoice | null
   readonly risk: Risk | null
+  readonly moves: Moves | null
 }
 export type CompareAsk = {
   readonly turn: number
@@ -37,7 +39,9 @@ function foundFor({ wish, job, trace, today }: CompareAsk): Found[keyof Found] {
     case 'side':
       return sideAgainstSpots(job, trace, wish.side_id, today)
     case 'risk':
-      return riskOf(job, today, wish.settings)
+      return riskOf(job, today)
+    case 'moves':
+      return movesOf(job, trace, today)
   }
 }
 

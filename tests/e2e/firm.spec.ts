@@ -35,7 +35,7 @@ test('the firm puts its own hours in, says why, takes a price list in after a lo
     .replace(/^good\.sealant,(.*?),8\.5,,$/m, 'good.sealant,$1,8.5,9.75,price list of May')
     .replace(/^good\.primer,(.*?),38,,$/m, 'good.primer,$1,38,dear,')
   await page
-    .getByLabel('CSV of values to take in')
+    .getByLabel('Table of values to take in')
     .setInputFiles({ name: 'v.csv', mimeType: 'text/csv', buffer: Buffer.from(changed) })
   const dialog = page.getByRole('dialog', { name: 'What this file would change' })
   await expect(dialog.getByRole('alert')).toContainText('Primer: “dear” is no number.')

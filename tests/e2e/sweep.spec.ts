@@ -52,6 +52,8 @@ const ROWS: Readonly<Record<string, Row>> = {
     is: [401, 422, 403, 403, 422, 422],
   },
   'GET /api/jobs/months': { path: '/api/jobs/months', is: [401, 200, 403, 403, 200, 200] },
+  'GET /api/jobs/rates': { path: `/api/jobs/rates?ids=${JOB}`, is: [401, 200, 403, 403, 200, 200] },
+  'GET /api/firm/rates': { path: '/api/firm/rates', is: [401, 200, 403, 403, 200, 200] },
   'GET /api/jobs/sums': { path: `/api/jobs/sums?ids=${JOB}`, is: OWN_ONLY },
   'POST /api/jobs/[id]/office': {
     path: `/api/jobs/${JOB}/office`,

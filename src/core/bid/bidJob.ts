@@ -145,7 +145,10 @@ function leadWords(damaged: readonly Finding[], job: JobDocument, stages: Stages
 function leastOf(job: JobDocument, { price, takeoff }: Stages): Cents {
   if (price.kind !== 'priced' || !job.rates) return 0 as Cents
   const least = takeoff.shared.visits * job.rates.minimum_per_visit_cents
-  return Math.max(0, Math.min(least, price.items_cents + (price.adjustment?.cents ?? 0))) as Cents
+  return Math.max(
+    0,
+    Math.min(least, price.items_cents + (price.adjustment?.cents ?? 0) - (price.discount?.cents ?? 0)),
+  ) as Cents
 }
 
 function looksOf({ looks }: Stages): BidModel['looks'] {
@@ -212,6 +215,9 @@ export function bidJob(job: JobDocument, stages: Stages, preparedOn: string): Bi
     prepared_on: preparedOn,
     valid_until: addDays(preparedOn, job.settings.clauses.validity_days),
     lead: leadWords(damaged, job, stages),
+    opening: job.settings.bid.opening,
+    closing: job.settings.bid.closing,
+    shows: { paper: job.settings.bid.paper, prices: job.settings.bid.prices },
     groups: [...groupsOf(job)],
     hazards: hazards.slice(0, SO_MANY_FIRST),
     more_hazards: hazards.slice(SO_MANY_FIRST),
@@ -238,6 +244,7 @@ export function bidJob(job: JobDocument, stages: Stages, preparedOn: string): Bi
     }),
     items,
     beside,
+    discount: price.kind === 'priced' ? price.discount : null,
     adjustment: price.kind === 'priced' ? price.adjustment : null,
     tax_cents: price.kind === 'priced' ? price.tax_cents : (0 as Cents),
     tax_words:
@@ -251,6 +258,9 @@ export function bidJob(job: JobDocument, stages: Stages, preparedOn: string): Bi
     },
     looks: looksOf(stages),
     finds: [],
+    payments: job.rates?.payments ?? { stages: [], deposit_limit_share: null, deposit_limit_cents: null },
+    expects: null,
+    waiting: null,
     response: responseOf(job, stages),
     source_pairs: sourcePairs(stages, job),
     clauses: clausesOf(job, stages, preparedOn),

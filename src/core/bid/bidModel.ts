@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import { CentsValue, Day, Id, PictureMark, Sha256 } from '../job'
+import { CentsValue, Day, Id, PAPERS, Payments, PictureMark, Sha256, SHOWN_PRICES } from '../job'
 import type { Drawing } from '../house'
 
 /** A hazard line: what, where, what can happen, do now, who. */
@@ -36,6 +36,17 @@ const BidFinding = z.strictObject({
     }),
   ),
 })
+/** How a price is meant: as it stands; settled by the unit, both ways; by the hour, and never more. */
+const BidBasis = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('fixed') }),
+  z.strictObject({
+    kind: z.literal('allowance'),
+    quantity: z.number().gt(0),
+    unit: z.enum(['ft', 'ft²', 'each']),
+    unit_cents: CentsValue,
+  }),
+  z.strictObject({ kind: z.literal('ceiling'), hour_cents: CentsValue }),
+])
 const BidItem = z.strictObject({
   id: Id,
   title: z.string(),
@@ -60,6 +71,10 @@ const BidItem = z.strictObject({
     .nullable(),
   /** What follows where it is left out. */
   left_out: z.string(),
+  /** Items and options without which it makes no sense. */
+  requires: z.array(Id),
+  /** How its price is meant. */
+  basis: BidBasis,
   life: z.string(),
   warranty: z.string(),
   notices: z.array(z.string()),
@@ -80,8 +95,11 @@ const BidBeside = z.strictObject({
   price_cents: CentsValue.nullable(),
   /** The owner may choose it by a touch. */
   takeable: z.boolean(),
-  /** The item it takes the place of; null: of none. */
-  instead_of: Id.nullable(),
+  /** Items it takes the place of. */
+  instead_of: z.array(Id),
+  /** What those save together where it takes their place; null: nobody knows, and it is asked about. */
+  saves_cents: CentsValue.nullable(),
+  requires: z.array(Id),
   life: z.string(),
   warranty: z.string(),
   notices: z.array(z.string()),
@@ -90,7 +108,7 @@ const BidBeside = z.strictObject({
 /** The bid as its owner reads it. It carries no cost, hours, overhead or profit. Frozen when sent. */
 export const BidModel = z.strictObject({
   format: z.literal('detrimus-bid'),
-  version: z.literal(3),
+  version: z.literal(4),
   title: z.string(),
   address: z.string(),
   firm: z.strictObject({
@@ -108,6 +126,11 @@ export const BidModel = z.strictObject({
     .optional(),
   /** What was found, where mostly, and how much of its causes is mended: two sentences. */
   lead: z.string(),
+  /** The firm’s own words at its beginning and its end. */
+  opening: z.string(),
+  closing: z.string(),
+  /** What it is printed on, and which prices are shown. */
+  shows: z.strictObject({ paper: z.enum(PAPERS), prices: z.enum(SHOWN_PRICES) }),
   /** Heads of the work, in the order the house is walked. */
   groups: z.array(z.strictObject({ id: z.string(), name: z.string(), where: z.string() })),
   hazards: z.array(BidHazard),
@@ -116,6 +139,7 @@ export const BidModel = z.strictObject({
   items: z.array(BidItem),
   beside: z.array(BidBeside),
   adjustment: z.strictObject({ cents: CentsValue, reason: z.string() }).nullable(),
+  discount: z.strictObject({ cents: CentsValue, reason: z.string() }).nullable(),
   tax_cents: CentsValue,
   tax_words: z.string(),
   total_cents: CentsValue,
@@ -134,6 +158,19 @@ export const BidModel = z.strictObject({
       price_cents: CentsValue,
     }),
   ),
+  /** When money is due, and what of the total. */
+  payments: Payments,
+  /** What is to be expected behind what is opened, beyond the price; null: nothing is opened of which anything is known. */
+  expects: z.strictObject({ low_cents: CentsValue, high_cents: CentsValue }).nullable(),
+  /** What the same work may come to later, as a range; null: the firm does not tell it, or nothing grows. */
+  waiting: z
+    .strictObject({
+      rows: z.array(z.strictObject({ years: z.int(), low_cents: CentsValue, high_cents: CentsValue })),
+      now_cents: CentsValue,
+      works: z.array(z.string()),
+      can_wait: z.array(z.string()),
+    })
+    .nullable(),
   /** What may be found behind what is opened, by the unit: the first, and each further one at the same place. */
   finds: z.array(z.strictObject({ what: z.string(), first_cents: CentsValue, further_cents: CentsValue })),
   /** Somebody's list, answered number by number; null: there is none. */

@@ -1,8 +1,9 @@
 import type { Drawing } from '../house'
 import { OWNER_SAYS } from '../catalogue/sentences/owner'
-import { dayWords, formatLength, type Length } from '../measure'
+import { dayWords, formatLength, wholeDollars, type Cents, type Length } from '../measure'
 import type { BidBlock, BidSection } from './bidBlock'
 import type { BidHazardLine, BidModel } from './bidModel'
+import { paymentsOf } from './payments'
 import {
   alsoSeen,
   besideTable,
@@ -12,7 +13,9 @@ import {
   morePictures,
   placeSums,
   Said,
+  shownPrices,
   workBlocks,
+  type ShownPrices,
 } from './workBlocks'
 
 export type { BidBlock, BidPicture, BidSection } from './bidBlock'
@@ -35,12 +38,15 @@ const totalName = ({ tax_words }: BidModel): string =>
 
 function sumBlock(model: BidModel): BidBlock {
   const included = model.tax_words === 'included'
-  const { adjustment } = model
+  const { adjustment, discount } = model
   return {
     kind: 'sum',
     rows: [
       ...(adjustment
         ? [{ name: joined(['Adjustment', adjustment.reason], ': '), amount: cents(adjustment.cents) }]
+        : []),
+      ...(discount
+        ? [{ name: joined(['Discount', discount.reason], ': '), amount: `− ${cents(discount.cents)}` }]
         : []),
       ...(included ? [] : [{ name: 'Sales tax', amount: cents(model.tax_cents) }]),
     ],
@@ -106,6 +112,7 @@ function head(model: BidModel, prices: boolean): BidBlock[] {
       total: prices ? { name: totalName(model), amount: cents(model.total_cents) } : null,
     },
     ...(model.lead ? [{ kind: 'words', text: model.lead, tone: 'plain' } as const] : []),
+    ...(model.opening ? [{ kind: 'words', text: model.opening, tone: 'plain' } as const] : []),
     ...(model.replaces
       ? [{ kind: 'words', text: replacesWords(model.replaces), tone: 'plain' } as const]
       : []),
@@ -127,7 +134,7 @@ function drawings(model: BidModel): BidBlock[] {
 }
 
 /** What it comes to by place, what may be chosen besides, and where to sign. */
-function glance(model: BidModel): BidBlock[] {
+function glance(model: BidModel, shown: ShownPrices): BidBlock[] {
   const options = model.beside.filter(({ takeable }) => takeable)
   const besides = [...options.map(({ title }) => title), ...model.looks.map(({ says }) => says)]
   const rows = placeSums(model).map(({ name, count, amount }) => [
@@ -136,8 +143,19 @@ function glance(model: BidModel): BidBlock[] {
     amount,
   ])
   return [
-    { kind: 'table', name: 'Price by place', heads: ['Where', 'Work', 'Price'], rows, amounts: true },
+    ...(shown.places
+      ? [
+          {
+            kind: 'table',
+            name: 'Price by place',
+            heads: ['Where', 'Work', 'Price'],
+            rows,
+            amounts: true,
+          } as const,
+        ]
+      : []),
     sumBlock(model),
+    ...paymentsTable(model).slice(0, 1),
     ...(besides.length > 0
       ? [
           {
@@ -151,15 +169,25 @@ function glance(model: BidModel): BidBlock[] {
   ]
 }
 
-/** What finds cost, and who decides. */
-function findsBlocks({ finds }: BidModel): BidBlock[] {
-  if (finds.length === 0) return []
+/** What is to be expected behind the boards, what finds cost, and who decides. */
+function findsBlocks({ finds, expects }: BidModel): BidBlock[] {
+  const range: BidBlock[] = expects
+    ? [
+        {
+          kind: 'words',
+          text: OWNER_SAYS.expects(round(expects.low_cents), round(expects.high_cents)),
+          tone: 'plain',
+        },
+      ]
+    : []
+  if (finds.length === 0) return range
   const rows = finds.map(({ what, first_cents, further_cents }) => [
     what,
     cents(first_cents),
     cents(further_cents),
   ])
   return [
+    ...range,
     { kind: 'words', text: OWNER_SAYS.finds, tone: 'plain' },
     {
       kind: 'table',
@@ -171,44 +199,118 @@ function findsBlocks({ finds }: BidModel): BidBlock[] {
   ]
 }
 
+/** A range is no figure to the cent. */
+const round = (amount: number): string => wholeDollars(amount as Cents)
+
+/** What the same work may come to later: a range with what it assumes, and what loses nothing. */
+function waitingBlocks({ waiting }: BidModel): BidBlock[] {
+  if (!waiting) return []
+  const rows = waiting.rows.map(({ years, low_cents, high_cents }) => [
+    OWNER_SAYS.inYears(years),
+    OWNER_SAYS.between(round(low_cents), round(high_cents)),
+  ])
+  return [
+    { kind: 'words', text: OWNER_SAYS.waits(cents(waiting.now_cents)), tone: 'plain' },
+    { kind: 'table', name: 'If it waits', heads: ['When', 'What it may come to'], rows, amounts: false },
+    { kind: 'words', text: `It is: ${waiting.works.join('; ')}. ${OWNER_SAYS.waitsAssume}`, tone: 'quiet' },
+    ...(waiting.can_wait.length > 0
+      ? [{ kind: 'words', text: OWNER_SAYS.canWait(waiting.can_wait), tone: 'plain' } as const]
+      : []),
+  ]
+}
+
+/** What is due when. */
+function paymentsTable(model: BidModel): BidBlock[] {
+  const rows = paymentsOf(model.total_cents, model.payments).map(({ when, cents: due }) => [when, cents(due)])
+  return rows.length > 0
+    ? [{ kind: 'table', name: 'Payments', heads: ['Due', 'How much'], rows, amounts: true }]
+    : []
+}
+
 /** A clause that stands under a head of its own. */
 const bare = (block: BidBlock): BidBlock =>
   block.kind === 'clause' ? { kind: 'words', text: block.text, tone: 'plain' } : block
 
 /** Clauses that stand elsewhere in a bid: sources as pairs, a list as its table, what is not looked at where it is drawn. */
 const WARRANTY_CLAUSE = 26
-const STANDS_ELSEWHERE: ReadonlySet<number> = new Set([SOURCES_CLAUSE, WARRANTY_CLAUSE, 32, 4])
+const PAYMENTS_CLAUSE = 23
+const LIST_CLAUSE = 32
+const LOOKED_CLAUSE = 4
+const STANDS_ELSEWHERE: ReadonlySet<number> = new Set([
+  SOURCES_CLAUSE,
+  WARRANTY_CLAUSE,
+  PAYMENTS_CLAUSE,
+  LIST_CLAUSE,
+  LOOKED_CLAUSE,
+])
+
+/** The work by name, each with its place and price, under no head: for one page. */
+function workTable(model: BidModel, shown: ShownPrices): BidBlock[] {
+  const rows = model.items.map(({ title, where, price_cents }) => [
+    title,
+    where,
+    ...(shown.each ? [cents(price_cents)] : []),
+  ])
+  const heads = ['Work', 'Where', ...(shown.each ? ['Price'] : [])]
+  return rows.length > 0 ? [{ kind: 'table', name: 'The work', heads, rows, amounts: shown.each }] : []
+}
+
+/** Above so many pieces of work, one page tells what each place comes to. */
+const SHORT_ROWS = 14
+
+/** The bid on one page. What holds besides stands in the long one, and it says so. */
+function shortSections(model: BidModel, prices: boolean): BidSection[] {
+  const shown = shownPrices(model, prices)
+  const rows = model.items.length <= SHORT_ROWS ? workTable(model, { ...shown, places: false }) : []
+  const summed = rows.length > 0 ? glance(model, { ...shown, places: false }) : glance(model, shown)
+  const section = (name: string, blocks: readonly BidBlock[], headed = true): BidSection[] =>
+    blocks.length > 0 ? [{ name, headed, folds: false, blocks }] : []
+  return [
+    ...section('Bid', head(model, prices), false),
+    ...section('Read this first', model.hazards.map(hazardBlock)),
+    ...section('Where it is', drawings(model).slice(0, -1)),
+    ...section('What it comes to', [...rows, ...(prices ? summed : [])]),
+    ...section('Terms', [{ kind: 'words', text: OWNER_SAYS.shortOf, tone: 'quiet' }], false),
+  ]
+}
 
 /**
  * A bid in sections of blocks, in the order it is read: what was found and hazards first, then where it is, what is done and what it
  * costs, what may be chosen, why it is wet, what is not in it, terms. Screen and paper print the same ones.
  *
  * @param of.prices false for a face without money: no figure stands there, not even a nought
+ * @param of.short one page: what was found, hazards, where it is, the work by name with its price, the sum, where to sign
  * @param of.paper its first page alone is enough to sign: the price by place, the choices, where to sign
  */
 export function sectionsOf(
   model: BidModel,
-  { prices, paper = false }: { readonly prices: boolean; readonly paper?: boolean },
+  {
+    prices,
+    paper = false,
+    short = false,
+  }: { readonly prices: boolean; readonly paper?: boolean; readonly short?: boolean },
 ): BidSection[] {
+  if (short) return shortSections(model, prices)
   const section = (
     name: string,
     blocks: readonly BidBlock[],
     more: Partial<BidSection> = {},
   ): BidSection[] => (blocks.length > 0 ? [{ name, headed: true, folds: false, blocks, ...more }] : [])
   const said = new Said()
+  const shown = shownPrices(model, prices)
   const clauseOf = (number: number): BidBlock[] =>
     model.clauses.filter((each) => each.number === number).map((each) => clauseBlock(each, model))
-  const looked = model.clauses.find(({ number }) => number === 4)
+  const looked = model.clauses.find(({ number }) => number === LOOKED_CLAUSE)
   return [
     ...section('Bid', head(model, prices), { headed: false }),
     ...section('Read this first', model.hazards.map(hazardBlock)),
     ...section('More cautions', model.more_hazards.map(hazardBlock), { folds: true }),
-    ...(paper ? section('What it comes to', glance(model)) : []),
+    ...(paper ? section('What it comes to', glance(model, shown)) : []),
     ...section('Where it is', [
       ...drawings(model),
       ...(looked ? [{ kind: 'words', text: looked.text, tone: 'plain' } as const] : []),
     ]),
-    ...section('What we propose', [...workBlocks(model, prices, said), ...(prices ? [sumBlock(model)] : [])]),
+    ...section('What we propose', [...workBlocks(model, shown, said), ...(prices ? [sumBlock(model)] : [])]),
     ...section('Your choices', [
       ...model.beside
         .filter(({ takeable }) => takeable)
@@ -231,9 +333,13 @@ export function sectionsOf(
     ]),
     ...(prices ? section('If we find more', findsBlocks(model)) : []),
     ...section('Why it is damaged', clauseOf(SOURCES_CLAUSE)),
-    ...section('Your list', responseTable(model, prices)),
+    ...section('Your list', responseTable(model, shown.each)),
     ...section('Not in the price', besideTable(model)),
     ...section('Also seen', alsoSeen(model, said)),
+    ...(prices ? section('If it waits', waitingBlocks(model)) : []),
+    ...(prices
+      ? section('When it is paid', [...paymentsTable(model), ...clauseOf(PAYMENTS_CLAUSE).map(bare)])
+      : []),
     ...section('Warranty', [...warrantyTable(model), ...clauseOf(WARRANTY_CLAUSE).map(bare)]),
     ...section('More pictures', morePictures(model, said)),
     ...section(
@@ -243,6 +349,7 @@ export function sectionsOf(
           .filter(({ number }) => !STANDS_ELSEWHERE.has(number))
           .map((clause) => clauseBlock(clause, model)),
         { kind: 'words', text: model.local_code, tone: 'strong' },
+        ...(model.closing ? [{ kind: 'words', text: model.closing, tone: 'plain' } as const] : []),
         ...(model.firm.licence ? [{ kind: 'words', text: model.firm.licence, tone: 'quiet' } as const] : []),
       ],
       { headed: false },

@@ -20,8 +20,10 @@ const item = (id: string, price: number, saves: number | null): BidModel['items'
   id,
   price_cents: price as never,
   leave: saves === null ? null : { saves_cents: saves as never, hazard: false },
+  requires: [],
 })
-const option = (id: string, adds: number, instead_of: string | null = null): BidModel['beside'][number] => ({
+/** What it stands in for saves $550 together. */
+const option = (id: string, adds: number, instead_of: string[] = []): BidModel['beside'][number] => ({
   id,
   title: id,
   where: '',
@@ -33,6 +35,8 @@ const option = (id: string, adds: number, instead_of: string | null = null): Bid
   price_cents: adds as never,
   takeable: true,
   instead_of,
+  saves_cents: instead_of.length > 0 ? (55_000 as never) : null,
+  requires: [],
   life: '',
   warranty: '',
   notices: [],
@@ -41,9 +45,10 @@ const option = (id: string, adds: number, instead_of: string | null = null): Bid
 const small: BidModel = {
   ...alder,
   items: [item('a', 100_000, 90_000), item('b', 60_000, 55_000), item('c', 40_000, null)],
-  beside: [option('o', 25_000), option('alt', 80_000, 'b'), option('alt2', 70_000, 'b')],
+  beside: [option('o', 25_000), option('alt', 80_000, ['b']), option('alt2', 70_000, ['b'])],
   looks: [{ id: 'look-ladder', says: 'Look', price_cents: 8500 as never }],
   adjustment: null,
+  discount: null,
   choosing: { least_cents: 50_000 as never, tax_rate: 0.07 },
 }
 const total = (choice: Partial<Choice>) => chosenTotal(small, { ...WHOLE_BID, ...choice })
@@ -137,7 +142,7 @@ test('for every choice: more work never costs less, and the total is never under
 })
 
 test('in place of an item of which nobody knows what it saves nothing is taken by a touch', () => {
-  const of = { ...small, beside: [option('alt', 80_000, 'c')] }
+  const of = { ...small, beside: [{ ...option('alt', 80_000, ['c']), saves_cents: null }] }
   expect(chosenTotal(of, { ...WHOLE_BID, taken: ['alt'] })).toEqual({
     ok: false,
     error: { kind: 'not-of-this-bid', id: 'alt' },
@@ -153,7 +158,7 @@ test('an alternate of a lone item: the whole of that is saved, and the bid comes
       component: 'sill-nose',
       finding_ids: [nose.id],
       state: 'alternate',
-      alternate_of: 'mended',
+      instead_of: ['mended'],
     }),
   ]
   const lone = plain(smallHouse({ findings: [nose], work_items: items }))
@@ -177,4 +182,43 @@ test('an alternate of a lone item: the whole of that is saved, and the bid comes
   const fixed = withLeaves(typed, DAY, derive(typed, DAY))
   expect(fixed.items[0]!.leave).toBeNull()
   expect(fixed.beside[0]!).toMatchObject({ takeable: false, price_cents: option_cents })
+})
+
+test('an option in place of several saves what they save together, once, and a discount stays', () => {
+  const both = { ...option('side', 150_000, ['a', 'b']), saves_cents: 150_000 as never }
+  const bid: BidModel = {
+    ...small,
+    beside: [both, ...small.beside],
+    discount: { cents: 10_000 as never, reason: 'neighbour' },
+  }
+  // $2,000 − $1,500 + $1,500 − $100 = $1,900; + 7 %
+  expect(chosenTotal(bid, { ...WHOLE_BID, taken: ['side'] })).toMatchObject({
+    ok: true,
+    value: { total_cents: 203_300, replaced: ['a', 'b'], items: ['c'] },
+  })
+  // Left out as well, it saves no more.
+  expect(chosenTotal(bid, { ...WHOLE_BID, taken: ['side'], left: ['a'] })).toMatchObject({
+    value: { total_cents: 203_300 },
+  })
+  expect(chosenTotal(bid, { ...WHOLE_BID, taken: ['side', 'alt'] })).toMatchObject({
+    error: { kind: 'contradicts', id: 'alt' },
+  })
+})
+
+test('what makes no sense without another is not had without it; what this bid does not hold is not asked for', () => {
+  const paint = { ...item('paint', 30_000, 25_000), requires: ['a', 'gone'] }
+  const bid: BidModel = {
+    ...small,
+    items: [...small.items, paint],
+    beside: [{ ...option('o', 25_000), requires: ['b'] }],
+  }
+  expect(chosenTotal(bid, WHOLE_BID)).toMatchObject({ ok: true })
+  expect(chosenTotal(bid, { ...WHOLE_BID, left: ['a'] })).toEqual({
+    ok: false,
+    error: { kind: 'needs', id: 'paint', needs: 'a' },
+  })
+  expect(chosenTotal(bid, { ...WHOLE_BID, left: ['a', 'paint'] })).toMatchObject({ ok: true })
+  expect(chosenTotal(bid, { ...WHOLE_BID, left: ['b'], taken: ['o'] })).toMatchObject({
+    error: { kind: 'needs', id: 'o', needs: 'b' },
+  })
 })

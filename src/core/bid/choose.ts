@@ -12,11 +12,14 @@ export type Choice = {
   readonly looks: readonly string[]
 }
 
-type BidItem = Pick<BidModel['items'][number], 'id' | 'price_cents' | 'leave'>
-type BidOption = Pick<BidModel['beside'][number], 'id' | 'price_cents' | 'takeable' | 'instead_of'>
+type BidItem = Pick<BidModel['items'][number], 'id' | 'price_cents' | 'leave' | 'requires'>
+type BidOption = Pick<
+  BidModel['beside'][number],
+  'id' | 'price_cents' | 'takeable' | 'instead_of' | 'saves_cents' | 'requires'
+>
 
 /** Of a bid, what a choice is reckoned by. */
-export type Choosable = Pick<BidModel, 'adjustment' | 'choosing'> & {
+export type Choosable = Pick<BidModel, 'adjustment' | 'discount' | 'choosing'> & {
   readonly items: readonly BidItem[]
   readonly beside: readonly BidOption[]
   readonly looks: readonly Pick<BidModel['looks'][number], 'id' | 'price_cents'>[]
@@ -30,6 +33,8 @@ export type ChoiceError =
   | { readonly kind: 'not-of-this-bid'; readonly id: string }
   /** Two that stand in for the same item, or one of them twice. */
   | { readonly kind: 'contradicts'; readonly id: string }
+  /** It makes no sense without another that is not done. */
+  | { readonly kind: 'needs'; readonly id: string; readonly needs: string }
   /** Nothing would be done. */
   | { readonly kind: 'nothing-chosen' }
 
@@ -52,19 +57,33 @@ function firstWrong(ids: readonly string[], known: ReadonlySet<string>): ChoiceE
   return null
 }
 
+/** Options that can be taken by a touch: what they add is known, and what they stand in for saves. */
+export const takeableOf = (model: Choosable): readonly BidOption[] =>
+  model.beside.filter(
+    ({ takeable, price_cents, instead_of, saves_cents }) =>
+      takeable && price_cents !== null && (instead_of.length === 0 || saves_cents !== null),
+  )
+
+/** The first that makes no sense without another: one that this bid holds and that is not done. */
+function firstInNeed(done: readonly (BidItem | BidOption)[], model: Choosable): ChoiceError | null {
+  const here = new Set([...model.items, ...takeableOf(model)].map(({ id }) => id))
+  const are = new Set(done.map(({ id }) => id))
+  for (const { id, requires } of done) {
+    const needs = requires.find((each) => here.has(each) && !are.has(each))
+    if (needs !== undefined) return { kind: 'needs', id, needs }
+  }
+  return null
+}
+
 /**
- * What a choice comes to: the items’ prices, less what each item that is left out saves, with what is taken besides; not under what
- * the firm comes for; tax on that. The same on the owner’s page and on the server.
+ * What a choice comes to: the items’ prices, less what each item that is left out saves and what those save together that an option
+ * stands in for, with what is taken besides, less the discount; not under what the firm comes for; tax on that. The same on the
+ * owner’s page and on the server.
  *
- * Fails: ids that are not of this bid or not to be chosen, two options in place of one item, nothing left to do.
+ * Fails: ids that are not of this bid or not to be chosen, two options in place of one item, one without what it needs, nothing left.
  */
 export function chosenTotal(model: Choosable, choice: Choice): Result<ChosenTotal, ChoiceError> {
-  // What takes the place of an item of which nobody knows what it saves cannot be reckoned here: it is asked about.
-  const unknown = new Set(model.items.flatMap(({ id, leave }) => (leave ? [] : [id])))
-  const options = model.beside.filter(
-    ({ takeable, price_cents, instead_of }) =>
-      takeable && price_cents !== null && !(instead_of !== null && unknown.has(instead_of)),
-  )
+  const options = takeableOf(model)
   const wrong =
     firstWrong(choice.left, new Set(model.items.flatMap(({ id, leave }) => (leave ? [id] : [])))) ??
     firstWrong(choice.taken, new Set(options.map(({ id }) => id))) ??
@@ -73,19 +92,23 @@ export function chosenTotal(model: Choosable, choice: Choice): Result<ChosenTota
   const taken = options.filter(({ id }) => choice.taken.includes(id))
   const replaced: string[] = []
   for (const { id, instead_of } of taken) {
-    if (instead_of === null) continue
-    if (replaced.includes(instead_of)) return err({ kind: 'contradicts', id })
-    replaced.push(instead_of)
+    if (instead_of.some((each) => replaced.includes(each))) return err({ kind: 'contradicts', id })
+    replaced.push(...instead_of)
   }
   const out = new Set([...choice.left, ...replaced])
   const items = model.items.filter(({ id }) => !out.has(id))
   const looks = model.looks.filter(({ id }) => choice.looks.includes(id))
   if (items.length + taken.length + looks.length === 0) return err({ kind: 'nothing-chosen' })
-  const saved = model.items.flatMap(({ id, leave }) => (out.has(id) && leave ? [leave.saves_cents] : []))
+  const inNeed = firstInNeed([...items, ...taken], model)
+  if (inNeed) return err(inNeed)
+  // What an option stands in for is saved with it, once, whether or not it was left out as well.
+  const left = model.items.filter(({ id }) => choice.left.includes(id) && !replaced.includes(id))
   const sum = addCents(
     ...model.items.map(({ price_cents }) => price_cents),
     model.adjustment?.cents ?? (0 as Cents),
-    ...saved.map((each) => (0 - each) as Cents),
+    (0 - (model.discount?.cents ?? 0)) as Cents,
+    ...left.map(({ leave }) => (0 - (leave?.saves_cents ?? 0)) as Cents),
+    ...taken.map(({ saves_cents }) => (0 - (saves_cents ?? 0)) as Cents),
     ...taken.map(({ price_cents }) => price_cents ?? (0 as Cents)),
     ...looks.map(({ price_cents }) => price_cents),
   )

@@ -101,6 +101,7 @@ export function ownerTitle(item: ScopeItem): string {
 
 /** What is done, in the words of its method, of the part it is done to. */
 export function doneWords(item: ScopeItem): string {
+  if (item.item.owner_says) return item.item.owner_says
   const we = item.row?.we ?? ''
   if (we === '') return item.item.note
   return we.replaceAll('{part}', short(plainPart(item.component ?? 'other')))

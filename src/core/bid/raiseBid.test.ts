@@ -60,6 +60,7 @@ test('the sections come in the order a bid is read, hazards first, the sum in th
     'Why it is damaged',
     'Not in the price',
     'Also seen',
+    'When it is paid',
     'Warranty',
     'Terms',
   ])

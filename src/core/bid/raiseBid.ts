@@ -55,9 +55,36 @@ export const BID_STEPS: Readonly<Record<number, (bid: Body) => Body>> = {
       ...item,
     })),
   }),
+  // Before version 4 an option stood in for one item at most, which saved what it saved when it was left out.
+  3: (bid) => {
+    const saves = new Map(
+      (Array.isArray(bid.items) ? (bid.items as Body[]) : []).map(({ id, leave }) => [
+        id,
+        isBody(leave) ? leave.saves_cents : null,
+      ]),
+    )
+    return {
+      opening: '',
+      closing: '',
+      shows: { paper: 'letter', prices: 'each' },
+      discount: null,
+      payments: { stages: [], deposit_limit_share: null, deposit_limit_cents: null },
+      expects: null,
+      waiting: null,
+      ...bid,
+      version: 4,
+      items: each(bid.items, (item) => ({ requires: [], basis: { kind: 'fixed' }, ...item })),
+      beside: each(bid.beside, (item) => ({
+        requires: [],
+        ...item,
+        saves_cents: saves.get(item.instead_of) ?? null,
+        instead_of: typeof item.instead_of === 'string' ? [item.instead_of] : [],
+      })),
+    }
+  },
 }
 
-export const BID_VERSION = 3
+export const BID_VERSION = 4
 
 export type BidReadError =
   | { readonly kind: 'bid-too-new'; readonly version: number }

@@ -1,5 +1,6 @@
 import { OWNER_SAYS } from '../catalogue/sentences/owner'
 import { formatCents, type Cents } from '../measure'
+import { basisWords } from '../price/basis'
 import type { BidBlock, BidPicture } from './bidBlock'
 import type { BidModel } from './bidModel'
 
@@ -50,12 +51,31 @@ function picturesOf(numbers: readonly string[], model: BidModel): BidPicture[] {
     )
 }
 
+/** Which prices stand in what is read: of each piece of work, of each place, of the whole. */
+export type ShownPrices = { readonly each: boolean; readonly places: boolean; readonly whole: boolean }
+
+export function shownPrices({ shows }: BidModel, prices: boolean): ShownPrices {
+  return {
+    each: prices && shows.prices === 'each',
+    places: prices && shows.prices !== 'total',
+    whole: prices,
+  }
+}
+
 /** What holds for several items is said once, after them. */
 function shared(items: BidModel['items']): ReadonlyMap<string, readonly string[]> {
   const by = new Map<string, string[]>()
   for (const { notices, title, where } of items)
     for (const notice of new Set(notices)) by.set(notice, [...(by.get(notice) ?? []), `${title} (${where})`])
   return new Map([...by].filter(([, titles]) => titles.length > 1))
+}
+
+/** What it makes no sense without, by its title; what this bid does not hold is not named. */
+function needsWords(requires: readonly string[], model: BidModel): string[] {
+  const titles = [...model.items, ...model.beside]
+    .filter(({ id }) => requires.includes(id))
+    .map(({ title, where }) => `${title} (${where})`)
+  return titles.length > 0 ? [`Only together with: ${[...new Set(titles)].join('; ')}.`] : []
 }
 
 function workBlock(
@@ -72,6 +92,8 @@ function workBlock(
     says: joined([item.seen, of.said.once(item.done, of.here)], ' '),
     lasts: item.life,
     knows: [
+      ...(of.prices ? [basisWords(item.basis)].filter(Boolean) : []),
+      ...needsWords(item.requires, of.model),
       ...(item.pending_engineer ? ['Pending engineer.'] : []),
       ...item.notices.filter((notice) => !of.shared.has(notice)),
     ],
@@ -104,7 +126,8 @@ export function placeSums(
 }
 
 /** The work under the heads of the house, each with its sum, and after it what holds for several. */
-export function workBlocks(model: BidModel, prices: boolean, said: Said): BidBlock[] {
+export function workBlocks(model: BidModel, shown: ShownPrices, said: Said): BidBlock[] {
+  const { places, each: prices } = shown
   const many = shared(model.items)
   const heads = model.groups.length > 0 ? model.groups : [{ id: '', name: '', where: '' }]
   const named = new Set(heads.map(({ id }) => id))
@@ -115,7 +138,7 @@ export function workBlocks(model: BidModel, prices: boolean, said: Said): BidBlo
     const sum = mine.reduce((total, { price_cents }) => total + price_cents, 0)
     const here = name ? `${name.charAt(0).toLowerCase()}${name.slice(1)}` : 'the first'
     return [
-      ...(isHeaded && name ? [{ kind: 'place', name, amount: prices ? cents(sum) : null } as const] : []),
+      ...(isHeaded && name ? [{ kind: 'place', name, amount: places ? cents(sum) : null } as const] : []),
       ...mine.map((item) => {
         const under = isHeaded ? { ...item, where: underHead(item.where, where) } : item
         return workBlock(under, { model, prices, said, shared: many, here })
@@ -139,8 +162,8 @@ export function choiceBlock(
   prices: boolean,
   said: Said,
 ): BidBlock {
-  const instead = model.items.find(({ id }) => id === item.instead_of)
-  const saved = instead?.leave?.saves_cents ?? instead?.price_cents ?? 0
+  const instead = model.items.filter(({ id }) => item.instead_of.includes(id))
+  const saved = item.saves_cents ?? instead.reduce((sum, { price_cents }) => sum + price_cents, 0)
   const adds = (item.price_cents ?? 0) - saved
   const amount = `${adds < 0 ? '−' : '+'} ${cents(Math.abs(adds))}`
   return {
@@ -149,12 +172,22 @@ export function choiceBlock(
     title: item.title,
     amount: prices && item.price_cents !== null ? amount : null,
     under: joined(
-      [item.where, item.quantity, spots(item.findings), instead ? `in place of: ${instead.title}` : ''],
+      [
+        item.where,
+        item.quantity,
+        spots(item.findings),
+        instead.length > 0
+          ? `in place of: ${[...new Set(instead.map(({ title }) => title))].join('; ')}`
+          : '',
+      ],
       ' · ',
     ),
     says: said.once(item.done, 'an option above'),
     lasts: item.life,
-    knows: item.notices.map((notice) => said.once(notice, 'an option above')).filter(Boolean),
+    knows: [
+      ...needsWords(item.requires, model),
+      ...item.notices.map((notice) => said.once(notice, 'an option above')).filter(Boolean),
+    ],
     pictures: [],
   }
 }

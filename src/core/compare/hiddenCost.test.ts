@@ -11,7 +11,8 @@ import { derive } from '../pipeline'
 import { quantile } from '../price/hidden/normal'
 import { hiddenCost, priceFinds } from './hiddenCost'
 import { sectionsOf } from '../bid'
-import { riskOf, USUAL_RISK } from './riskOf'
+import { hiddenRowsOf } from '../firmValues/hiddenRows'
+import { riskOf } from './riskOf'
 import { readyBid } from './withLeaves'
 
 const sill = at(1, 'window-sill')
@@ -113,13 +114,16 @@ test('worse surfaces hide more, and places that move together want a larger rese
   const risk = riskOf(at3, DAY)!
   expect(riskOf(at3, DAY)).toEqual(risk)
   expect([risk.p50_cents <= risk.p80_cents, risk.p80_cents <= risk.p95_cents]).toEqual([true, true])
-  const alone = riskOf(at3, DAY, { together: { source: 0, side: 0, house: 0 } })!
+  const values = Object.fromEntries(
+    ['source', 'side', 'house'].map((by) => [`hidden.together.${by}`, { value: 0, reason: '' }]),
+  )
+  const alone = riskOf({ ...at3, settings: { ...at3.settings, values } }, DAY)!
   expect(alone.reserve_cents).toBeLessThan(risk.reserve_cents)
   expect(Math.abs(alone.mean_cents / risk.mean_cents - 1)).toBeLessThan(0.02)
   const softer = at(1, 'window-sill', { grade: 2 })
   const less = plain(smallHouse({ findings: [softer], work_items: [mend('r', [softer], 'replace-member')] }))
   expect(riskOf(less, DAY)!.mean_cents).toBeLessThan(riskOf(job, DAY)!.mean_cents)
-  expect(USUAL_RISK.together).toEqual({ source: 0.5, side: 0.2, house: 0.1 })
+  expect(hiddenRowsOf(at3.settings).together).toEqual({ source: 0.5, side: 0.2, house: 0.1 })
 })
 
 test('without rates nothing is said', () => {

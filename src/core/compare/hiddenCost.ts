@@ -11,7 +11,9 @@ import {
 import { feet, toFeet, type Cents } from '../measure'
 import { derive, type Derived } from '../pipeline'
 import { hiddenChance, type HiddenChance, type HiddenPlace } from '../price'
-import type { ScopeItem } from '../scope'
+import type { ItemSpot, ScopeItem } from '../scope'
+import { memberAt } from '../takeoff'
+import { rowsOf } from '../firmValues/rows'
 
 /** What a find comes to in this job, beside what is done already: the first unit, and each further one at the same place; null: it has no price here. */
 export type FindPrice = { readonly find: FindRow; readonly cents: FindCents | null }
@@ -86,11 +88,32 @@ function seenFt(finding: Finding): number {
   return times * (length === null ? UNMEASURED_FT : toFeet(length.value))
 }
 
+/** Along the wall: what is behind several boards above or beside one another is the same. */
+function alongFt(finding: Finding): number {
+  const { length } = oneOfSize(sizeOfFinding(finding))
+  return length === null ? UNMEASURED_FT : toFeet(length.value)
+}
+
 /** Of an item’s hours, the share that grows with its length: what is set up once is not set up again for a further foot. */
 function growing(taken: Derived['takeoff']['items'][number] | undefined): number {
   const hours = (taken?.tasks ?? []).reduce((sum, task) => sum + task.hours, 0)
   const grown = (taken?.tasks ?? []).reduce((sum, task) => sum + task.rate_h * task.quantity * task.factor, 0)
   return hours > 0 ? Math.min(1, grown / hours) : 1
+}
+
+/** Feet of a wall that are taken off together: a ladder's reach to both sides. */
+const OPENED_TOGETHER_FT = 8
+
+/** Which opening of the house a place is in: that of its window or door, else its stretch of the wall. */
+function openingOf(at: ItemSpot['at']): string | null {
+  if (at.kind !== 'side') return null
+  return at.feature_id ?? `${at.side_id}/${Math.floor(toFeet(at.station) / OPENED_TOGETHER_FT)}`
+}
+
+/** Damage ends with the member it is in; null where nobody knows how long that is. */
+function mostFt(item: ScopeItem, spot: ItemSpot | undefined, job: JobDocument): number | null {
+  const member = spot ? memberAt(rowsOf(job.settings).part(item.item.component), spot, job) : null
+  return member === null ? null : toFeet(member.length)
 }
 
 /** Whether the work takes the surface off, so that what is behind it is seen. */
@@ -125,7 +148,10 @@ export function hiddenCost(document: JobDocument, today: string, derived: Derive
     for (const finding of findings) {
       if (places.some(({ finding_id }) => finding_id === finding.id)) continue
       const traced = trace.findings.find((each) => each.finding_id === finding.id)
-      const chance = hiddenChance(finding, job, traced?.cause ?? null)
+      const source = trace.sources.find(
+        ({ letter, finding_ids }) => letter !== null && finding_ids.includes(finding.id),
+      )
+      const chance = hiddenChance(finding, job, traced?.cause ?? null, source?.finding_ids)
       if (chance === null) {
         if (finding.how_known !== 'opened') unknown.push(finding.id)
         continue
@@ -133,9 +159,6 @@ export function hiddenCost(document: JobDocument, today: string, derived: Derive
       const behind = BEHIND[chance.row.id]
       if (!behind) continue
       const mine_ft = seenFt(finding)
-      const source = trace.sources.find(
-        ({ letter, finding_ids }) => letter !== null && finding_ids.includes(finding.id),
-      )
       const spot = item.spots.find(({ finding_ids }) => finding_ids.includes(finding.id))
       const { at } = spot ?? item.spots[0]!
       places.push({
@@ -145,13 +168,15 @@ export function hiddenCost(document: JobDocument, today: string, derived: Derive
         where: spot?.where ?? item.where,
         chance,
         source: source?.letter ?? null,
+        opening: openingOf(at),
         side: at.kind === 'side' || at.kind === 'whole-side' ? at.side_id : null,
         backing: behind.backing === null ? null : chance.backing,
         framing: chance.framing,
         extent: chance.extent,
         seen_ft: mine_ft,
+        along_ft: alongFt(finding),
         covered_ft: seen > 0 ? (covers_ft * mine_ft) / seen : mine_ft,
-        most_ft: null,
+        most_ft: mostFt(item, spot, job),
         cents: {
           surface_ft: covers_ft > 0 ? ((line?.sell_cents ?? 0) * growing(taken)) / covers_ft : 0,
           backing_first: centsOf(behind.backing).first - centsOf(behind.backing).further,

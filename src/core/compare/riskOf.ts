@@ -1,21 +1,18 @@
-import { TOGETHER } from '../catalogue/hidden/hidden'
+import { hiddenRowsOf } from '../firmValues/hiddenRows'
 import type { JobDocument } from '../job'
 import type { Cents } from '../measure'
 import { derive, type Derived } from '../pipeline'
-import { chanceAbove, sellPrice, simulation, spreadOf, type Together } from '../price'
+import { chanceAbove, sellBy, sellPrice, simulation, spreadOf } from '../price'
 import { hiddenCost, type FindPrice, type OpenedPlace } from './hiddenCost'
 
 /** Houses that are drawn, and the seed they come from: the same job always says the same. */
 export const RISK_HOUSES = 20_000
 export const RISK_SEED = 20_260
 
-/** Of what may be set otherwise: how much places move together. */
-export type RiskSettings = { readonly together: Together }
-export const USUAL_RISK: RiskSettings = { together: TOGETHER }
-
 export type Risk = {
   readonly finds: readonly FindPrice[]
   readonly mean_cents: Cents
+  readonly p20_cents: Cents
   readonly p50_cents: Cents
   readonly p80_cents: Cents
   readonly p95_cents: Cents
@@ -38,10 +35,9 @@ const whole = (cents: number): Cents => Math.round(cents) as Cents
 /** Profit in the price, and what a dollar of cost sells for; null where nothing is priced. */
 function moneyOf({ job, price }: Derived): { readonly profit: number; readonly times: number } | null {
   if (price.kind !== 'priced' || !job.rates) return null
-  const { overhead, profit_share } = job.rates
-  const times = sellPrice(1, { basis: overhead.basis, overhead: overhead.share, profit: profit_share })
+  const times = sellPrice(1, sellBy(job.rates))
   const sold = price.items_cents + (price.adjustment?.cents ?? 0)
-  return times.ok ? { profit: sold * profit_share, times: times.value } : null
+  return times.ok ? { profit: sold * job.rates.profit_share, times: times.value } : null
 }
 
 /**
@@ -50,22 +46,23 @@ function moneyOf({ job, price }: Derived): { readonly profit: number; readonly t
  *
  * Ends: null where nothing is priced, or nothing is opened of which anything is known.
  */
-export function riskOf(
-  document: JobDocument,
-  today: string,
-  settings: RiskSettings = USUAL_RISK,
-): Risk | null {
+export function riskOf(document: JobDocument, today: string): Risk | null {
   const derived = derive(document, today)
   const money = moneyOf(derived)
   const { finds, places, unknown } = hiddenCost(document, today, derived)
   if (money === null || places.length === 0) return null
-  const drawn = simulation(places, { houses: RISK_HOUSES, seed: RISK_SEED, together: settings.together })
+  const drawn = simulation(places, {
+    houses: RISK_HOUSES,
+    seed: RISK_SEED,
+    together: hiddenRowsOf(document.settings).together,
+  })
   drawn.run(RISK_HOUSES)
   const { totals, places: shares } = drawn.result()
   const spread = spreadOf(totals)
   return {
     finds,
     mean_cents: whole(spread.mean_cents),
+    p20_cents: whole(spread.p20_cents),
     p50_cents: whole(spread.p50_cents),
     p80_cents: whole(spread.p80_cents),
     p95_cents: whole(spread.p95_cents),

@@ -5,20 +5,20 @@ import type { Cents } from '../measure'
 import { derive, type Derived } from '../pipeline'
 import type { JobPrice } from '../price'
 import { hiddenCost } from './hiddenCost'
+import { riskOf } from './riskOf'
+import { waitingOf } from './waitingOf'
 
 /** With what a person typed for the whole job: that stands, whatever is left out of it. */
-const beforeTax = ({ items_cents, adjustment }: JobPrice): number => items_cents + (adjustment?.cents ?? 0)
+const beforeTax = ({ items_cents, adjustment, discount }: JobPrice): number =>
+  items_cents + (adjustment?.cents ?? 0) - (discount?.cents ?? 0)
 
-/** An option in place of an item can be taken by a touch only where it is known what that item saves. */
-function onlyReckoned(bid: BidModel): BidModel {
-  const unknown = new Set(bid.items.flatMap(({ id, leave }) => (leave ? [] : [id])))
-  return {
-    ...bid,
-    beside: bid.beside.map((item) =>
-      item.instead_of !== null && unknown.has(item.instead_of) ? { ...item, takeable: false } : item,
-    ),
-  }
-}
+/** An option in place of items can be taken by a touch only where it is known what those save. */
+const onlyReckoned = (bid: BidModel): BidModel => ({
+  ...bid,
+  beside: bid.beside.map((item) =>
+    item.instead_of.length > 0 && item.saves_cents === null ? { ...item, takeable: false } : item,
+  ),
+})
 
 /** Beyond so many items each is not reckoned by itself: an owner then asks, and the firm sends another bid. */
 const MOST_ITEMS = 120
@@ -39,38 +39,82 @@ function findsOf(document: JobDocument, today: string, derived: Derived): BidMod
   )
 }
 
-/** The bid as it leaves: with what each item saves where it is left out, and unit prices of what may be found. */
+/** To so much an owner’s range is rounded outwards: it is no figure to the cent. */
+const RANGE_CENTS = 50_00
+
+/** What is to be expected behind what is opened: one house of five has less, one of five has more. */
+function expectsOf(document: JobDocument, today: string): BidModel['expects'] {
+  const risk = riskOf(document, today)
+  if (risk === null || risk.p80_cents === 0) return null
+  return {
+    low_cents: (Math.floor(risk.p20_cents / RANGE_CENTS) * RANGE_CENTS) as Cents,
+    high_cents: (Math.ceil(risk.p80_cents / RANGE_CENTS) * RANGE_CENTS) as Cents,
+  }
+}
+
+function waitsOf(derived: Derived): BidModel['waiting'] {
+  if (!derived.job.settings.bid.tells_waiting) return null
+  const waiting = waitingOf(derived)
+  if (waiting === null) return null
+  const { years, now_cents, items, can_wait } = waiting
+  const titles = new Map(derived.bid.items.map(({ id, title }) => [id, title]))
+  const rows = years.map((row) => ({
+    years: row.years,
+    low_cents: (Math.floor(row.low_cents / RANGE_CENTS) * RANGE_CENTS) as Cents,
+    high_cents: (Math.ceil(row.high_cents / RANGE_CENTS) * RANGE_CENTS) as Cents,
+  }))
+  const titled = (ids: readonly string[]): string[] => [...new Set(ids.flatMap((id) => titles.get(id) ?? []))]
+  return { rows, now_cents, works: titled(items.map(({ item_id }) => item_id)), can_wait: titled(can_wait) }
+}
+
+/** The bid as it leaves: with what each item saves where it is left out, what may be found and its unit prices, and what waiting may cost. */
 export function readyBid(document: JobDocument, today: string, derived: Derived): BidModel {
   const bid = withLeaves(document, today, derived)
-  return derived.price.kind === 'priced' ? { ...bid, finds: findsOf(document, today, derived) } : bid
+  if (derived.price.kind !== 'priced') return bid
+  return {
+    ...bid,
+    finds: findsOf(document, today, derived),
+    expects: expectsOf(document, today),
+    waiting: waitsOf(derived),
+  }
 }
 
 /**
- * The bid with what each item saves where it is left out: the job reckoned once more without it. What items share stays with the
- * others, so that less work never costs more and the firm is never left with a hire that nobody pays.
+ * The bid with what each item saves where it is left out, and what those save together that an option stands in for: the job reckoned
+ * once more without them. What items share stays with the others, so that less work never costs more and the firm is never left with
+ * a hire that nobody pays.
  *
  * Cost: a price of the whole job for each item; on the server, before a bid leaves.
  */
 export function withLeaves(document: JobDocument, today: string, derived: Derived): BidModel {
   const { bid, price, trace, coverage, cautions } = derived
-  const replaced = new Set(bid.beside.flatMap(({ instead_of }) => instead_of ?? []))
+  const replaced = new Set(bid.beside.flatMap(({ instead_of }) => instead_of))
   // Left out alone, a lone item leaves nothing to be done; what may stand in for it needs to know what it saves all the same.
   const isLone = bid.items.length < 2 && !bid.items.some(({ id }) => replaced.has(id))
   if (price.kind !== 'priced' || isLone || bid.items.length > MOST_ITEMS) return onlyReckoned(bid)
   const onHazard = new Set(
     cautions.all.flatMap((caution) => (caution.kind === 'keep-off' ? caution.finding_ids : [])),
   )
+  const savedBy = (ids: readonly string[]): Cents | null => {
+    const work_items = document.work_items.filter(({ id }) => !ids.includes(id))
+    const without = derive({ ...document, work_items }, today, { trace, coverage }).price
+    if (without.kind !== 'priced') return null
+    const most = bid.items.reduce((sum, { id, price_cents }) => sum + (ids.includes(id) ? price_cents : 0), 0)
+    return Math.min(most, Math.max(0, beforeTax(price) - beforeTax(without))) as Cents
+  }
+  const known = new Set(bid.items.map(({ id }) => id))
   return onlyReckoned({
     ...bid,
     items: bid.items.map((item) => {
-      const work_items = document.work_items.filter(({ id }) => id !== item.id)
-      const without = derive({ ...document, work_items }, today, { trace, coverage }).price
-      if (without.kind !== 'priced') return item
-      const less = beforeTax(price) - beforeTax(without)
-      const saves_cents = Math.min(item.price_cents, Math.max(0, less)) as Cents
+      const saves_cents = savedBy([item.id])
       const findings = document.work_items.find(({ id }) => id === item.id)?.finding_ids ?? []
       const hazard = findings.some((id) => onHazard.has(id))
-      return saves_cents > 0 ? { ...item, leave: { saves_cents, hazard } } : item
+      return saves_cents !== null && saves_cents > 0 ? { ...item, leave: { saves_cents, hazard } } : item
+    }),
+    beside: bid.beside.map((item) => {
+      const stands = item.instead_of.filter((id) => known.has(id))
+      const saves = stands.length > 0 ? savedBy(stands) : null
+      return { ...item, instead_of: stands, saves_cents: saves !== null && saves > 0 ? saves : null }
     }),
   })
 }

@@ -106,6 +106,26 @@ export type JobRowAnswer = z.infer<typeof JobRowAnswer>
 export const JobsAnswer = z.object({ jobs: z.array(JobRowAnswer), next: z.string().nullable() })
 export type JobsAnswer = z.infer<typeof JobsAnswer>
 
+/** The firm’s rates of today, for a job that may take them. */
+export const FirmRatesAnswer = z.object({ edition: Count, rates: Rates })
+export type FirmRatesAnswer = z.infer<typeof FirmRatesAnswer>
+
+/** What some jobs would come to at the firm’s rates of today. */
+export const JobRatesAnswer = z.object({
+  jobs: z.array(
+    z.object({
+      id: z.string(),
+      /** Edition the job is reckoned with now. */
+      edition: Count,
+      /** Null: it cannot be priced at one of them. */
+      now_cents: z.int().nullable(),
+      then_cents: z.int().nullable(),
+      typed: Count,
+    }),
+  ),
+})
+export type JobRatesAnswer = z.infer<typeof JobRatesAnswer>
+
 /** What some jobs came to, reckoned anew. */
 export const JobSumsAnswer = z.object({
   sums: z.array(

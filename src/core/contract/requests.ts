@@ -104,3 +104,16 @@ export const PasswordRequest = z.strictObject({ password: z.string().max(1000) }
 
 /** What needs nothing but its address. */
 export const NothingMore = z.strictObject({})
+
+/** A few jobs at a time: each is reckoned from the first finding to the price. */
+export const SomeJobs = z.object({
+  ids: z
+    .string()
+    .max(400)
+    .transform((ids) => ids.split(','))
+    .pipe(z.array(Id).min(1).max(5)),
+})
+
+/** How much of a bid is printed: all of it, or one page. */
+export const PaperQuery = z.object({ form: z.enum(['whole', 'short']).default('whole') })
+export type PaperForm = z.infer<typeof PaperQuery>['form']

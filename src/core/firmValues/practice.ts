@@ -1,10 +1,18 @@
 import { DECAYED_WOOD_SCHOOLS } from '../catalogue'
 import { startingRates, startingSettings, TAX_RULES, TAX_WORDS } from '../job'
 import { dollars } from '../measure'
-import { MINE, number, type Kept, type Place, type Shipped, type Takes } from './value'
+import { CEILING_MORE } from './rows'
+import { byKey, MINE, number, type Kept, type Place, type Shipped, type Takes } from './value'
 
 type SettingField = 'productive_share' | 'productive_share_short_day' | 'factor_cap'
-type RateField = 'burdened_rate_cents' | 'minimum_per_visit_cents' | 'disposal_cents_per_yd3' | 'profit_share'
+type RateField =
+  | 'burdened_rate_cents'
+  | 'minimum_per_visit_cents'
+  | 'disposal_cents_per_yd3'
+  | 'profit_share'
+  | 'supervision_share'
+  | 'warranty_reserve_share'
+  | 'card_fee_share'
 
 const STARTING: Kept = {
   settings: startingSettings({ name: '', place: '', licence: '' }),
@@ -47,6 +55,7 @@ export function practice(): Shipped[] {
         }),
       },
     ),
+    ...bidLook(),
     held(
       {
         ...common,
@@ -66,10 +75,146 @@ export function practice(): Shipped[] {
   ]
 }
 
+const PAPER_NAMES = { letter: 'Letter, 8-1/2 × 11 in', a4: 'A4, 210 × 297 mm' } as const
+const SHOWN = {
+  each: 'of every piece of work',
+  'by-place': 'of each place',
+  total: 'the total alone',
+} as const
+const LONGEST_GREETING = 1200
+
+/** How a bid looks and what it says of itself. */
+function bidLook(): Shipped[] {
+  const field = (
+    key: Exclude<keyof Kept['settings']['bid'], 'tells_waiting'>,
+    name: string,
+    takes: Takes,
+  ): Shipped =>
+    held(
+      { group: 'The bid', source: MINE, key: `bid.${key}`, name, unit: '', takes },
+      {
+        read: ({ settings }) => settings.bid[key],
+        write: (kept, value) => ({
+          ...kept,
+          settings: { ...kept.settings, bid: { ...kept.settings.bid, [key]: value } },
+        }),
+      },
+    )
+  const choice = <K extends string>(of: Readonly<Record<K, string>>): Takes => {
+    return { kind: 'choice', of: (Object.keys(of) as K[]).map((id) => ({ id, name: of[id] })) }
+  }
+  const words: Takes = { kind: 'words', longest: LONGEST_GREETING, mayBeEmpty: true }
+  return [
+    field('paper', 'paper', choice(PAPER_NAMES)),
+    field('prices', 'prices the owner sees', choice(SHOWN)),
+    field('opening', 'said at its beginning', words),
+    field('closing', 'said at its end', words),
+    held(
+      {
+        group: 'The bid',
+        source: MINE,
+        key: 'bid.tells_waiting',
+        name: 'tells what waiting may cost',
+        unit: '',
+        takes: choice({ yes: 'yes, as a range at its end', no: 'no' }),
+      },
+      {
+        read: ({ settings }) => (settings.bid.tells_waiting ? 'yes' : 'no'),
+        write: (kept, value) => ({
+          ...kept,
+          settings: { ...kept.settings, bid: { ...kept.settings.bid, tells_waiting: value === 'yes' } },
+        }),
+      },
+    ),
+  ]
+}
+
 const OVERHEAD_BASES = [
   { id: 'cost', name: 'on cost' },
   { id: 'sales', name: 'on the price' },
 ]
+
+/** What is due when: three stages, of which the last takes what the others leave, and what the law lets be asked first. */
+function payments(): Shipped[] {
+  const common = { group: 'When money is due', source: MINE } as const
+  const share = (stage: 0 | 1, name: string): Shipped =>
+    held(
+      { ...common, key: `payment.share.${stage + 1}`, name, unit: 'of 1', takes: number(0, 1) },
+      {
+        read: ({ rates }) => stageOf(rates, stage).share,
+        write: (kept, value) => withStage(kept, stage, { share: Number(value) }),
+      },
+    )
+  const when = (stage: 0 | 1 | 2, name: string): Shipped =>
+    held(
+      { ...common, key: `payment.when.${stage + 1}`, name, unit: '', takes: { kind: 'words', longest: 120 } },
+      {
+        read: ({ rates }) => stageOf(rates, stage).when,
+        write: (kept, value) => withStage(kept, stage, { when: String(value) }),
+      },
+    )
+  const limit = (
+    field: 'deposit_limit_share' | 'deposit_limit_cents',
+    of: { name: string; unit: string; most: number; per: number; none: number },
+  ): Shipped =>
+    held(
+      { ...common, key: `payment.${field}`, name: of.name, unit: of.unit, takes: number(0, of.most) },
+      {
+        read: ({ rates }) => (rates.payments[field] ?? of.none * of.per) / of.per,
+        write: (kept, value) => ({
+          ...kept,
+          rates: {
+            ...kept.rates,
+            payments: {
+              ...kept.rates.payments,
+              [field]: Number(value) >= of.none ? null : Math.round(Number(value) * of.per * 1e6) / 1e6,
+            },
+          },
+        }),
+      },
+    )
+  return [
+    share(0, 'first payment'),
+    when(0, 'the first is due'),
+    share(1, 'second payment'),
+    when(1, 'the second is due'),
+    when(2, 'the rest is due'),
+    limit('deposit_limit_share', {
+      name: 'the most the law lets be asked first, of the price (1: no limit noted)',
+      unit: 'of 1',
+      most: 1,
+      per: 1,
+      none: 1,
+    }),
+    limit('deposit_limit_cents', {
+      name: 'the most the law lets be asked first (1,000,000: no limit noted)',
+      unit: '$',
+      most: 1_000_000,
+      per: 100,
+      none: 1_000_000,
+    }),
+  ]
+}
+
+type Stage = Kept['rates']['payments']['stages'][number]
+
+const WHEN = STARTING.rates.payments.stages.map(({ when }) => when)
+
+/** A stage of three; one that a firm does not have takes nothing. */
+function stageOf({ payments }: Kept['rates'], stage: number): Stage {
+  return payments.stages[stage] ?? { when: WHEN[stage]!, share: 0 }
+}
+
+function withStage(kept: Kept, stage: number, of: Partial<Stage>): Kept {
+  const [first, second, last] = [0, 1, 2].map((each) => ({
+    ...stageOf(kept.rates, each),
+    ...(each === stage ? of : {}),
+  })) as [Stage, Stage, Stage]
+  const middle = Math.min(second.share, Math.round((1 - first.share) * 1e6) / 1e6)
+  const rest = Math.round((1 - first.share - middle) * 1e6) / 1e6
+  const stages = [first, { ...second, share: middle }, { ...last, share: rest }]
+  return { ...kept, rates: { ...kept.rates, payments: { ...kept.rates.payments, stages } } }
+}
 
 /** What an hour and a job cost: fields of the rates. */
 export function money(): Shipped[] {
@@ -116,6 +261,18 @@ export function money(): Shipped[] {
       takes: { kind: 'choice', of: OVERHEAD_BASES },
     }),
     rate('profit_share', 'profit, of the price', 'of 1', 1, number(0, 0.95)),
+    rate('supervision_share', 'looking after the work, of what labour costs', 'of 1', 1, number(0, 1)),
+    rate('warranty_reserve_share', 'put by for claims, of the price', 'of 1', 1, number(0, 0.5)),
+    rate('card_fee_share', 'what the card company keeps, of the price', 'of 1', 1, number(0, 0.2)),
+    byKey({
+      ...common,
+      key: 'price.ceiling_more',
+      name: 'of work by the hour: its ceiling lies above what is reckoned by',
+      unit: 'of 1',
+      shipped: CEILING_MORE,
+      takes: number(0, 2),
+    }),
+    ...payments(),
     tax('rule', {
       name: 'sales tax is',
       unit: '',

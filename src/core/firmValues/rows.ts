@@ -37,6 +37,8 @@ export type ReckonedRows = {
   readonly slopes: readonly BandRow[]
   readonly clearances: readonly BandRow[]
   readonly ladder_serves_ft: number
+  /** Of work paid by the hour, what its ceiling lies above what is reckoned, as a share. */
+  readonly ceiling_more: number
   /** Openings larger than this are taken off the surface that paint is bought for. */
   readonly deduct_above_ft2: number
   readonly days: { readonly [K in keyof typeof DAYS]: number }
@@ -50,6 +52,8 @@ export const PIECE_FIELDS = ['cut_back_in', 'least_in'] as const
 export const LIVES = ['life', 'lifeUncured'] as const
 /** Openings over this size are taken off the surface that paint is bought for, never off labour. Our judgement: a large window. */
 export const DEDUCT_ABOVE_FT2 = 12
+/** What the ceiling of work by the hour lies above what is reckoned. Our judgement: about what a hard day adds. */
+export const CEILING_MORE = 0.25
 
 type Values = EntityOf['settings']['values']
 type Own = (key: string, shipped: number) => number
@@ -138,6 +142,7 @@ export function rowsOf({ values }: Pick<EntityOf['settings'], 'values'>): Reckon
     slopes: SLOPES.map((row) => withOwnBand(row, own)),
     clearances: CLEARANCES.map((row) => withOwnBand(row, own)),
     ladder_serves_ft: own('reach.ladder-serves', LADDER_SERVES_FT),
+    ceiling_more: own('price.ceiling_more', CEILING_MORE),
     deduct_above_ft2: own('paint.deduct_above_ft2', DEDUCT_ABOVE_FT2),
     days: {
       day_h: own('days.day_h', DAYS.day_h),

@@ -17,14 +17,13 @@ import {
   TASKS,
   WARRANTIES,
 } from '../catalogue'
+import { hiddenValues } from './hiddenRows'
 import { boards, goods, stock } from './bought'
 import { money, practice } from './practice'
 import { DEDUCT_ABOVE_FT2, lifeKey, LIVES, PIECE_FIELDS, TASK_FIELDS } from './rows'
-import { MINE, number, type Shipped } from './value'
+import { byKey, MINE, number, type Shipped } from './value'
 
 const FIELD_WORDS = { set_up_h: 'set-up', low: 'low', typical: 'typical', high: 'high' } as const
-
-const byKey = (of: Omit<Shipped, 'place'>): Shipped => ({ ...of, place: null })
 
 function hours(): Shipped[] {
   return TASKS.flatMap((task) =>
@@ -194,4 +193,5 @@ export const SHIPPED_VALUES: readonly Shipped[] = [
   ...stock(),
   ...lives(),
   ...warranties(),
+  ...hiddenValues(),
 ]

@@ -6,7 +6,7 @@ export type Value = number | string
 
 export type Takes =
   | { readonly kind: 'number'; readonly least: number; readonly most: number }
-  | { readonly kind: 'words'; readonly longest: number }
+  | { readonly kind: 'words'; readonly longest: number; readonly mayBeEmpty?: true }
   | { readonly kind: 'choice'; readonly of: readonly { readonly id: string; readonly name: string }[] }
   | { readonly kind: 'lengths' }
 
@@ -34,3 +34,6 @@ export type Shipped = {
 
 export const MINE = 'our judgement'
 export const number = (least: number, most: number): Takes => ({ kind: 'number', least, most })
+
+/** A value kept under its key, since it has no field of its own. */
+export const byKey = (of: Omit<Shipped, 'place'>): Shipped => ({ ...of, place: null })

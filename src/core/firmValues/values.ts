@@ -56,7 +56,10 @@ function wrongValue({ key, name, takes }: Shipped, value: Value): ValueError | n
       return value >= least && value <= most ? null : { kind: 'out-of-range', key, name, least, most }
     }
     case 'words': {
-      const fits = typeof value === 'string' && value.trim() !== '' && value.length <= takes.longest
+      const fits =
+        typeof value === 'string' &&
+        (takes.mayBeEmpty === true || value.trim() !== '') &&
+        value.length <= takes.longest
       return fits ? null : notSo(`words, at most ${takes.longest} letters`)
     }
     case 'choice':

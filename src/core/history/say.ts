@@ -121,9 +121,14 @@ export const ownLines = orNothing(
 export const on = orNothing((value: { kind: string; item_id?: string; to?: string; day?: string }, job) =>
   value.kind === 'job'
     ? 'the whole job'
-    : value.kind === 'told'
-      ? `told to ${value.to} on ${dayWords(value.day ?? '')}`
-      : itemName(value.item_id ?? '', job),
+    : value.kind === 'discount'
+      ? 'a discount'
+      : value.kind === 'told'
+        ? `told to ${value.to} on ${dayWords(value.day ?? '')}`
+        : itemName(value.item_id ?? '', job),
+)
+export const items = orNothing((value: readonly string[], job) =>
+  value.length === 0 ? 'none' : value.map((id) => itemName(id, job)).join(', '),
 )
 export const causes = orNothing((value: readonly string[]) =>
   value.length === 0 ? 'none' : value.map(causeName).join(', '),

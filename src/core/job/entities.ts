@@ -198,6 +198,14 @@ export const Finding = z.strictObject({
   ]),
   /** Findings of one repeated detail carry the same one; each stays a finding of its own. */
   detail_id: Id.nullable(),
+  /** Chances somebody gave by hand, in percent, that what stands behind is damaged; null: as the rows say. */
+  behind: z
+    .strictObject({
+      backing_percent: z.number().min(0).max(100),
+      framing_percent: z.number().min(0).max(100),
+      reason: ShortWords,
+    })
+    .nullable(),
 })
 
 /** The owner takes a source fix, or declines it: by whose word, and why. */
@@ -226,6 +234,7 @@ export const WORK_STATES = [
   'optional',
   'alternate',
   'priced-apart',
+  'on-request',
   'by-owner',
   'by-others',
   'left-out',
@@ -234,6 +243,10 @@ export const WORK_STATES = [
   'referred',
 ] as const
 export type WorkState = (typeof WORK_STATES)[number]
+
+/** How the price of a piece of work is meant: as it stands, settled by the unit afterwards, or by the hour and never more. */
+export const PRICE_BASES = ['fixed', 'allowance', 'ceiling'] as const
+export type PriceBasis = (typeof PRICE_BASES)[number]
 
 /** Where work is done, and how much of it there; without a size it is what the findings and the house say. */
 export const WorkPlace = z.strictObject({
@@ -272,8 +285,13 @@ export const WorkItem = z.strictObject({
   finding_ids: z.array(Id),
   places: z.array(WorkPlace).max(300),
   state: z.enum(WORK_STATES),
-  /** The item it may stand in for. */
-  alternate_of: Id.nullable(),
+  /** Items it may stand in for: one, or several that it makes needless together. */
+  instead_of: z.array(Id).max(60),
+  /** Items without which it makes no sense: taken together, or not at all. */
+  requires: z.array(Id).max(20),
+  basis: z.enum(PRICE_BASES),
+  /** The firm's own sentence to the owner in place of the kit's; empty: the kit's. */
+  owner_says: Words,
   /** What it is called; empty: by its method and part. */
   name: ShortWords,
   note: Words,
@@ -296,6 +314,8 @@ export const TypedPrice = z.strictObject({
   on: z.discriminatedUnion('kind', [
     z.strictObject({ kind: z.literal('item'), item_id: Id }),
     z.strictObject({ kind: z.literal('job') }),
+    /** Taken off the whole, as a line of its own with its reason. */
+    z.strictObject({ kind: z.literal('discount') }),
     /** A figure somebody was told: it is kept with its day and changes no price. */
     z.strictObject({ kind: z.literal('told'), to: ShortWords, day: Day }),
   ]),

@@ -3,7 +3,8 @@ export * from './values'
 export { KnowledgeId, type ComponentId, type MaterialId, type MethodId } from './components'
 export { Facing, PersonRole, Spot, Surroundings, WORK_STATES, WorkPlace, type WorkState } from './entities'
 export { FEATURE_WORDS, FIXTURES, ON_ROOF } from './features'
-export { Rates, Settings, TAX_RULES, TAX_WORDS } from './settings'
+export { PAPERS, Payments, Rates, Settings, SHOWN_PRICES, TAX_RULES, TAX_WORDS } from './settings'
+export { PRICE_BASES, type PriceBasis } from './entities'
 export {
   AREAS,
   AREA_IDS,

@@ -8,6 +8,8 @@ type Raise = Body | ((body: Body) => Body)
 /** What one version of the shape changes of the one before. */
 type Step = {
   readonly bodies: Partial<Record<EntityKind, Raise>>
+  /** Of an edit that sets some fields; absent: they are called as before. */
+  readonly fields?: Partial<Record<EntityKind, (fields: Body) => Body>>
   readonly facts: Readonly<Record<string, Body>>
   /** Keys of the job file. */
   readonly file: Raise
@@ -23,6 +25,12 @@ function notBelowZero(rates: Body): Body {
   const each = (held: Body): Body =>
     Object.fromEntries(Object.entries(held).map(([name, value]) => [name, least(value)]))
   return each(rates)
+}
+
+/** The one item that an alternate stood in for became a list; an edit that did not touch it leaves it alone. */
+function insteadOf({ alternate_of, ...body }: Body, absent: unknown): Body {
+  if (alternate_of === undefined) return absent === undefined ? body : { instead_of: absent, ...body }
+  return { ...body, instead_of: alternate_of === null ? [] : [alternate_of] }
 }
 
 /** The edition that jobs were begun with before they named one. */
@@ -93,6 +101,24 @@ export const STEPS: Readonly<Record<number, Step>> = {
   7: { bodies: {}, facts: {}, file: {} },
   // Version 9 only adds a kind of fact, the free note: nothing older lacks a field.
   8: { bodies: {}, facts: {}, file: {} },
+  // Version 10: an alternate may stand in for several; bases, own sentences, chances by hand; shares of the price and payments by stage.
+  9: {
+    bodies: {
+      finding: { behind: null },
+      settings: { bid: { paper: 'letter', prices: 'each', opening: '', closing: '', tells_waiting: false } },
+      rates: {
+        supervision_share: 0,
+        warranty_reserve_share: 0,
+        card_fee_share: 0,
+        // What was agreed stood in words alone, and stands there still.
+        payments: { stages: [], deposit_limit_share: null, deposit_limit_cents: null },
+      },
+      work_item: (body) => ({ requires: [], basis: 'fixed', owner_says: '', ...insteadOf(body, []) }),
+    },
+    fields: { work_item: (fields) => insteadOf(fields, undefined) },
+    facts: {},
+    file: {},
+  },
 }
 
 function isBody(value: unknown): value is Body {
@@ -163,6 +189,7 @@ export function raiseChange(change: unknown, to: number): unknown {
   const kind = BECAME[was] ?? (was as EntityKind)
   const named = { ...change, schema: to, entity: { ...entity, kind } }
   if (change.op === 'create') return { ...named, body: raiseBody(kind, change.body, schema, to) }
-  const moved = was in BECAME && isBody(change.fields)
-  return moved ? { ...named, fields: workItemFields(change.fields as Body) } : named
+  if (!isBody(change.fields)) return named
+  const moved = was in BECAME ? workItemFields(change.fields) : change.fields
+  return { ...named, fields: through(moved, schema, to, (step) => step.fields?.[kind]) }
 }

@@ -14,6 +14,25 @@ export const TAX_WORDS = {
 export type TaxRule = keyof typeof TAX_WORDS
 export const TAX_RULES = Object.keys(TAX_WORDS) as [TaxRule, ...TaxRule[]]
 
+/** Sizes of paper a bid is printed on. */
+export const PAPERS = ['letter', 'a4'] as const
+/** Which prices an owner sees: of every piece of work, of each place, or the total alone. */
+export const SHOWN_PRICES = ['each', 'by-place', 'total'] as const
+
+/** When money is due, and what of it: shares of the total that make up the whole. */
+export const Payments = z
+  .strictObject({
+    stages: z.array(z.strictObject({ when: ShortWords, share: z.number().min(0).max(1) })).max(12),
+    /** The most the law of the place lets be asked before work begins: of the total, and in money; null: no such limit is noted. */
+    deposit_limit_share: z.number().min(0).max(1).nullable(),
+    deposit_limit_cents: RateValue.nullable(),
+  })
+  .refine(
+    ({ stages }) =>
+      stages.length === 0 || Math.abs(stages.reduce((sum, { share }) => sum + share, 0) - 1) < 1e-9,
+    'the shares must make up the whole',
+  )
+
 /**
  * What a firm decides and a job pins at its creation, without money: the crew's face may carry it.
  * Judgement overrides are here by cause and sign, each with its reason.
@@ -56,6 +75,15 @@ export const Settings = z.strictObject({
     validity_days: z.int().min(1).max(365),
     required_notices: Words,
   }),
+  /** How a bid looks and greets. */
+  bid: z.strictObject({
+    paper: z.enum(PAPERS),
+    prices: z.enum(SHOWN_PRICES),
+    opening: Words,
+    closing: Words,
+    /** Whether a bid tells what waiting may cost. */
+    tells_waiting: z.boolean(),
+  }),
 })
 export type Settings = z.infer<typeof Settings>
 
@@ -73,6 +101,13 @@ export const Rates = z.strictObject({
     rule: z.enum(TAX_RULES),
     rate: z.number().min(0).max(0.5),
   }),
+  /** Looking after the work, as a share of what labour costs. */
+  supervision_share: z.number().min(0).max(1),
+  /** Put by for claims, as a share of the price. */
+  warranty_reserve_share: z.number().min(0).max(0.5),
+  /** What the card company keeps, as a share of the price; 0 where nobody pays by card. */
+  card_fee_share: z.number().min(0).max(0.2),
+  payments: Payments,
   minimum_per_visit_cents: RateValue,
   disposal_cents_per_yd3: RateValue,
   /** Cents for a foot of each section. */

@@ -30,7 +30,7 @@ export function startingSettings(firm: {
       excluded:
         'Not included unless listed: paint beyond the next break, matching of age, colour and texture, interior finishes, concealed wiring and pipes, landscaping, hazardous materials, design, permits.',
       payments:
-        'One third on acceptance within the local limit, one third when the work is half done, the rest when the completion list is done.',
+        'Change orders are due when they are done. A late fee or a card fee only as the law of the place allows.',
       start_window: 'Start three to five weeks from acceptance; rain and finds behind the cladding move it.',
       warranty:
         'Workmanship by item as listed. Claims: a photograph and a call within 30 days of seeing it. Not for what was never opened.',
@@ -38,6 +38,7 @@ export function startingSettings(firm: {
       required_notices:
         'Lien and cancellation notices of your state are attached where the law asks for them.',
     },
+    bid: { paper: 'letter', prices: 'each', opening: '', closing: '', tells_waiting: false },
   }
 }
 
@@ -51,6 +52,18 @@ export function startingRates(): EntityOf['rates'] {
     overhead: { basis: 'cost', share: 0.35 },
     profit_share: 0.12,
     tax: { rule: 'on-cost', rate: 0.08 },
+    supervision_share: 0,
+    warranty_reserve_share: 0,
+    card_fee_share: 0,
+    payments: {
+      stages: [
+        { when: 'on acceptance', share: 0.3 },
+        { when: 'when the work is half done', share: 0.4 },
+        { when: 'when the completion list is done', share: 0.3 },
+      ],
+      deposit_limit_share: null,
+      deposit_limit_cents: null,
+    },
     minimum_per_visit_cents: dollars(450),
     disposal_cents_per_yd3: dollars(65),
     section_cents_per_ft: startingSectionRates(),

@@ -21,6 +21,9 @@ export function bidList(model: BidModel): List {
     ...(model.adjustment
       ? [['', 'Adjustment', model.adjustment.reason, '', '', dollars(model.adjustment.cents)]]
       : []),
+    ...(model.discount
+      ? [['', 'Discount', model.discount.reason, '', '', dollars(0 - model.discount.cents)]]
+      : []),
     ...(model.tax_cents > 0 ? [['', 'Sales tax', '', '', '', dollars(model.tax_cents)]] : []),
   ]
   const summed = [...priced, ...besides]

@@ -2,7 +2,7 @@ import { methodOf } from '../catalogue'
 import { cautionsOf, type Cautions } from '../caution'
 import { newWorkItem, type JobDocument, type Rates, type WorkItem } from '../job'
 import { derive } from '../pipeline'
-import { sellPrice } from '../price'
+import { sellBy, sellPrice } from '../price'
 import { adviseMethods, decisionOn, itemForFix } from '../scope'
 import { causeOf, type Trace } from '../trace'
 
@@ -37,9 +37,8 @@ function effectOf(
 
 /** What an hour of work sells for: its cost with overhead and profit. */
 export function sellsFor_cents(rates: Rates): number {
-  const { burdened_rate_cents: cost, overhead, profit_share } = rates
-  const sold = sellPrice(cost, { basis: overhead.basis, overhead: overhead.share, profit: profit_share })
-  return sold.ok ? sold.value : cost
+  const sold = sellPrice(rates.burdened_rate_cents, sellBy(rates))
+  return sold.ok ? sold.value : rates.burdened_rate_cents
 }
 
 /**

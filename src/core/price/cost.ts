@@ -50,10 +50,12 @@ export function labourFigure(
     2,
   )
   const rate = rates.burdened_rate_cents
+  const watched = 1 + rates.supervision_share
+  const supervision = watched > 1 ? ` × ${shown(watched, 4)} (with supervision)` : ''
   return usd(
     label,
-    dollars(((hours / productive.share) * rate) / 100),
-    `${hours.toFixed(2)} h ÷ ${shown(productive.share, 4)} (${productive.why}) × ${formatCents(rate)}/h`,
+    dollars(((hours / productive.share) * rate * watched) / 100),
+    `${hours.toFixed(2)} h ÷ ${shown(productive.share, 4)} (${productive.why}) × ${formatCents(rate)}/h${supervision}`,
     { source: 'firm setting', parts: tasks.map(taskFigure) },
   )
 }

@@ -154,8 +154,11 @@ test('overhead is told on cost and on sales: the same price either way', () => {
       .arithmetic.filter((each) => each.unit === '%')
       .map((each) => Math.round(each.value * 100) / 100)
   // (1 − 0.12) × 0.35 ÷ 1.35 = 22.81 % of sales; and 0.25 ÷ (1 − 0.12 − 0.25) = 39.68 % of cost.
-  expect(told(noseJob())).toEqual([35, 22.81])
-  expect(told(rates(noseJob(), { overhead: { basis: 'sales', share: 0.25 } }))).toEqual([39.68, 25])
+  // Markup 1.35 ÷ 0.88 − 1 = 53.41 %; margin 1 − 0.88 ÷ 1.35 = 34.81 %. On sales 1 ÷ 0.63 − 1 = 58.73 %, margin 37 %.
+  expect(told(noseJob())).toEqual([35, 22.81, 53.41, 34.81])
+  expect(told(rates(noseJob(), { overhead: { basis: 'sales', share: 0.25 } }))).toEqual([
+    39.68, 25, 58.73, 37,
+  ])
 })
 
 test('a small item pays the visit of its job: its share is all of it, though it takes less than an hour', () => {

@@ -13,7 +13,6 @@ import {
   costItem,
   labourFigure,
   sharesOf,
-  shown,
   sumOf,
   usd,
   type Costed,
@@ -21,12 +20,17 @@ import {
   type NoRates,
 } from './cost'
 import { productiveShare } from './productive'
-import { overheadOnCost, overheadOnSales, sellPrice, type SellError } from './sellPrice'
+import { basisOf, type LineBasis } from './basis'
+import { ceilingFigure, equivalents, overheadAndProfit } from './ofPrice'
+import { sellBy, sellPrice, type SellError } from './sellPrice'
+import { taxOf } from './tax'
 import type { z } from 'zod'
 
 /** One line of the price. The sell price is what stands on the bid. */
 export type PriceLine = {
   readonly item_id: string
+  /** Labour, material, hire, trades and its share of what is paid once. */
+  readonly direct_cents: Cents
   readonly computed_cents: Cents
   /** Its part in raising the job to the minimum per visit. */
   readonly minimum_share_cents: Cents
@@ -36,6 +40,7 @@ export type PriceLine = {
   readonly sell_cents: Cents
   readonly arithmetic: Figure
   readonly notes: readonly string[]
+  readonly basis: LineBasis
   /** Why nothing could be computed, in words that say what to do; empty where it could, or a price was typed. */
   readonly lacks: readonly string[]
   /** The item that does its work already: nothing is charged here. */
@@ -61,6 +66,8 @@ export type JobPrice = {
   readonly items_cents: Cents
   /** One visible line when a person typed the price of the whole job. */
   readonly adjustment: { readonly cents: Cents; readonly reason: string } | null
+  /** Taken off the whole, with its reason; never more than there is. */
+  readonly discount: { readonly cents: Cents; readonly reason: string } | null
   readonly tax_cents: Cents
   /** Tax as a share of the price before it; 0 where it is inside the items or there is none. */
   readonly tax_rate: number
@@ -79,7 +86,6 @@ export type Price =
   JobPrice | { readonly kind: 'withheld' } | { readonly kind: 'no-room'; readonly error: SellError }
 
 type Money = z.infer<typeof Rates>
-type By = { readonly basis: 'cost' | 'sales'; readonly overhead: number; readonly profit: number }
 
 /** What every item comes to before minimum and typed prices. */
 type Reckoned = {
@@ -113,12 +119,6 @@ function reckon(job: JobDocument, rates: Money, takeoff: Takeoff, cut: CutPlan, 
   return { costed, computed: costed.map(({ direct }) => dollars(direct.value * times)), shared, missing }
 }
 
-/** What turns cost into price, in words that can be multiplied. */
-function sellWords(by: By): string {
-  const [o, p] = [shown(by.overhead, 4), shown(by.profit, 4)]
-  return by.basis === 'cost' ? `× (1 + ${o}) ÷ (1 − ${p})` : `÷ (1 − ${o} − ${p})`
-}
-
 function typedOn(job: JobDocument): ReadonlyMap<string, Cents> {
   return new Map(
     job.typed_prices.flatMap((each) => (each.on.kind === 'item' ? [[each.on.item_id, each.cents]] : [])),
@@ -133,7 +133,8 @@ function lineOf(
     minimumShares: readonly Cents[]
     visits: number
     rates: Money
-    by: By
+    /** Of work by the hour, what its ceiling may lie above what is reckoned. */
+    ceiling: number
     cut: CutPlan
     typed: ReadonlyMap<string, Cents>
   },
@@ -141,17 +142,11 @@ function lineOf(
   const { direct, item: taken } = of.reckoned.costed[index]!
   const sold = of.reckoned.computed[index]!
   const minimum_share_cents = of.minimumShares[index]!
-  const reached = addCents(sold, minimum_share_cents)
+  const { basis } = item.item
+  const more = basis === 'ceiling' ? [ceilingFigure(sold, of.ceiling)] : []
+  const reached = addCents(sold, minimum_share_cents, ...more.map(centsOf))
   const said = of.typed.get(item.id) ?? null
-  const parts: Figure[] = [
-    direct,
-    usd(
-      'Overhead and profit',
-      (sold - centsOf(direct)) as Cents,
-      `${formatCents(centsOf(direct))} ${sellWords(of.by)} = ${formatCents(sold)}, less the cost`,
-      { source: 'firm setting' },
-    ),
-  ]
+  const parts: Figure[] = [direct, overheadAndProfit(centsOf(direct), sold, of.rates), ...more]
   if (minimum_share_cents > 0) {
     parts.push(
       usd(
@@ -163,8 +158,11 @@ function lineOf(
     )
   }
   const long = cannotBeBought(item.id, of.cut).map((what) => WORK_SAYS.lacksStock(what))
+  const meant = basisOf(item, said ?? reached, of.rates)
+  const uncounted = meant === null ? [WORK_SAYS.lacksQuantity] : []
   return {
     item_id: item.id,
+    direct_cents: centsOf(direct),
     computed_cents: reached,
     minimum_share_cents,
     typed_cents: said,
@@ -172,7 +170,8 @@ function lineOf(
     sell_cents: said ?? reached,
     arithmetic: usd('Computed price', reached, 'direct cost, overhead and profit', { parts }),
     notes: taken.notes,
-    lacks: said === null ? [...taken.lacks, ...long] : [],
+    basis: meant ?? { kind: 'fixed' },
+    lacks: [...(said === null ? [...taken.lacks, ...long] : []), ...uncounted],
     includedIn: taken.includedIn,
   }
 }
@@ -231,7 +230,7 @@ function apartLines(
 export function priceJob(job: JobDocument, scope: Scope, takeoff: Takeoff, cut: CutPlan): Price {
   if (job.rates === null) return { kind: 'withheld' }
   const { rates } = job
-  const by: By = { basis: rates.overhead.basis, overhead: rates.overhead.share, profit: rates.profit_share }
+  const by = sellBy(rates)
   const probe = sellPrice(1, by)
   if (!probe.ok) return { kind: 'no-room', error: probe.error }
   const reckoned = reckon(job, rates, takeoff, cut, probe.value)
@@ -241,6 +240,7 @@ export function priceJob(job: JobDocument, scope: Scope, takeoff: Takeoff, cut: 
   const minimumShares =
     short > 0 ? shareCents(short, reckoned.computed) : reckoned.computed.map(() => 0 as Cents)
   const typed = typedOn(job)
+  const ceiling = rowsOf(job.settings).ceiling_more
   const sold = scope.items.map(
     (item) => (item.row === null || item.row.sells) && item.spots.some((spot) => spot.standing === 'ours'),
   )
@@ -252,7 +252,7 @@ export function priceJob(job: JobDocument, scope: Scope, takeoff: Takeoff, cut: 
             minimumShares,
             visits: takeoff.shared.visits,
             rates,
-            by,
+            ceiling,
             cut,
             typed,
           }),
@@ -266,7 +266,12 @@ export function priceJob(job: JobDocument, scope: Scope, takeoff: Takeoff, cut: 
   const adjustment = jobTyped
     ? { cents: (jobTyped.cents - items_cents) as Cents, reason: jobTyped.reason }
     : null
-  const before = addCents(items_cents, adjustment?.cents ?? (0 as Cents))
+  const whole = addCents(items_cents, adjustment?.cents ?? (0 as Cents))
+  const off = job.typed_prices.findLast((each) => each.on.kind === 'discount')
+  const discount = off
+    ? { cents: Math.min(off.cents, Math.max(0, whole)) as Cents, reason: off.reason }
+    : null
+  const before = addCents(whole, (0 - (discount?.cents ?? 0)) as Cents)
   const { figure: tax, rate: tax_rate } = taxOf(rates, before, reckoned.costed)
   return {
     kind: 'priced',
@@ -275,6 +280,7 @@ export function priceJob(job: JobDocument, scope: Scope, takeoff: Takeoff, cut: 
     idle: [...typed.keys()].filter((id) => !priced.has(id) && scope.items.some((item) => item.id === id)),
     items_cents,
     adjustment,
+    discount,
     tax_cents: centsOf(tax),
     tax_rate,
     total_cents: addCents(before, centsOf(tax)),
@@ -284,58 +290,4 @@ export function priceJob(job: JobDocument, scope: Scope, takeoff: Takeoff, cut: 
     no_rates: [...missing.values()],
     basis: `Prices are for the repairs listed, patched where bad and not the whole run; tax ${TAX_WORDS[rates.tax.rule]}.`,
   }
-}
-
-function taxOf(
-  rates: Money,
-  before: Cents,
-  costed: readonly Costed[],
-): { readonly figure: Figure; readonly rate: number } {
-  const { rule, rate } = rates.tax
-  const percent = `${shown(rate * 100, 4)} %`
-  if (rule === 'on-total') {
-    const how = `${formatCents(before)} × ${percent}`
-    return {
-      figure: usd('Tax', dollars((before / 100) * rate), how, { source: 'firm setting' }),
-      rate,
-    }
-  }
-  if (rule === 'on-sale') {
-    const cost = addCents(...costed.map((each) => centsOf(each.direct)))
-    const material = addCents(...costed.map((each) => each.material))
-    const share = cost > 0 ? Math.round((material / cost) * 1e6) / 1e6 : 0
-    const onAll = share * rate
-    return {
-      figure: usd(
-        'Tax',
-        dollars((before / 100) * onAll),
-        `${formatCents(before)} × ${shown(share * 100, 4)} % material × ${percent}`,
-        { source: `firm setting; material ${formatCents(material)} of ${formatCents(cost)} direct cost` },
-      ),
-      rate: onAll,
-    }
-  }
-  const how = rule === 'on-cost' ? 'already inside each item, on material' : 'no sales tax'
-  return { figure: usd('Tax', 0 as Cents, how, { source: 'firm setting' }), rate: 0 }
-}
-
-function equivalents(by: By): Figure[] {
-  const onCost = by.basis === 'cost' ? by.overhead : overheadOnCost(by.overhead, by.profit)
-  const onSales = by.basis === 'sales' ? by.overhead : overheadOnSales(by.overhead, by.profit)
-  return [
-    {
-      label: 'Overhead on cost',
-      value: onCost * 100,
-      unit: '%',
-      how: 'the same price told on cost',
-      source: 'identity',
-    },
-    {
-      label: 'Overhead on sales',
-      value: onSales * 100,
-      unit: '%',
-      how: 'the same price told on sales',
-      source: 'identity',
-    },
-  ]
 }

@@ -3,7 +3,7 @@ import { LOOK_EFFORT } from '../coverage'
 import type { Figure } from '../explain/figure'
 import { WAYS_TO_LOOK, type EntityOf, type WayToLook } from '../job'
 import type { Cents } from '../measure'
-import { sellPrice } from './sellPrice'
+import { sellBy, sellPrice } from './sellPrice'
 
 /** What looking one way costs, over all the holds that are looked at so: set up once, gear hired once. */
 export type LookLine = {
@@ -42,7 +42,7 @@ export function priceLooks(
   settings: EntityOf['settings'],
 ): Looks {
   if (!rates) return { kind: 'withheld' }
-  const by = { basis: rates.overhead.basis, overhead: rates.overhead.share, profit: rates.profit_share }
+  const by = sellBy(rates)
   if (!sellPrice(1, by).ok) return { kind: 'no-room' }
   const missing: string[] = []
   const ways = (Object.keys(WAYS_TO_LOOK) as WayToLook[]).filter((way) =>

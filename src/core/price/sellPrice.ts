@@ -1,3 +1,4 @@
+import type { EntityOf } from '../job'
 import { err, ok, type Result } from '../result'
 
 export type SellError = { readonly kind: 'no-room'; readonly basis: 'cost' | 'sales'; readonly sum: number }
@@ -5,27 +6,43 @@ export type SellError = { readonly kind: 'no-room'; readonly basis: 'cost' | 'sa
 /** Above this share nothing sensible is left for the work itself. Firm rule. */
 const NO_ROOM = 0.95
 
+/** What turns cost into price: shares of cost or of sales, as a firm reckons. */
+export type SellBy = {
+  readonly basis: 'cost' | 'sales'
+  readonly overhead: number
+  readonly profit: number
+  /** Of the price, what is put by for claims and what the card company keeps. */
+  readonly kept?: number
+}
+
+type Rates = EntityOf['rates']
+
+/** How these rates turn cost into price. */
+export function sellBy({ overhead, profit_share, warranty_reserve_share, card_fee_share }: Rates): SellBy {
+  const kept = Math.round((warranty_reserve_share + card_fee_share) * 1e6) / 1e6
+  return { basis: overhead.basis, overhead: overhead.share, profit: profit_share, kept }
+}
+
 /**
  * Sell price from direct cost.
  *
- * Overhead on cost: C(1+o)/(1−p). Overhead on sales: C/(1−o−p). Profit p is always a share of the sell price.
- * Fails: `no-room` when o + p ≥ 0.95 on sales, or p ≥ 0.95 on cost.
+ * Overhead on cost: C(1+o)/(1−p−k). Overhead on sales: C/(1−o−p−k). Profit p and what is kept back k are shares of the sell price.
+ * Fails: `no-room` when o + p + k ≥ 0.95 on sales, or p + k ≥ 0.95 on cost.
  * Source: identities; see `tests/reference/money.test.ts`.
  *
  * @example
  * sellPrice(1000, { basis: 'cost', overhead: 0.25, profit: 0.2 }) // => ok(1562.5)
  * sellPrice(1000, { basis: 'sales', overhead: 0.3, profit: 0.2 }) // => ok(2000)
+ * sellPrice(1000, { basis: 'sales', overhead: 0.3, profit: 0.15, kept: 0.05 }) // => ok(2000)
  * sellPrice(1000, { basis: 'sales', overhead: 0.75, profit: 0.2 }).error.kind // => 'no-room'
  */
-export function sellPrice(
-  direct: number,
-  by: { basis: 'cost' | 'sales'; overhead: number; profit: number },
-): Result<number, SellError> {
+export function sellPrice(direct: number, by: SellBy): Result<number, SellError> {
+  const ofPrice = by.profit + (by.kept ?? 0)
   if (by.basis === 'cost') {
-    if (by.profit >= NO_ROOM) return err({ kind: 'no-room', basis: 'cost', sum: by.profit })
-    return ok((direct * (1 + by.overhead)) / (1 - by.profit))
+    if (ofPrice >= NO_ROOM) return err({ kind: 'no-room', basis: 'cost', sum: ofPrice })
+    return ok((direct * (1 + by.overhead)) / (1 - ofPrice))
   }
-  const sum = by.overhead + by.profit
+  const sum = by.overhead + ofPrice
   if (sum >= NO_ROOM - 1e-12) return err({ kind: 'no-room', basis: 'sales', sum })
   return ok(direct / (1 - sum))
 }

@@ -25,6 +25,7 @@ export const STANDING_WORDS: Readonly<Record<Standing, string>> = {
   optional: 'optional',
   alternate: 'in place of another item, if chosen',
   'priced-apart': 'priced apart',
+  'on-request': 'can be done; priced when you ask',
   'by-owner': 'the owner does it',
   'by-others': 'others do it',
   'left-out': 'left out',

@@ -23,6 +23,7 @@ import { askOwn, listOwnMessages, type Message } from '../../db/queries/messages
 import { withOwnerLinkTx, type OwnerTx } from '../../db/tx'
 import { context } from '../context'
 import { Refused } from '../problem'
+import { inThread } from '../threads'
 import { tokenHash, unbroken } from './seal'
 
 /** The frozen bid as its owner sees it, and where it stands. */
@@ -120,6 +121,14 @@ export function readOwnerBid(token: string): Promise<OwnerBid> {
   })
 }
 
+/** The bid on one page, made from what was frozen. */
+export async function readOwnerPage(token: string): Promise<Uint8Array> {
+  const { model } = await openLink(token, read)
+  const unmarked = { ...model, firm: { ...model.firm, logo_sha256: undefined } }
+  return inThread('printBid', { model: unmarked, pictures: new Map(), short: true })
+}
+
+/** The bid on paper: the very bytes that were sealed with it. */
 export function readOwnerPdf(token: string): Promise<Buffer> {
   return openLink(token, async (tx) => {
     const found = await findOwnPdf(tx)

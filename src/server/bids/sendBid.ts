@@ -1,4 +1,4 @@
-import { type SendRequest } from '../../core/contract'
+import { type PaperForm, type SendRequest } from '../../core/contract'
 import 'server-only'
 import canonicalize from 'canonicalize'
 import { randomBytes, randomUUID } from 'node:crypto'
@@ -186,9 +186,17 @@ export async function draftBid(member: Member, jobId: string): Promise<BidModel>
   return withLogo(derived.model, logo)
 }
 
-/** The same on paper. */
-export async function draftPdf(member: Member, jobId: string): Promise<Uint8Array> {
+/** The same on paper: whole, or on one page, which has no pictures but the firm's mark. */
+export async function draftPdf(member: Member, jobId: string, form: PaperForm): Promise<Uint8Array> {
   const model = await draftBid(member, jobId)
+  if (form === 'short') {
+    const marked = { ...model, findings: [] }
+    return inThread('printBid', {
+      model,
+      pictures: await printPictures(member, marked, () => undefined),
+      short: true,
+    })
+  }
   return printInThread(model, await printPictures(member, model, () => undefined))
 }
 

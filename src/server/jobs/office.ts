@@ -1,6 +1,12 @@
 import 'server-only'
 import { CATALOGUE_EDITION } from '../../core/catalogue'
-import type { CopyJobRequest, JobOfficeRequest, JobSumsAnswer, MonthsAnswer } from '../../core/contract'
+import type {
+  CopyJobRequest,
+  JobOfficeRequest,
+  JobRatesAnswer,
+  JobSumsAnswer,
+  MonthsAnswer,
+} from '../../core/contract'
 import { may } from '../../core/firm'
 import { copiedJob } from '../../core/job'
 import { archiveJob, findJob, listSentJobs, saveReckoned, saveStanding } from '../../db/queries/jobs'
@@ -68,6 +74,35 @@ export async function reckonJobs(member: Member, ids: readonly string[]): Promis
     sums.push({ id, ...bare, ...(withMoney ? { total_cents } : {}) })
   }
   return { sums }
+}
+
+/**
+ * What jobs would come to at the firm's rates of today, beside what they come to now. Nothing is changed; a job that is not there is left
+ * out. @throws Refused `not-for-role` for whoever sees no money.
+ */
+export async function jobsAtRates(member: Member, ids: readonly string[]): Promise<JobRatesAnswer> {
+  mustBeAllowed(member, 'see-money', 'Looking at prices')
+  const { pool } = await context()
+  const jobs: JobRatesAnswer['jobs'] = []
+  for (const id of ids) {
+    const found = await withTx(pool, member.companyId, async (tx) =>
+      (await findJob(tx, id, { lock: false }))
+        ? { state: await loadState(tx, id, { lock: false, without: [] }), of: await latestSettings(tx) }
+        : null,
+    )
+    if (!found) continue
+    const { job } = found.state
+    const { rates } = found.of
+    const at = await inThread('priceAtRates', { job, rates, today: todayIn(job.job.time_zone, new Date()) })
+    jobs.push({
+      id,
+      edition: job.rates?.edition ?? 0,
+      now_cents: at?.now_cents ?? null,
+      then_cents: at?.then_cents ?? null,
+      typed: at?.typed ?? 0,
+    })
+  }
+  return { jobs }
 }
 
 /** The jobs whose bid went out within the last year. There is money in it. @throws Refused `not-for-role`. */

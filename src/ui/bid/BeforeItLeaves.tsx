@@ -1,6 +1,7 @@
 'use client'
 
-import { useState } from 'react'
+import { useMemo, useState } from 'react'
+import { promisesIn } from '../../core/bid/promises'
 import { formatCents } from '../../core/measure'
 import { Button, LinkButton, Notice } from '../look'
 import { Dialog } from '../look/Dialog'
@@ -28,7 +29,8 @@ type Props = {
 export function BeforeItLeaves({ jobId, to, missing, onClose, onSend }: Props) {
   const { derived } = useJob()
   const [on, setOn] = useState<keyof typeof WIDTHS>('phone')
-  const { coverage, scope, price } = derived
+  const { coverage, scope, price, job } = derived
+  const promised = useMemo(() => promisesIn(job), [job])
   const { bid, isReady } = useReadyBid(jobId)
   const total = price.kind === 'priced' ? formatCents(price.total_cents) : ''
   const open = [
@@ -51,7 +53,10 @@ export function BeforeItLeaves({ jobId, to, missing, onClose, onSend }: Props) {
               Paper
             </Button>
             {on === 'paper' ? (
-              <LinkButton href={`/api/jobs/${jobId}/paper`}>The pages, as PDF</LinkButton>
+              <>
+                <LinkButton href={`/api/jobs/${jobId}/paper`}>The pages, as PDF</LinkButton>
+                <LinkButton href={`/api/jobs/${jobId}/paper?form=short`}>On one page, as PDF</LinkButton>
+              </>
             ) : null}
           </div>
           <div className="h-[66vh] overflow-x-auto border border-ink bg-white text-center">
@@ -82,6 +87,20 @@ export function BeforeItLeaves({ jobId, to, missing, onClose, onSend }: Props) {
               {words}
             </Notice>
           ))}
+          {promised.length > 0 ? (
+            <details open>
+              <summary className="cursor-pointer font-head text-[17px] font-semibold">
+                Say it otherwise? {promised.length}
+              </summary>
+              <ul className="text-[14px]">
+                {promised.map(({ where, words, instead }) => (
+                  <li key={`${where} ${words}`} className="border-b border-rule py-1">
+                    “{words}” in {where}: {instead}.
+                  </li>
+                ))}
+              </ul>
+            </details>
+          ) : null}
           <p className="text-[14px]">
             What is sent is frozen as it stands here{total ? `, at ${total}` : ''}. It can be followed by a
             newer one or its link taken back, not changed.

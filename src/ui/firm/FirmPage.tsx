@@ -6,6 +6,7 @@ import { NumberField } from '../look/ReadField'
 import { whenShown } from '../state/whenShown'
 import { FirmFacePanel } from './FirmFacePanel'
 import { PeoplePanel } from './PeoplePanel'
+import { PriceSweep } from './PriceSweep'
 import { useFirmValues, type FirmValuesState } from './useFirmValues'
 import { ValuesFile } from './ValuesFile'
 import { ValueTable } from './ValueTable'
@@ -101,6 +102,7 @@ export function FirmPage({ mayKeepPeople }: { mayKeepPeople: boolean }) {
       <h2 className="border-b border-ink pb-1 text-[20px]">What the firm reckons with</h2>
       {kept ? <ValueTable state={state} search={search} onlyOwn={own} /> : <p>Looking…</p>}
       <Clauses state={state} />
+      <PriceSweep />
       {fits ? <FitRates state={state} onClose={() => setFits(false)} /> : null}
     </main>
   )

@@ -16,6 +16,27 @@ function save(text: string, name: string): void {
   URL.revokeObjectURL(url)
 }
 
+const NOT_READ: ValuePlan = {
+  changes: [],
+  wrong: [
+    'This file is no table that can be read. Save it as CSV or XLSX with the columns of “CSV out”, and take it in again.',
+  ],
+}
+
+/** The rows of a table, by their heads: a spreadsheet’s first sheet, or CSV. Null: it cannot be read. */
+async function rowsIn(file: File): Promise<ValueRow[] | null> {
+  if (!file.name.toLowerCase().endsWith('.xlsx'))
+    return Papa.parse<ValueRow>(await file.text(), { header: true, skipEmptyLines: true }).data
+  try {
+    // Only who takes a spreadsheet in loads what reads one.
+    const { readSheet } = await import('read-excel-file/browser')
+    const sheet = await readSheet(file)
+    return Papa.parse<ValueRow>(Papa.unparse(sheet), { header: true, skipEmptyLines: true }).data
+  } catch {
+    return null
+  }
+}
+
 /** Values out as CSV, and in again after a look at what would change. */
 export function ValuesFile({ state }: { state: FirmValuesState }) {
   const [plan, setPlan] = useState<ValuePlan | null>(null)
@@ -23,8 +44,8 @@ export function ValuesFile({ state }: { state: FirmValuesState }) {
 
   async function take(file: File | undefined): Promise<void> {
     if (!file) return
-    const { data } = Papa.parse<ValueRow>(await file.text(), { header: true, skipEmptyLines: true })
-    setPlan(planValues(values, data))
+    const rows = await rowsIn(file)
+    setPlan(rows === null ? NOT_READ : planValues(values, rows))
   }
   return (
     <>
@@ -36,11 +57,11 @@ export function ValuesFile({ state }: { state: FirmValuesState }) {
         CSV out
       </Button>
       <label className="relative inline-flex min-h-9 cursor-pointer items-center rounded-(--radius) border border-ink bg-paper px-3 font-head text-[15px] font-semibold outline-offset-2 outline-chalk has-focus-visible:outline-3 touch:min-h-11">
-        CSV in
+        CSV or XLSX in
         <input
           type="file"
-          accept=".csv,text/csv"
-          aria-label="CSV of values to take in"
+          accept=".csv,text/csv,.xlsx"
+          aria-label="Table of values to take in"
           className="sr-only"
           onChange={(event) => {
             void take(event.target.files?.[0])

@@ -11,15 +11,23 @@ import { WorkChoice } from './WorkChoice'
 
 /** Of the bid what a choice is reckoned by and called, and no more: the page itself is read without a script. */
 function choosableOf(model: BidModel): { bid: Choosable; named: Named[] } {
-  const { items, beside, looks, adjustment, choosing } = model
+  const { items, beside, looks, adjustment, discount, choosing } = model
   return {
     bid: {
-      items: items.map(({ id, price_cents, leave }) => ({ id, price_cents, leave })),
+      items: items.map(({ id, price_cents, leave, requires }) => ({ id, price_cents, leave, requires })),
       beside: beside
         .filter(({ takeable }) => takeable)
-        .map(({ id, price_cents, takeable, instead_of }) => ({ id, price_cents, takeable, instead_of })),
+        .map(({ id, price_cents, takeable, instead_of, saves_cents, requires }) => ({
+          id,
+          price_cents,
+          takeable,
+          instead_of,
+          saves_cents,
+          requires,
+        })),
       looks: looks.map(({ id, price_cents }) => ({ id, price_cents })),
       adjustment,
+      discount,
       choosing,
     },
     named: [

@@ -96,9 +96,7 @@ function YesSheet({
   }, [])
   const titled = (ids: readonly string[]): string[] =>
     ids.map((id) => named.find((each) => each.id === id)?.title ?? id)
-  const replaced = bid.beside.flatMap(({ id, instead_of }) =>
-    instead_of !== null && choice.taken.includes(id) ? [instead_of] : [],
-  )
+  const replaced = bid.beside.flatMap(({ id, instead_of }) => (choice.taken.includes(id) ? instead_of : []))
   const out = [...choice.left, ...replaced]
   const done = bid.items.filter(({ id }) => !out.includes(id)).map(({ id }) => id)
 

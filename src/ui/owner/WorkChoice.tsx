@@ -20,7 +20,7 @@ export function WorkChoice({ id }: { id: string }) {
       Ask
     </Button>
   )
-  const instead = bid.beside.find((each) => each.instead_of === id && choice.taken.includes(each.id))
+  const instead = bid.beside.find((each) => each.instead_of.includes(id) && choice.taken.includes(each.id))
   return (
     <div className="no-print flex flex-wrap items-center gap-2 pt-2">
       {item && instead ? (
@@ -51,7 +51,7 @@ function InOrOut({ id, title }: { id: string; title: string }) {
   const isOut = choice.left.includes(id)
   const out = (): void => {
     setAsksName(false)
-    choose(leave(choice, id, hazard))
+    choose(leave(choice, id, bid))
   }
   return (
     <>

@@ -3,36 +3,69 @@ import { expect, test } from '@jest/globals'
 import type { Choosable } from '../../core/bid/choose'
 import { drawnOn, leave, look, NOTHING_CHANGED, take, type Stroke } from './ownerChoice'
 
+const item = (
+  id: string,
+  of: { hazard?: boolean; requires?: string[] } = {},
+): Choosable['items'][number] => ({
+  id,
+  price_cents: 100 as never,
+  leave: { saves_cents: 90 as never, hazard: of.hazard ?? false },
+  requires: of.requires ?? [],
+})
+const option = (
+  id: string,
+  instead_of: string[] = [],
+  requires: string[] = [],
+): Choosable['beside'][number] => ({
+  id,
+  price_cents: 50 as never,
+  takeable: true,
+  instead_of,
+  saves_cents: instead_of.length > 0 ? (90 as never) : null,
+  requires,
+})
 const bid: Choosable = {
-  items: [{ id: 'sill', price_cents: 100 as never, leave: { saves_cents: 90 as never, hazard: false } }],
+  items: [item('sill'), item('ledger', { hazard: true }), item('paint', { requires: ['sill'] })],
   beside: [
-    { id: 'rebuilt', price_cents: 300 as never, takeable: true, instead_of: 'sill' },
-    { id: 'wrapped', price_cents: 200 as never, takeable: true, instead_of: 'sill' },
-    { id: 'gutter', price_cents: 50 as never, takeable: true, instead_of: null },
+    option('rebuilt', ['sill', 'ledger']),
+    option('wrapped', ['sill']),
+    option('gutter'),
+    option('guard', [], ['gutter']),
   ],
   looks: [{ id: 'look-ladder', price_cents: 85 as never }],
   adjustment: null,
+  discount: null,
   choosing: { least_cents: 0 as never, tax_rate: 0 },
 }
 
 test('left out, and taken in again', () => {
-  const out = leave(NOTHING_CHANGED, 'sill', false)
-  expect(out).toEqual({ left: ['sill'], taken: [], looks: [], declined: [] })
-  expect(leave(out, 'sill', false)).toEqual(NOTHING_CHANGED)
+  const out = leave(NOTHING_CHANGED, 'paint', bid)
+  expect(out).toEqual({ left: ['paint'], taken: [], looks: [], declined: [] })
+  expect(leave(out, 'paint', bid)).toEqual(NOTHING_CHANGED)
 })
 
 test('what keeps people from being hurt is declined while it is out, and not after', () => {
-  const out = leave(NOTHING_CHANGED, 'ledger', true)
+  const out = leave(NOTHING_CHANGED, 'ledger', bid)
   expect(out.declined).toEqual(['ledger'])
-  expect(leave(out, 'ledger', true)).toEqual(NOTHING_CHANGED)
+  expect(leave(out, 'ledger', bid)).toEqual(NOTHING_CHANGED)
 })
 
 test('one option in place of an item at a time; the item is then neither left out nor declined', () => {
-  const out = leave(NOTHING_CHANGED, 'sill', true)
+  const out = leave(NOTHING_CHANGED, 'ledger', bid)
   const first = take(out, 'rebuilt', bid)
-  expect(first).toEqual({ left: [], taken: ['rebuilt'], looks: [], declined: [] })
+  // Paint on the sill goes with the sill.
+  expect(first).toEqual({ left: ['paint'], taken: ['rebuilt'], looks: [], declined: [] })
   expect(take(first, 'wrapped', bid).taken).toEqual(['wrapped'])
-  expect(take(first, 'rebuilt', bid)).toEqual(NOTHING_CHANGED)
+  expect(take(first, 'rebuilt', bid).taken).toEqual([])
+})
+
+test('what needs another comes with it and goes with it', () => {
+  const guarded = take(NOTHING_CHANGED, 'guard', bid)
+  expect([...guarded.taken].toSorted()).toEqual(['guard', 'gutter'])
+  expect(take(guarded, 'gutter', bid).taken).toEqual([])
+  const out = leave(NOTHING_CHANGED, 'sill', bid)
+  expect(out.left).toEqual(['sill', 'paint'])
+  expect(leave(out, 'paint', bid)).toEqual(NOTHING_CHANGED)
 })
 
 test('an option that stands in for nothing is added to the others', () => {

@@ -9,31 +9,65 @@ const without = (ids: readonly string[], id: string): readonly string[] => ids.f
 const toggled = (ids: readonly string[], id: string): readonly string[] =>
   ids.includes(id) ? without(ids, id) : [...ids, id]
 
+/** What makes no sense any more is given back or left out with it; what keeps people from being hurt stays until it is left by name. */
+function settled(choice: OwnersChoice, bid: Choosable): OwnersChoice {
+  const replaced = bid.beside.flatMap(({ id, instead_of }) => (choice.taken.includes(id) ? instead_of : []))
+  const isDone = (id: string): boolean =>
+    choice.taken.includes(id) ||
+    bid.items.some((item) => item.id === id && !choice.left.includes(id) && !replaced.includes(id))
+  const known = new Set([...bid.items, ...bid.beside.filter(({ takeable }) => takeable)].map(({ id }) => id))
+  const lacks = ({ requires }: { readonly requires: readonly string[] }): boolean =>
+    requires.some((id) => known.has(id) && !isDone(id))
+  const back = bid.beside.find((option) => choice.taken.includes(option.id) && lacks(option))
+  if (back) return settled({ ...choice, taken: without(choice.taken, back.id) }, bid)
+  const out = bid.items.find((item) => isDone(item.id) && lacks(item) && item.leave?.hazard === false)
+  return out ? settled({ ...choice, left: [...choice.left, out.id] }, bid) : choice
+}
+
 /** Leaves an item out, or takes it in again. One that keeps people from being hurt is written down as declined. */
-export function leave(choice: OwnersChoice, id: string, isHazard: boolean): OwnersChoice {
+export function leave(choice: OwnersChoice, id: string, bid: Choosable): OwnersChoice {
+  const item = bid.items.find((each) => each.id === id)
   const left = toggled(choice.left, id)
   const declined = without(choice.declined, id)
-  return { ...choice, left, declined: isHazard && left.includes(id) ? [...declined, id] : declined }
+  const isOut = left.includes(id)
+  if (!isOut)
+    return (item?.requires ?? []).reduce<OwnersChoice>((next, need) => had(next, need, bid), {
+      ...choice,
+      left,
+      declined,
+    })
+  return settled({ ...choice, left, declined: item?.leave?.hazard ? [...declined, id] : declined }, bid)
+}
+
+/** With an item or an option done that another needs. */
+function had(choice: OwnersChoice, id: string, bid: Choosable): OwnersChoice {
+  if (choice.left.includes(id)) return leave(choice, id, bid)
+  const isOption = bid.beside.some((each) => each.id === id && each.takeable)
+  return isOption && !choice.taken.includes(id) ? take(choice, id, bid) : choice
 }
 
 /**
- * Takes an option, or gives it back. What stands in for the same item gives way, and the item itself is neither left out nor done
- * twice: it is replaced.
+ * Takes an option, or gives it back; with it goes what makes no sense without it, and with it comes what it needs. What stands in for
+ * the same item gives way, and the item itself is neither left out nor done twice: it is replaced.
  */
 export function take(choice: OwnersChoice, id: string, bid: Choosable): OwnersChoice {
-  const { instead_of = null } = bid.beside.find((each) => each.id === id) ?? {}
-  if (choice.taken.includes(id)) return { ...choice, taken: without(choice.taken, id) }
+  const option = bid.beside.find((each) => each.id === id)
+  if (choice.taken.includes(id)) return settled({ ...choice, taken: without(choice.taken, id) }, bid)
+  const instead = option?.instead_of ?? []
   const rivals = bid.beside
-    .filter((each) => instead_of !== null && each.instead_of === instead_of)
+    .filter((each) => each.instead_of.some((other) => instead.includes(other)))
     .map((each) => each.id)
   const taken = [...choice.taken.filter((each) => !rivals.includes(each)), id]
-  if (instead_of === null) return { ...choice, taken }
-  return {
+  const next: OwnersChoice = {
     ...choice,
     taken,
-    left: without(choice.left, instead_of),
-    declined: without(choice.declined, instead_of),
+    left: choice.left.filter((each) => !instead.includes(each)),
+    declined: choice.declined.filter((each) => !instead.includes(each)),
   }
+  return settled(
+    (option?.requires ?? []).reduce<OwnersChoice>((so, need) => had(so, need, bid), next),
+    bid,
+  )
 }
 
 /** Has a place looked at that nobody reached, or not. */

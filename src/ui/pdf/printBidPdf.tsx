@@ -242,11 +242,13 @@ function Block({ block, pictures }: { block: BidBlock; pictures: Pictures }) {
   }
 }
 
-function BidDocument({ model, pictures }: { model: BidModel; pictures: Pictures }) {
+const SIZES = { letter: 'LETTER', a4: 'A4' } as const
+
+function BidDocument({ model, pictures, short }: { model: BidModel; pictures: Pictures; short: boolean }) {
   return (
     <Document title={`Bid: ${model.title}`} author={model.firm.name} language="en">
-      <Page size="LETTER" style={styles.page}>
-        {sectionsOf(model, { prices: true, paper: true }).flatMap(({ name, headed, blocks }) => [
+      <Page size={SIZES[model.shows.paper]} style={styles.page}>
+        {sectionsOf(model, { prices: true, paper: true, short }).flatMap(({ name, headed, blocks }) => [
           ...(headed
             ? [
                 <Words
@@ -262,11 +264,13 @@ function BidDocument({ model, pictures }: { model: BidModel; pictures: Pictures 
             <Block key={`${name} ${index}`} block={block} pictures={pictures} />
           )),
         ])}
-        <View style={{ marginTop: 26 }} wrap={false}>
-          <Words style={styles.quiet}>
-            Accepted by (name, date): ______________________________________________
-          </Words>
-        </View>
+        {short ? null : (
+          <View style={{ marginTop: 26 }} wrap={false}>
+            <Words style={styles.quiet}>
+              Accepted by (name, date): ______________________________________________
+            </Words>
+          </View>
+        )}
         <View style={styles.foot} fixed>
           <Text>
             {model.firm.name} · {model.title} · {dayWords(model.prepared_on)}
@@ -278,8 +282,12 @@ function BidDocument({ model, pictures }: { model: BidModel; pictures: Pictures 
   )
 }
 
-/** A bid as PDF, on the server. */
-export function printBidPdf(model: BidModel, pictures: ReadonlyMap<string, Buffer>): Promise<Buffer> {
+/** A bid as PDF, on the server: whole, or on one page. */
+export function printBidPdf(
+  model: BidModel,
+  pictures: ReadonlyMap<string, Buffer>,
+  { short = false }: { readonly short?: boolean } = {},
+): Promise<Buffer> {
   registerFonts()
-  return renderToBuffer(<BidDocument model={model} pictures={pictures} />)
+  return renderToBuffer(<BidDocument model={model} pictures={pictures} short={short} />)
 }

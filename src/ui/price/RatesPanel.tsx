@@ -3,8 +3,9 @@
 import { useState } from 'react'
 import { TAX_RULES, TAX_WORDS, type EntityOf } from '../../core/job'
 import { dollars } from '../../core/measure'
-import { Panel, SelectField, TextField } from '../look'
+import { Button, Panel, SavedTextField, SelectField, TextField } from '../look'
 import { useJob } from '../state/useJob'
+import { TodaysRates } from './TodaysRates'
 
 /** A number typed by a person, kept when it makes sense and marked when it does not. */
 function NumberField(props: {
@@ -84,6 +85,27 @@ export function RatesPanel() {
           onSave={(value) => set({ profit_share: value / 100 })}
         />
         <NumberField
+          label="Supervision, % of labour"
+          value={Math.round(rates.supervision_share * 1000) / 10}
+          least={0}
+          most={100}
+          onSave={(value) => set({ supervision_share: value / 100 })}
+        />
+        <NumberField
+          label="Put by for claims, % of the price"
+          value={Math.round(rates.warranty_reserve_share * 1000) / 10}
+          least={0}
+          most={50}
+          onSave={(value) => set({ warranty_reserve_share: value / 100 })}
+        />
+        <NumberField
+          label="Card fee, % of the price"
+          value={Math.round(rates.card_fee_share * 1000) / 10}
+          least={0}
+          most={20}
+          onSave={(value) => set({ card_fee_share: value / 100 })}
+        />
+        <NumberField
           label="Sales tax, %"
           value={Math.round(rates.tax.rate * 10000) / 100}
           least={0}
@@ -99,6 +121,61 @@ export function RatesPanel() {
           choices={TAX_RULES.map((value) => ({ value, label: TAX_WORDS[value] }))}
         />
       </div>
+      <Due />
+      <TodaysRates />
     </Panel>
+  )
+}
+
+/** When money is due: every stage but the last is typed, the last takes the rest. */
+function Due() {
+  const { view, store } = useJob()
+  const rates = view.job.rates
+  if (!rates) return null
+  const { payments } = rates
+  const { stages } = payments
+  const keep = (next: typeof stages): void => {
+    const before = next.slice(0, -1).reduce((sum, { share }) => sum + share, 0)
+    const rest = Math.round((1 - before) * 1e6) / 1e6
+    if (rest < 0) return
+    store.set('rates', 'rates', {
+      payments: {
+        ...payments,
+        stages: next.map((each, at) => (at === next.length - 1 ? { ...each, share: rest } : each)),
+      },
+    })
+  }
+  const change = (index: number, of: Partial<(typeof stages)[number]>): void =>
+    keep(stages.map((each, at) => (at === index ? { ...each, ...of } : each)))
+  return (
+    <fieldset className="flex flex-col gap-2 pt-3">
+      <legend className="font-head text-[15px] font-semibold">When it is paid</legend>
+      {stages.map((stage, index) => (
+        <div key={index} className="grid grid-cols-[minmax(0,1fr)_90px] items-end gap-2">
+          <SavedTextField
+            label={`Payment ${index + 1} is due`}
+            value={stage.when}
+            onSave={(when) => change(index, { when })}
+          />
+          {index < stages.length - 1 ? (
+            <NumberField
+              label="of it, %"
+              value={Math.round(stage.share * 1000) / 10}
+              least={0}
+              most={100}
+              onSave={(value) => change(index, { share: value / 100 })}
+            />
+          ) : (
+            <p className="pb-2 text-right">{Math.round(stage.share * 1000) / 10} %</p>
+          )}
+        </div>
+      ))}
+      <div className="flex gap-2">
+        <Button onClick={() => keep([...stages, { when: 'when it is done', share: 0 }])}>
+          One payment more
+        </Button>
+        {stages.length > 0 ? <Button onClick={() => keep(stages.slice(0, -1))}>One less</Button> : null}
+      </div>
+    </fieldset>
   )
 }

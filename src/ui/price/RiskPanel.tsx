@@ -2,11 +2,12 @@
 
 import { useState } from 'react'
 import { TOGETHER as USUAL } from '../../core/catalogue/hidden/hidden'
-import type { Risk, RiskSettings } from '../../core/compare'
+import type { Risk } from '../../core/compare'
 import { formatCents, wholeDollars } from '../../core/measure'
 import { Button, Panel, SelectField } from '../look'
 import { useCompare } from '../state/useCompare'
 import { useJob } from '../state/useJob'
+import { ChanceByHand } from './ChanceByHand'
 
 /** How much places of one source move together, as one may think of it. */
 const TOGETHER = [
@@ -18,19 +19,23 @@ const TOGETHER = [
 
 const percent = (share: number): string => `${Math.round(share * 100)} %`
 
+const KEY = 'hidden.together.source'
+
 /** What may hide behind the boards this job takes off: reckoned when somebody asks, and anew at every setting. For the firm alone. */
 export function RiskPanel() {
-  const { derived } = useJob()
-  const [settings, setSettings] = useState<RiskSettings | null>(null)
-  const risk = useCompare(derived, settings ? { kind: 'risk', settings } : null)
-  if (settings === null) {
+  const { derived, view, store } = useJob()
+  const [isOpen, setOpen] = useState(false)
+  const risk = useCompare(derived, isOpen ? { kind: 'risk' } : null)
+  const { values } = view.job.settings
+  const set = values[KEY]?.value
+  if (!isOpen) {
     return (
       <Panel title="What may hide">
         <p className="py-2 text-[14px] text-quiet">
           Behind what is taken off there may be more. Drawn over many houses from grade, part and what was
           seen.
         </p>
-        <Button onClick={() => setSettings({ together: USUAL })}>Reckon what may hide</Button>
+        <Button onClick={() => setOpen(true)}>Reckon what may hide</Button>
       </Panel>
     )
   }
@@ -38,8 +43,16 @@ export function RiskPanel() {
     <Panel title="What may hide">
       <SelectField
         label="Places of one source move together"
-        value={String(settings.together.source)}
-        onChange={(value) => setSettings({ together: { ...settings.together, source: Number(value) } })}
+        value={String(typeof set === 'number' ? set : USUAL.source)}
+        onChange={(value) => {
+          const others = Object.fromEntries(Object.entries(values).filter(([key]) => key !== KEY))
+          const isUsual = Number(value) === USUAL.source
+          store.set('settings', 'settings', {
+            values: isUsual
+              ? others
+              : { ...others, [KEY]: { value: Number(value), reason: 'set for this job' } },
+          })
+        }}
         choices={TOGETHER}
       />
       {risk ? (
@@ -95,8 +108,16 @@ function Told({ risk }: { risk: Risk }) {
                   ? ''
                   : `behind it damaged: ${percent(driver.chance.backing)}; `}
                 framing: {percent(driver.chance.framing)}; {percent(driver.share)} of the spread
-                {driver.chance.moved.map(({ name, times }) => ` · ${name} × ${times}`)}
+                {driver.chance.said
+                  ? ` · said by hand${driver.chance.said.reason ? `: ${driver.chance.said.reason}` : ''}`
+                  : driver.chance.moved.map(({ name, times }) => ` · ${name} × ${times}`)}
               </span>
+              <ChanceByHand
+                finding_id={driver.finding_id}
+                name={`${driver.name}, ${driver.where}`}
+                said={driver.chance.said}
+                reckoned={driver.chance}
+              />
             </li>
           ))}
         </ul>

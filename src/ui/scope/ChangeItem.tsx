@@ -8,6 +8,7 @@ import { Button, SavedTextField, SelectField } from '../look'
 import { useJob } from '../state/useJob'
 import { CallOut } from './CallOut'
 import { KeepKit } from './FirmKits'
+import { HowPriced } from './HowPriced'
 import { BOUGHT, OwnLines } from './OwnLines'
 import { SizeFields } from './SizeFields'
 
@@ -93,6 +94,7 @@ export function ChangeItem({ item: scoped }: { item: ScopeItem }) {
         </div>
       )}
       <OwnLines item={item} set={set} />
+      <HowPriced item={scoped} set={set} />
       <div className="col-span-2">
         <SavedTextField label="Note" value={item.note} onSave={(note) => set({ note })} />
       </div>

@@ -62,6 +62,7 @@ export default async function OwnerPage({ params }: { params: Promise<{ token: s
       />
       <div className="no-print mx-auto flex max-w-4xl bg-paper px-6 pb-4 max-sm:px-4">
         <LinkButton href={`/api/owner/${token}/pdf`}>Bid as PDF</LinkButton>
+        <LinkButton href={`/api/owner/${token}/pdf?form=short`}>On one page</LinkButton>
       </div>
     </main>
   )

@@ -123,7 +123,7 @@ export const HIDDEN: readonly HiddenRow[] = [
     ['chase-face'],
     [0.1, 0.25, 0.5, 0.78, 0.93],
     [0.06, 0.15, 0.35, 0.58, 0.8],
-    [1.4, 2.2, 4],
+    [1.4, 2.2, 4.5],
   ),
   hides(
     'stucco',
@@ -178,13 +178,6 @@ export const BELOW_ROOF_END: HiddenRow = hides(
   [1.5, 2.5, 5],
 )
 
-const BY_PART: ReadonlyMap<string, HiddenRow> = new Map(
-  HIDDEN.flatMap((row) => row.serves.map((part) => [part, row])),
-)
-
-/** What a part may hide; null: nothing is known of it, and so nothing is reckoned. */
-export const hiddenBehind = (part: string): HiddenRow | null => BY_PART.get(part) ?? null
-
 /** Of wood that nobody touched: what it would be found to be, by grade; one in so many. */
 export const UNTOUCHED: ByGrade = [0.6, 0.22, 0.12, 0.05, 0.01]
 /** The share of sound wood among the untouched where its neighbour on the same member is soft. */
@@ -196,7 +189,16 @@ export type OddsRow = Row & {
   /** Seen at the place, one of these. */
   readonly signs: readonly SignId[]
   /** Known of the house or the place; null: by signs alone. */
-  readonly fact: 'storm-side' | 'deep-overhang' | 'wet' | 'damp' | 'dry' | 'soft-neighbours' | null
+  readonly fact:
+    | 'storm-side'
+    | 'deep-overhang'
+    | 'wet'
+    | 'damp'
+    | 'dry'
+    | 'soft-neighbours'
+    | 'opened-worse'
+    | 'opened-clean'
+    | null
 }
 
 const odds = (
@@ -213,6 +215,8 @@ export const HIDDEN_ODDS: readonly OddsRow[] = [
   odds('damp', 'meter between 20 and 25 %', 2, { fact: 'damp' }),
   odds('dry', 'meter at 16 % or less', 0.35, { fact: 'dry' }),
   odds('soft-neighbours', 'two or more neighbours soft deep in', 1.8, { fact: 'soft-neighbours' }),
+  odds('opened-worse', 'opened elsewhere at its source: gone deep', 3, { fact: 'opened-worse' }),
+  odds('opened-clean', 'opened elsewhere at its source: sound', 0.5, { fact: 'opened-clean' }),
   odds('patched', 'mended here before', 1.8, {
     signs: ['fresh-filler', 'rot-around-patch', 'cracks-around-patch', 'odd-texture-at-patch'],
   }),

@@ -66,6 +66,18 @@ export const OWNER_SAYS = {
   },
   finds:
     'What is behind the boards shows when they are off. If it is damaged, we show you a picture, the count, and the price by this list before we go on; until you say so the place is made dry and left.',
+  expects: (low: string, high: string) =>
+    `Behind what we take off there is often more than could be seen. From places like these we expect between ${low} and ${high} beyond the price, at the prices below. That is our judgement, not a part of the price: nothing of it is done or charged without your word.`,
+  waits: (now: string) =>
+    `This is work that grows while it waits. Today it comes to ${now}; later the same places may come to:`,
+  waitsAssume:
+    'The lower figure takes it that it grows slowly and reaches nothing new; the higher one that it grows fast and gets into the framing. Prices are taken to rise as well. Nothing is said here of what can hurt somebody: that does not wait.',
+  shortOf:
+    'This page is the short form. What is done at each place, what is not in the price, prices of finds, warranty and terms stand in the long form, and are part of the bid.',
+  inYears: (years: number) => `in ${inWords(years)} ${years === 1 ? 'year' : 'years'}`,
+  between: (low: string, high: string) => `between ${low} and ${high}`,
+  canWait: (titles: readonly string[]) =>
+    `Loses nothing by waiting until the next painting: ${titles.join('; ')}.`,
   unexplained: 'What let the water in is not known yet.',
   onSide: (facing: string) => `on the ${facing}`,
   atPlace: (place: string) => `at the ${place}`,

@@ -67,5 +67,7 @@ export const WORK_SAYS = {
     `No section of the yard is ${width} wide: say the section on the item, or type a price.`,
   lacksStock: (what: string) =>
     `${what} cannot be bought: the yard has nothing as long. Shorten it, add its length to the stock, or type a price.`,
+  lacksQuantity:
+    'An allowance needs a quantity in one unit: measure its places, say a size, or give it a fixed price.',
   inOnePiece: (section: string, ft: string) => `${section} ${ft} ft long in one piece`,
 } as const

@@ -1,7 +1,4 @@
 import {
-  BELOW_ROOF_END,
-  hiddenBehind,
-  HIDDEN_ODDS,
   LEAST_CHANCE,
   MOST_CHANCE,
   UNTOUCHED,
@@ -10,6 +7,7 @@ import {
   type HiddenRow,
   type OddsRow,
 } from '../../catalogue/hidden/hidden'
+import { hiddenRowsOf } from '../../firmValues/hiddenRows'
 import { placeOf } from '../../geometry'
 import { byId, gradeOf, type Finding, type JobDocument } from '../../job'
 import { inches } from '../../measure'
@@ -22,6 +20,8 @@ export type HiddenChance = {
   readonly grade: number | null
   /** What moved the odds, each with by how much. */
   readonly moved: readonly OddsRow[]
+  /** Given by hand; null: reckoned. */
+  readonly said: Finding['behind']
   readonly backing: number | null
   readonly framing: number
   readonly extent: { readonly typical: number; readonly sigma: number }
@@ -77,7 +77,24 @@ function wettest(finding: Finding, job: JobDocument): number | null {
   return readings.length > 0 ? Math.max(...readings) : null
 }
 
-function isSo(fact: NonNullable<OddsRow['fact']>, finding: Finding, job: JobDocument): boolean {
+/** Grades of those of one source that were opened, the finding itself apart. */
+function openedGrades(finding: Finding, fellows: readonly string[], job: JobDocument): number[] {
+  return job.findings.flatMap((other) => {
+    const grade = gradeOf(other)
+    return other.id !== finding.id &&
+      fellows.includes(other.id) &&
+      other.how_known === 'opened' &&
+      grade !== null
+      ? [grade]
+      : []
+  })
+}
+
+function isSo(
+  fact: NonNullable<OddsRow['fact']>,
+  finding: Finding,
+  { job, fellows }: { readonly job: JobDocument; readonly fellows: readonly string[] },
+): boolean {
   const side = byId(job.sides, onSide(finding, job))
   const wet = wettest(finding, job)
   switch (fact) {
@@ -93,6 +110,12 @@ function isSo(fact: NonNullable<OddsRow['fact']>, finding: Finding, job: JobDocu
       return wet !== null && wet <= 16
     case 'soft-neighbours':
       return neighbours(finding, job, 3).length >= 2
+    case 'opened-worse':
+      return openedGrades(finding, fellows, job).some((grade) => grade >= 3)
+    case 'opened-clean': {
+      const grades = openedGrades(finding, fellows, job)
+      return grades.length > 0 && grades.every((grade) => grade <= 1)
+    }
   }
 }
 
@@ -102,21 +125,30 @@ const KICK_OUT_MISSING = 'kick-out-missing'
  * What a finding may hide behind it, from its part, its grade and what is known of the place; null where nothing is known of its part.
  * A place that was opened hides nothing more: what was found there is a finding of its own.
  *
+ * Chances that a person gave by hand stand, whatever was seen.
+ *
  * @param cause what its damage is traced to
+ * @param fellows findings of the same source: what was opened of them moves the odds of the others
  */
-export function hiddenChance(finding: Finding, job: JobDocument, cause: string | null): HiddenChance | null {
+export function hiddenChance(
+  finding: Finding,
+  job: JobDocument,
+  cause: string | null,
+  fellows: readonly string[] = [],
+): HiddenChance | null {
   if (finding.how_known === 'opened') return null
-  const base = finding.component === null ? null : hiddenBehind(finding.component)
-  if (base === null) return null
-  const row = base.id === 'lap-field' && cause === KICK_OUT_MISSING ? BELOW_ROOF_END : base
+  const { rows, below_roof_end, odds } = hiddenRowsOf(job.settings)
+  const base = rows.find(({ serves }) => finding.component !== null && serves.includes(finding.component))
+  if (base === undefined) return null
+  const row = base.id === 'lap-field' && cause === KICK_OUT_MISSING ? below_roof_end : base
   const grade = finding.suspected ? null : gradeOf(finding)
   const besideSoft = neighbours(finding, job, 2).some(({ component }) => component === finding.component)
   const grades: readonly number[] =
     grade === null ? untouchedGrades(besideSoft) : [0, 1, 2, 3, 4].map((each) => (each === grade ? 1 : 0))
-  const moved = HIDDEN_ODDS.filter(
+  const moved = odds.filter(
     ({ signs, fact }) =>
       signs.some((sign) => finding.signs.some((seen) => seen.present && seen.sign === sign)) ||
-      (fact !== null && isSo(fact, finding, job)),
+      (fact !== null && isSo(fact, finding, { job, fellows })),
   )
   const times = moved.reduce((product, each) => product * each.times, 1)
   const chance = (by: ByGrade): number => {
@@ -124,12 +156,14 @@ export function hiddenChance(finding: Finding, job: JobDocument, cause: string |
     return Math.min(MOST_CHANCE, Math.max(LEAST_CHANCE, withOdds(plain, times)))
   }
   const [low, typical, high] = grade !== null && grade <= 1 ? SURFACE_EXTENT : row.extent
+  const said = finding.behind
   return {
     row,
     grade,
     moved,
-    backing: row.backing === null ? null : chance(row.backing),
-    framing: chance(row.framing),
+    said,
+    backing: row.backing === null ? null : said ? said.backing_percent / 100 : chance(row.backing),
+    framing: said ? said.framing_percent / 100 : chance(row.framing),
     extent: { typical: typical + (grade === 4 ? GONE_MORE : 0), sigma: sigmaOf(low, high) },
   }
 }

@@ -17,6 +17,7 @@ const place = (id: string, of: Partial<HiddenPlace> = {}): HiddenPlace => ({
   id,
   source: id,
   side: null,
+  opening: null,
   backing: 0.3,
   framing: 0.1,
   extent: { typical: 1.6, sigma: sigmaOf(1.2, 3) },
@@ -25,6 +26,7 @@ const place = (id: string, of: Partial<HiddenPlace> = {}): HiddenPlace => ({
   most_ft: null,
   cents: cents(0, 0, 0),
   spacing_ft: 4 / 3,
+  along_ft: of.seen_ft ?? 4,
   ...of,
 })
 function run(places: readonly HiddenPlace[], together: Together, houses = HOUSES, seed = 7) {
@@ -185,6 +187,7 @@ test('nothing opened hides nothing', () => {
   const { totals } = run([], { source: 0.5, side: 0.2, house: 0.1 }, 100)
   expect(spreadOf(totals)).toEqual({
     mean_cents: 0,
+    p20_cents: 0,
     p50_cents: 0,
     p80_cents: 0,
     p95_cents: 0,
@@ -209,4 +212,41 @@ test('to begin costs once, and each foot and each piece after it', () => {
   })
   // $50 + 4 ft at $10, and a piece at $200 with three more at $80: 4 ft at 16 in.
   expect(spreadOf(run([only], ALONE, 10).totals).mean_cents).toBeCloseTo(5000 + 4000 + 20_000 + 3 * 8000, 6)
+})
+
+test('places of one opening set up once: what each takes besides is theirs', () => {
+  const of = {
+    backing: 1,
+    framing: 1,
+    extent: { typical: 1, sigma: 0 },
+    seen_ft: 4,
+    opening: 'window',
+    cents: {
+      surface_ft: 0,
+      backing_first: 5000,
+      backing_ft: 1000,
+      framing_first: 20_000,
+      framing_further: 8000,
+    },
+  }
+  const alone = spreadOf(run([place('a', of)], ALONE, 10).totals).mean_cents
+  const both = spreadOf(run([place('a', of), place('b', of)], ALONE, 10).totals).mean_cents
+  // The second one saves the $50 to begin the backing, and of its first piece the $120 to begin.
+  expect(both).toBeCloseTo(2 * alone - 5000 - 12_000, 6)
+  const apart = [place('a', of), place('b', { ...of, opening: 'door' })]
+  expect(spreadOf(run(apart, ALONE, 10).totals).mean_cents).toBeCloseTo(2 * alone, 6)
+})
+
+test('boards above one another lie on the same framing: their surface counts each, what is behind them once', () => {
+  const cents_ = {
+    surface_ft: 100,
+    backing_first: 0,
+    backing_ft: 1000,
+    framing_first: 8000,
+    framing_further: 8000,
+  }
+  const of = { backing: 1, framing: 1, extent: { typical: 1.5, sigma: 0 }, covered_ft: 12, cents: cents_ }
+  // Three boards of 4 ft: 18 ft of surface less 12 covered at $1; 6 ft of backing at $10; 5 + 1 pieces at $80.
+  const three = place('a', { ...of, seen_ft: 12, along_ft: 4 })
+  expect(spreadOf(run([three], ALONE, 10).totals).mean_cents).toBeCloseTo(6 * 100 + 6 * 1000 + 6 * 8000, 6)
 })

@@ -7,6 +7,8 @@ export type HiddenPlace = {
   /** Places of one source move together most, then those of one side; null: of none. */
   readonly source: string | null
   readonly side: string | null
+  /** Places of one opening of the wall: what is set up there for one is not set up again for the next; null: it is opened by itself. */
+  readonly opening: string | null
   /** Chance that the backing is damaged; null: there is none. */
   readonly backing: number | null
   /** Chance that the framing is damaged. */
@@ -14,6 +16,8 @@ export type HiddenPlace = {
   /** Times what was seen that is repaired in the end: typical, and the spread of its logarithm. */
   readonly extent: { readonly typical: number; readonly sigma: number }
   readonly seen_ft: number
+  /** Of it, the length along the wall: boards above or beside one another lie on the same backing and framing. */
+  readonly along_ft: number
   /** What the price covers already: what was seen, with its cut-backs. */
   readonly covered_ft: number
   /** The member ends there: no damage of it is longer; null: not known. */
@@ -93,6 +97,10 @@ export function simulation(
   const framingFrom = Float64Array.from(places, ({ framing }) => quantile(1 - framing))
   const logTypical = Float64Array.from(places, ({ extent }) => Math.log(extent.typical))
   const sigma = Float64Array.from(places, ({ extent }) => extent.sigma)
+  const openings = indexed(places.map(({ opening }) => opening))
+  /** The house in which an opening's backing and framing were begun last. */
+  const begunBacking = new Int32Array(openings.many).fill(-1)
+  const begunFraming = new Int32Array(openings.many).fill(-1)
   const zSource = new Float64Array(sources.many)
   const ySource = new Float64Array(sources.many)
   const zSide = new Float64Array(sides.many)
@@ -131,12 +139,24 @@ export function simulation(
         wh![i]! * yHouse +
         own![i]! * normal()
       const place = places[i]!
-      const reach = place.seen_ft * Math.exp(logTypical[i]! + sigma[i]! * y)
-      const long = place.most_ft === null ? reach : Math.min(reach, Math.max(place.most_ft, place.seen_ft))
-      let cents = Math.max(0, long - place.covered_ft) * place.cents.surface_ft
-      if (z > backingFrom[i]!) cents += place.cents.backing_first + long * place.cents.backing_ft
-      if (z > framingFrom[i]!)
-        cents += place.cents.framing_first + Math.ceil(long / place.spacing_ft) * place.cents.framing_further
+      const times = Math.exp(logTypical[i]! + sigma[i]! * y)
+      const most = place.most_ft === null ? Infinity : Math.max(place.most_ft, place.along_ft)
+      const long = Math.min(place.along_ft * times, most)
+      const surface = long * (place.along_ft > 0 ? place.seen_ft / place.along_ft : 0)
+      let cents = Math.max(0, surface - place.covered_ft) * place.cents.surface_ft
+      const o = openings.at[i]!
+      if (z > backingFrom[i]!) {
+        cents += long * place.cents.backing_ft
+        if (o < 0 || begunBacking[o] !== done) cents += place.cents.backing_first
+        if (o >= 0) begunBacking[o] = done
+      }
+      if (z > framingFrom[i]!) {
+        cents += Math.ceil(long / place.spacing_ft) * place.cents.framing_further
+        // Of the first piece only what is set up for it is shared.
+        const begun = o >= 0 && begunFraming[o] === done
+        cents += begun ? place.cents.framing_further : place.cents.framing_first
+        if (o >= 0) begunFraming[o] = done
+      }
       cost[i] = cents
       total += cents
     }
@@ -176,6 +196,7 @@ export function simulation(
 
 export type Spread = {
   readonly mean_cents: number
+  readonly p20_cents: number
   readonly p50_cents: number
   readonly p80_cents: number
   readonly p95_cents: number
@@ -198,6 +219,7 @@ export function spreadOf(totals: Float64Array): Spread {
   const p95_cents = pointOf(sorted, 0.95)
   return {
     mean_cents,
+    p20_cents: pointOf(sorted, 0.2),
     p50_cents: pointOf(sorted, 0.5),
     p80_cents: pointOf(sorted, 0.8),
     p95_cents,

@@ -30,6 +30,7 @@ export function freshFinding(of: {
     clip_ids: [],
     earlier_repair: 'not-noted',
     detail_id: null,
+    behind: null,
     seen_by: of.by,
   }
 }

@@ -1,5 +1,6 @@
+import { PaperQuery } from '../../../../../core/contract'
 import { draftPdf } from '../../../../../server/bids/sendBid'
-import { forMember } from '../../../../../server/http'
+import { forMember, readQuery } from '../../../../../server/http'
 
 type Context = { params: Promise<{ id: string }> }
 
@@ -7,7 +8,7 @@ type Context = { params: Promise<{ id: string }> }
 export const GET = (request: Request, { params }: Context): Promise<Response> =>
   forMember(request, async (member) => {
     const { id } = await params
-    const pdf = await draftPdf(member, id)
+    const pdf = await draftPdf(member, id, readQuery(request, PaperQuery).form)
     return new Response(Buffer.from(pdf), {
       headers: {
         'content-type': 'application/pdf',

@@ -1,11 +1,14 @@
-import { readOwnerPdf } from '../../../../../server/bids/ownerBid'
-import { answer } from '../../../../../server/http'
+import { PaperQuery } from '../../../../../core/contract'
+import { readOwnerPage, readOwnerPdf } from '../../../../../server/bids/ownerBid'
+import { answer, readQuery } from '../../../../../server/http'
 
 type Context = { params: Promise<{ token: string }> }
 
 export const GET = (request: Request, { params }: Context): Promise<Response> =>
   answer(request, async () => {
-    const pdf = await readOwnerPdf((await params).token)
+    const { token } = await params
+    const { form } = readQuery(request, PaperQuery)
+    const pdf = form === 'short' ? await readOwnerPage(token) : await readOwnerPdf(token)
     return new Response(new Uint8Array(pdf), {
       headers: { 'content-type': 'application/pdf', 'cache-control': 'private, no-store' },
     })
