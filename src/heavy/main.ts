@@ -9,11 +9,11 @@ export { reckonJob } from './reckonJob'
 
 export const priceAtRates: HeavyTasks['priceAtRates'] = ({ job, rates, today }) => atRates(job, rates, today)
 
-export const printBid: HeavyTasks['printBid'] = ({ model, pictures, short = false }) =>
+export const printBid: HeavyTasks['printBid'] = ({ model, pictures, short = false, accepted }) =>
   printBidPdf(
     model,
     new Map(
       [...pictures].map(([hash, bytes]) => [hash, Buffer.from(bytes.buffer, bytes.byteOffset, bytes.length)]),
     ),
-    { short },
+    { short, ...(accepted ? { accepted } : {}) },
   )

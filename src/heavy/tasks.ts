@@ -1,4 +1,5 @@
 import type { BidModel } from '../core/bid'
+import type { AcceptedBid } from '../core/bid/acceptedPaper'
 import type { AtRates } from '../core/compare'
 import type { EntityOf, JobDocument, Person } from '../core/job'
 
@@ -34,6 +35,8 @@ export type HeavyTasks = {
     pictures: ReadonlyMap<string, Uint8Array>
     /** On one page. */
     short?: boolean
+    /** What of it was accepted, in its place. */
+    accepted?: AcceptedBid
   }) => Promise<Uint8Array>
   readonly openArchive: (of: {
     bytes: Uint8Array

@@ -46,6 +46,7 @@ const TABLES = [
   'owner_link',
   'owner_message',
   'owner_view',
+  'reminder',
   'settings_edition',
   'upload_part',
 ]

@@ -102,12 +102,17 @@ const ROWS: Readonly<Record<string, Row>> = {
   },
   'GET /api/clips/[sha256]': { path: `/api/clips/${HASH}`, is: NOTHING },
   'GET /api/bids/[id]/file': { path: `/api/bids/${NO_ID}/file`, is: [401, 404, 403, 403, 404, 404] },
+  'GET /api/bids/[id]/calendar': {
+    path: `/api/bids/${NO_ID}/calendar`,
+    is: [401, 404, 403, 403, 404, 404],
+  },
   'GET /api/bids/[id]/pdf': { path: `/api/bids/${NO_ID}/pdf`, is: [401, 404, 403, 403, 404, 404] },
   'POST /api/links/[id]/revoke': {
     path: `/api/links/${NO_ID}/revoke`,
     data: {},
     is: [401, 404, 403, 403, 404, 404],
   },
+  'GET /api/owner/[token]/calendar': { path: '/api/owner/no-token/calendar', is: ALL_404 },
   'GET /api/owner/[token]/pdf': { path: '/api/owner/no-token/pdf', is: ALL_404 },
   'GET /api/owner/[token]/picture/[sha256]': { path: `/api/owner/no-token/picture/${HASH}`, is: ALL_404 },
   'POST /api/owner/[token]/accept': {

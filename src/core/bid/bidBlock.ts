@@ -6,6 +6,9 @@ type Photo = BidModel['findings'][number]['photos'][number]
 /** A picture of a finding, with what was drawn over it. */
 export type BidPicture = Pick<Photo, 'sha256' | 'drawn'> & { readonly alt: string; readonly under: string }
 
+/** One stroke of a signature. */
+export type Stroke = readonly (readonly [across: number, down: number])[]
+
 /** What a bid is made of. A printer knows how each kind looks, and nothing of what a bid says. */
 export type BidBlock =
   | {
@@ -68,6 +71,8 @@ export type BidBlock =
   | { readonly kind: 'pictures'; readonly pictures: readonly BidPicture[] }
   /** Where one signs on paper. */
   | { readonly kind: 'sign'; readonly text: string }
+  /** Who signed, with what he drew: points in ten-thousandths of a field three times as wide as high. */
+  | { readonly kind: 'signed'; readonly text: string; readonly strokes: readonly Stroke[] }
   | { readonly kind: 'clause'; readonly heading: string; readonly text: string }
   | {
       readonly kind: 'pairs'

@@ -155,7 +155,7 @@ function glance(model: BidModel, shown: ShownPrices): BidBlock[] {
         ]
       : []),
     sumBlock(model),
-    ...paymentsTable(model).slice(0, 1),
+    ...dueWords(model),
     ...(besides.length > 0
       ? [
           {
@@ -217,6 +217,14 @@ function waitingBlocks({ waiting }: BidModel): BidBlock[] {
       ? [{ kind: 'words', text: OWNER_SAYS.canWait(waiting.can_wait), tone: 'plain' } as const]
       : []),
   ]
+}
+
+/** The same in a line, for a page that has no room for a table. */
+function dueWords(model: BidModel): BidBlock[] {
+  const due = paymentsOf(model.total_cents, model.payments).map(
+    ({ when, cents: amount }) => `${cents(amount)} ${when}`,
+  )
+  return due.length > 0 ? [{ kind: 'words', text: `Due: ${due.join('; ')}.`, tone: 'quiet' }] : []
 }
 
 /** What is due when. */

@@ -15,6 +15,10 @@ export const OwnerChoice = z.strictObject({
 })
 export type OwnerChoice = z.infer<typeof OwnerChoice>
 
+export const Signature = z
+  .array(z.array(z.tuple([Hundredths, Hundredths])).check(z.maxLength(600)))
+  .check(z.maxLength(40))
+
 export const AcceptRequest = z.strictObject({
   name: z.string().check(z.trim(), z.minLength(2, 'Type your name to accept.'), z.maxLength(120)),
   role: z.enum(['owns', 'pays', 'may-approve']),
@@ -25,9 +29,7 @@ export const AcceptRequest = z.strictObject({
   /** What the page said it comes to: the server reckons it again, and takes no other. */
   total_cents: z.optional(z.int()),
   /** Drawn with a finger: strokes of points, across and down in hundredths of the field. */
-  signature: z.optional(
-    z.array(z.array(z.tuple([Hundredths, Hundredths])).check(z.maxLength(600))).check(z.maxLength(40)),
-  ),
+  signature: z.optional(Signature),
 })
 
 /** A question about the bid, or about one piece of work in it. */

@@ -114,6 +114,6 @@ export const SomeJobs = z.object({
     .pipe(z.array(Id).min(1).max(5)),
 })
 
-/** How much of a bid is printed: all of it, or one page. */
-export const PaperQuery = z.object({ form: z.enum(['whole', 'short']).default('whole') })
+/** How much of a bid is printed: all of it, one page, or, once it is accepted, what of it was. */
+export const PaperQuery = z.object({ form: z.enum(['whole', 'short', 'accepted']).default('whole') })
 export type PaperForm = z.infer<typeof PaperQuery>['form']

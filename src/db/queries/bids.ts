@@ -288,6 +288,8 @@ export async function findOwnPicture(
 
 const Acceptance = z.object({
   name: z.string(),
+  role: z.string(),
+  signature: z.unknown(),
   choice: z.unknown(),
   total_cents: Cents.nullable(),
   accepted_at: z.date(),
@@ -298,7 +300,7 @@ export function findOwnAcceptance(tx: OwnerTx): Promise<z.infer<typeof Acceptanc
   return maybeOne(
     tx,
     Acceptance,
-    'select name, choice, total_cents, accepted_at, replaced_at from app.acceptance',
+    'select name, role, signature, choice, total_cents, accepted_at, replaced_at from app.acceptance',
     [],
   )
 }

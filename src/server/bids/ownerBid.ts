@@ -1,5 +1,6 @@
 import {
   OwnerChoice as OwnerChoiceSchema,
+  Signature,
   type AcceptRequest,
   type AskRequest,
   type MessageAnswer,
@@ -24,6 +25,7 @@ import { withOwnerLinkTx, type OwnerTx } from '../../db/tx'
 import { context } from '../context'
 import { Refused } from '../problem'
 import { inThread } from '../threads'
+import { ownersCalendar } from './calendar'
 import { tokenHash, unbroken } from './seal'
 
 /** The frozen bid as its owner sees it, and where it stands. */
@@ -121,11 +123,42 @@ export function readOwnerBid(token: string): Promise<OwnerBid> {
   })
 }
 
-/** The bid on one page, made from what was frozen. */
-export async function readOwnerPage(token: string): Promise<Uint8Array> {
-  const { model } = await openLink(token, read)
-  const unmarked = { ...model, firm: { ...model.firm, logo_sha256: undefined } }
-  return inThread('printBid', { model: unmarked, pictures: new Map(), short: true })
+const SIGNS_AS = {
+  owns: 'owner of the house',
+  pays: 'the one who pays',
+  'may-approve': 'agent who may approve',
+}
+
+/** The bid on one page, made from what was frozen; or, once it is accepted, what of it was. @throws Refused `not-found`: not accepted. */
+export async function readOwnerPage(token: string, form: 'short' | 'accepted'): Promise<Uint8Array> {
+  const { bid, signed } = await openLink(token, async (tx) => ({
+    bid: await read(tx),
+    signed: form === 'accepted' ? await findOwnAcceptance(tx) : null,
+  }))
+  const model = { ...bid.model, firm: { ...bid.model.firm, logo_sha256: undefined } }
+  if (form === 'short') return inThread('printBid', { model, pictures: new Map(), short: true })
+  if (!signed || !bid.accepted) throw new Refused({ kind: 'not-found', what: 'acceptance' })
+  const { by, at, choice, total_cents } = bid.accepted
+  return inThread('printBid', {
+    model,
+    pictures: new Map(),
+    accepted: {
+      by,
+      as: SIGNS_AS[signed.role as keyof typeof SIGNS_AS],
+      on: at.slice(0, 10),
+      choice,
+      total_cents,
+      number: bid.number,
+      hash: bid.hash,
+      strokes: Signature.safeParse(signed.signature).data ?? [],
+    },
+  })
+}
+
+/** The last day on which it stands, as a calendar file. */
+export async function readOwnerCalendar(token: string): Promise<string> {
+  const { model, number, hash } = await openLink(token, read)
+  return ownersCalendar(model, { number, hash, made: new Date() })
 }
 
 /** The bid on paper: the very bytes that were sealed with it. */
@@ -146,12 +179,6 @@ export function readOwnerPicture(
     if (!found) throw new Refused({ kind: 'not-found', what: 'picture' })
     return { media_type: found.media_type, bytes: unbroken(found.bytes, found.bytes_sha256) }
   })
-}
-
-const SIGNS_AS = {
-  owns: 'owner of the house',
-  pays: 'the one who pays',
-  'may-approve': 'agent who may approve',
 }
 
 /** What a choice comes to, or why it is none of this bid. */

@@ -35,6 +35,7 @@ export function Block({ block, shown }: { block: BidBlock; shown: Shown }) {
       )
     case 'place':
     case 'sign':
+    case 'signed':
       return null
     case 'table':
       return <Table block={block} />

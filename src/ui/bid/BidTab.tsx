@@ -201,6 +201,13 @@ function SendPanel({ jobId }: { jobId: string }) {
               </time>
               <span className="block">{standing(bid)}</span>
               <span className="flex gap-2 pt-1">
+                <a
+                  className="text-chalk-text underline"
+                  href={`/api/bids/${bid.id}/calendar`}
+                  download={`bid-${bid.number}.ics`}
+                >
+                  Calendar
+                </a>
                 <a className="text-chalk-text underline" href={`/api/bids/${bid.id}/pdf`}>
                   PDF
                 </a>

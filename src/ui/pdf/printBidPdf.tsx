@@ -1,4 +1,5 @@
-import { Document, Image, Page, renderToBuffer, Text, View } from '@react-pdf/renderer'
+import { Document, Image, Page, Path, renderToBuffer, Svg, Text, View } from '@react-pdf/renderer'
+import { acceptedSections, type AcceptedBid } from '../../core/bid/acceptedPaper'
 import { sectionsOf, type BidBlock, type BidModel, type BidPicture } from '../../core/bid'
 import { dayWords } from '../../core/measure'
 import { MarksPdf } from './MarksPdf'
@@ -54,10 +55,10 @@ function Hazard({ block }: { block: Of<'hazard'> }) {
   )
 }
 
-function DrawingRow({ block }: { block: Of<'drawing'> }) {
+function DrawingRow({ block, width = PAGE_WIDTH }: { block: Of<'drawing'>; width?: number }) {
   return (
-    <View wrap={false}>
-      <StripPdf drawing={block.drawing} px={block.px} width={PAGE_WIDTH} />
+    <View wrap={false} style={{ width }}>
+      <StripPdf drawing={block.drawing} px={block.px} width={width} />
       <Words style={[styles.strong, { fontSize: 8.5, marginBottom: 4 }]}>{block.under}</Words>
     </View>
   )
@@ -200,6 +201,36 @@ function Clause({ block }: { block: Of<'clause'> | Of<'pairs'> }) {
   )
 }
 
+/** Points of a signature are ten-thousandths of its field. */
+const FULL = 10_000
+const FIELD = { width: 240, height: 80 } as const
+
+function Signed({ block }: { block: Of<'signed'> }) {
+  return (
+    <View wrap={false} style={{ width: FIELD.width }}>
+      {block.strokes.length > 0 ? (
+        <Svg width={FIELD.width} height={FIELD.height} viewBox={`0 0 ${FIELD.width} ${FIELD.height}`}>
+          {block.strokes.map((stroke, index) => (
+            <Path
+              key={index}
+              d={stroke
+                .map(
+                  ([across, down], at) =>
+                    `${at === 0 ? 'M' : 'L'}${(across / FULL) * FIELD.width} ${(down / FULL) * FIELD.height}`,
+                )
+                .join('')}
+              stroke={INK}
+              strokeWidth={1.2}
+              fill="none"
+            />
+          ))}
+        </Svg>
+      ) : null}
+      <Words style={{ borderTopWidth: 0.5, borderTopColor: RULE, paddingTop: 2 }}>{block.text}</Words>
+    </View>
+  )
+}
+
 const TONES = {
   plain: styles.text,
   quiet: styles.quiet,
@@ -226,6 +257,8 @@ function Block({ block, pictures }: { block: BidBlock; pictures: Pictures }) {
           {block.text} ______________________________________________
         </Words>
       )
+    case 'signed':
+      return <Signed block={block} />
     case 'place':
       return <PlaceHead block={block} />
     case 'table':
@@ -242,13 +275,35 @@ function Block({ block, pictures }: { block: BidBlock; pictures: Pictures }) {
   }
 }
 
+const ABREAST = 2
+const GAP = 10
+
+/** Rows of the strip beside one another, for one page. */
+function DrawingsAbreast({ blocks }: { blocks: readonly BidBlock[] }) {
+  const drawings = blocks.filter((block) => block.kind === 'drawing')
+  const many = Math.min(ABREAST, drawings.length)
+  return (
+    <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: GAP }} wrap={false}>
+      {drawings.map((block, index) => (
+        <DrawingRow key={index} block={block} width={(PAGE_WIDTH - GAP * (many - 1)) / many} />
+      ))}
+    </View>
+  )
+}
+
 const SIZES = { letter: 'LETTER', a4: 'A4' } as const
 
-function BidDocument({ model, pictures, short }: { model: BidModel; pictures: Pictures; short: boolean }) {
+type Form = { readonly short?: boolean; readonly accepted?: AcceptedBid }
+
+function BidDocument({ model, pictures, form }: { model: BidModel; pictures: Pictures; form: Form }) {
+  const { short = false, accepted } = form
+  const sections = accepted
+    ? acceptedSections(model, accepted)
+    : sectionsOf(model, { prices: true, paper: true, short })
   return (
     <Document title={`Bid: ${model.title}`} author={model.firm.name} language="en">
       <Page size={SIZES[model.shows.paper]} style={styles.page}>
-        {sectionsOf(model, { prices: true, paper: true, short }).flatMap(({ name, headed, blocks }) => [
+        {sections.flatMap(({ name, headed, blocks }) => [
           ...(headed
             ? [
                 <Words
@@ -260,11 +315,13 @@ function BidDocument({ model, pictures, short }: { model: BidModel; pictures: Pi
                 </Words>,
               ]
             : []),
-          ...blocks.map((block, index) => (
-            <Block key={`${name} ${index}`} block={block} pictures={pictures} />
-          )),
+          ...(short && name === 'Where it is'
+            ? [<DrawingsAbreast key={`${name} abreast`} blocks={blocks} />]
+            : blocks.map((block, index) => (
+                <Block key={`${name} ${index}`} block={block} pictures={pictures} />
+              ))),
         ])}
-        {short ? null : (
+        {short || accepted ? null : (
           <View style={{ marginTop: 26 }} wrap={false}>
             <Words style={styles.quiet}>
               Accepted by (name, date): ______________________________________________
@@ -282,12 +339,12 @@ function BidDocument({ model, pictures, short }: { model: BidModel; pictures: Pi
   )
 }
 
-/** A bid as PDF, on the server: whole, or on one page. */
+/** A bid as PDF, on the server: whole, on one page, or what of it was accepted. */
 export function printBidPdf(
   model: BidModel,
   pictures: ReadonlyMap<string, Buffer>,
-  { short = false }: { readonly short?: boolean } = {},
+  form: Form = {},
 ): Promise<Buffer> {
   registerFonts()
-  return renderToBuffer(<BidDocument model={model} pictures={pictures} short={short} />)
+  return renderToBuffer(<BidDocument model={model} pictures={pictures} form={form} />)
 }

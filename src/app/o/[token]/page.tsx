@@ -62,7 +62,14 @@ export default async function OwnerPage({ params }: { params: Promise<{ token: s
       />
       <div className="no-print mx-auto flex max-w-4xl bg-paper px-6 pb-4 max-sm:px-4">
         <LinkButton href={`/api/owner/${token}/pdf`}>Bid as PDF</LinkButton>
-        <LinkButton href={`/api/owner/${token}/pdf?form=short`}>On one page</LinkButton>
+        {accepted ? (
+          <LinkButton href={`/api/owner/${token}/pdf?form=accepted`}>What was accepted, as PDF</LinkButton>
+        ) : (
+          <LinkButton href={`/api/owner/${token}/pdf?form=short`}>On one page</LinkButton>
+        )}
+        <LinkButton href={`/api/owner/${token}/calendar`} download>
+          Its last day, for your calendar
+        </LinkButton>
       </div>
     </main>
   )

@@ -8,7 +8,7 @@ export const GET = (request: Request, { params }: Context): Promise<Response> =>
   answer(request, async () => {
     const { token } = await params
     const { form } = readQuery(request, PaperQuery)
-    const pdf = form === 'short' ? await readOwnerPage(token) : await readOwnerPdf(token)
+    const pdf = form === 'whole' ? await readOwnerPdf(token) : await readOwnerPage(token, form)
     return new Response(new Uint8Array(pdf), {
       headers: { 'content-type': 'application/pdf', 'cache-control': 'private, no-store' },
     })

@@ -1,0 +1,71 @@
+import { expect, test } from '@jest/globals'
+import { DEMO_JOBS } from '../../../demo'
+import { withLeaves } from '../compare'
+import { derive } from '../pipeline'
+import { acceptedSections } from './acceptedPaper'
+import { sectionsOf } from './blocks'
+import { chosenTotal, WHOLE_BID } from './choose'
+
+const DAY = '2026-05-04'
+const job = DEMO_JOBS['alder-house']()
+const model = withLeaves(job, DAY, derive(job, DAY))
+const leaves = model.items.find(({ leave }) => leave && !leave.hazard)!
+const choice = { ...WHOLE_BID, left: [leaves.id], looks: [model.looks[0]!.id] }
+const chosen = chosenTotal(model, choice)
+if (!chosen.ok) throw new Error('no choice')
+const accepted = {
+  by: 'Orla Fennimore',
+  as: 'owner of the house',
+  on: '2026-05-20',
+  choice,
+  total_cents: chosen.value.total_cents,
+  number: 2,
+  hash: 'a'.repeat(64),
+  strokes: [],
+}
+const tableOf = (name: string) => {
+  const block = acceptedSections(model, accepted)
+    .flatMap(({ blocks }) => blocks)
+    .find((each) => each.kind === 'table' && each.name === name)
+  return block?.kind === 'table' ? block.rows : []
+}
+
+test('what was accepted is listed with its price, what was left out with what follows, and when it is paid', () => {
+  expect(tableOf('What is done')).toHaveLength(model.items.length - 1 + 1)
+  expect(tableOf('Left out')).toEqual([[`${leaves.title} (${leaves.where})`, leaves.left_out]])
+  const paid = tableOf('Payments').map(([, amount]) => Math.round(Number(amount!.replace(/[$,]/g, '')) * 100))
+  expect(paid.reduce((sum, each) => sum + each, 0)).toBe(accepted.total_cents)
+  const words = JSON.stringify(acceptedSections(model, accepted))
+  expect(words).toContain('Orla Fennimore, owner of the house')
+  expect(words).toContain(accepted.hash)
+})
+
+/** What may be chosen besides has a price always: where it is offered, and where what was not looked at is told. */
+const OFFERED = new Set(['Your choices', 'Where it is'])
+
+test('where the firm shows the total alone, no other price stands, in the bid or in its acceptance', () => {
+  const closed = {
+    ...model,
+    shows: { ...model.shows, prices: 'total' as const },
+    payments: { ...model.payments, stages: [] },
+  }
+  const prices = (sections: readonly unknown[]): string[] =>
+    JSON.stringify(sections).match(/\$[\d,]+\.\d\d/g) ?? []
+  const whole = new Set(prices(sectionsOf(closed, { prices: true }).filter(({ name }) => !OFFERED.has(name))))
+  expect([...whole]).toEqual(['$39,027.68'])
+  expect(new Set(prices(acceptedSections(closed, accepted))).size).toBe(1)
+})
+
+test('the short form names the work or the places, the sum and where to sign, and says that there is more', () => {
+  const short = sectionsOf(model, { prices: true, paper: true, short: true })
+  expect(short.map(({ name }) => name)).toEqual([
+    'Bid',
+    'Read this first',
+    'Where it is',
+    'What it comes to',
+    'Terms',
+  ])
+  const words = JSON.stringify(short)
+  expect(words).toContain('Accepted as it stands here')
+  expect(words).toContain('short form')
+})
