@@ -178,13 +178,23 @@ async function loadOffice(member: Member): Promise<void> {
   }
 }
 
-async function loadJobs(tx: Tx, owner: string): Promise<void> {
+/** Of the jobs of the scenario, those that have left the desk; the others stand as they were walked and priced. */
+const STANDS: Partial<Record<keyof typeof DEMO_JOBS, Standing>> = {
+  'alder-house': { is: 'sent' },
+  'lantern-court-22': { is: 'seen' },
+}
+
+/** @returns the jobs that were not there yet. */
+async function loadJobs(tx: Tx, owner: string): Promise<JobDocument[]> {
+  const fresh: JobDocument[] = []
   for (const [id, make] of Object.entries(DEMO_JOBS)) {
     if (await findJob(tx, id, { lock: false })) continue
     let job = movedTo(make(), TODAY)
     for (const each of SHOTS[id as keyof typeof DEMO_JOBS]()) job = await addPhoto(tx, job, each)
     await writeJob(tx, job, owner)
+    fresh.push(job)
   }
+  return fresh
 }
 
 for (const firm of FIRMS) {
@@ -199,7 +209,7 @@ for (const firm of FIRMS) {
       [company, id, person.role],
     )
   }
-  await withTx(appPool, company, async (tx) => {
+  const fresh = await withTx(appPool, company, async (tx) => {
     await insertCompany(tx, firm.name)
     await insertEdition(tx, {
       edition: 1,
@@ -207,11 +217,16 @@ for (const firm of FIRMS) {
       settings: startingSettings(firm),
       rates: startingRates(),
     })
-    if (firm.slug === 'tern-and-mallet') await loadJobs(tx, ids[0]!)
+    return firm.slug === 'tern-and-mallet' ? loadJobs(tx, ids[0]!) : []
   })
   if (firm.slug === 'tern-and-mallet') {
     const [person] = firm.people
-    await loadOffice({ userId: ids[0]!, name: person.name, companyId: company, role: person.role })
+    const member = { userId: ids[0]!, name: person.name, companyId: company, role: person.role }
+    for (const job of fresh) {
+      const standing = STANDS[job.id as keyof typeof DEMO_JOBS]
+      if (standing) await bringTo(member, job, standing)
+    }
+    await loadOffice(member)
   }
 }
 await (await context()).close()

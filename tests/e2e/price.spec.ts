@@ -1,6 +1,8 @@
-/** The office looks at what may hide behind the boards: reckoned when asked, anew at a setting, with where it comes from. */
-import { expect, test } from '@playwright/test'
-import { expectAccessible, openJob, openStage, PEOPLE, signIn } from './support'
+/** The office's price: what hides, what it leaves, what moves it, how it is meant; and how that reads to its owner. */
+import { expect, test, type Page } from '@playwright/test'
+import { DEMO_JOBS } from '../../demo'
+import { printJobFile } from '../../src/core/job'
+import { expectAccessible, openJob, openStage, OWN, PEOPLE, signIn } from './support'
 
 const dollars = (text: string | null): number => Number((text ?? '').replace(/[^\d]/g, ''))
 
@@ -40,4 +42,71 @@ test('the crew sees none of it', async ({ page }) => {
   await openStage(page, 'Price')
   await expect(page.getByText('Prices are not shown to your role.', { exact: false })).toBeVisible()
   await expect(page.getByRole('region', { name: 'What may hide' })).toHaveCount(0)
+})
+
+/** 22 Lantern Court as a job of the test's own: $2,641.29, worked by hand in tests/reference. */
+async function lanternCourt(page: Page): Promise<string> {
+  const id = `price-${Date.now().toString(36)}`
+  const taken = await page.request.post('/api/jobs/import', {
+    data: Buffer.from(printJobFile({ ...DEMO_JOBS['lantern-court-22'](), id })),
+    headers: OWN,
+  })
+  expect(taken.status()).toBe(201)
+  return id
+}
+
+test('what a price leaves, a discount with its reason, an allowance, today’s rates: and the owner reads it', async ({
+  page,
+}) => {
+  test.setTimeout(240_000)
+  await signIn(page, PEOPLE.estimator)
+  const id = await lanternCourt(page)
+  await page.goto(`/jobs/${id}/price`)
+  await expect(page.getByTestId('total')).toHaveText('$2,641.29')
+
+  await page.getByRole('button', { name: 'Reckon what it leaves' }).click()
+  const leaves = page.getByRole('table', { name: 'What the price leaves' })
+  await expect(leaves.getByRole('row', { name: /^Price before tax/ })).toContainText('$2,641.29')
+  await expect(leaves.getByRole('row', { name: /^Profit/ })).toContainText('$316.9')
+  await expect(page.getByText('An hour of a carpenter costs $1 more')).toBeVisible()
+
+  // A discount without a reason is not taken, and nothing typed is lost.
+  await page.getByRole('button', { name: 'Discount', exact: true }).click()
+  await page.getByLabel('Discount before tax').last().fill('100')
+  await page.getByRole('button', { name: 'It stands' }).click()
+  await expect(page.getByText('Say an amount above $0 and why')).toBeVisible()
+  await page.getByLabel('Why', { exact: true }).fill('work of two houses in one week')
+  await page.getByRole('button', { name: 'It stands' }).click()
+  await expect(page.getByTestId('total')).toHaveText('$2,541.29')
+  await expect(leaves.getByRole('row', { name: /^Profit/ })).toContainText('$216.9', { timeout: 30_000 })
+
+  await page.getByRole('button', { name: 'Look at today’s rates' }).click()
+  await expect(page.getByRole('region', { name: 'At today’s rates' })).toContainText('$2,541.29')
+  await page.getByRole('button', { name: 'Keep this job’s' }).click()
+  await page.getByText('What the job is made of').click()
+  await expect(page.getByText('over 10 of the items').first()).toBeVisible()
+  await expectAccessible(page)
+
+  // How one price is meant, and the firm's own sentence, with a promise in it.
+  await openStage(page, 'Scope')
+  const item = page.getByRole('listitem').filter({ hasText: 'Fascia: piece in' }).last()
+  await item.getByText('Change', { exact: true }).click()
+  const change = page.getByRole('group', { name: 'Change Fascia: piece in' })
+  await change.getByLabel('Its price is').selectOption('an allowance')
+  await change
+    .getByLabel('Said to the owner, in place of our sentence')
+    .fill('A new board that lasts for ever.')
+  await page.keyboard.press('Tab')
+  await openStage(page, 'Bid')
+  await page.getByRole('button', { name: /^Send the bid/ }).click()
+  const preview = page.getByRole('dialog', { name: 'As the owner will see it' })
+  await expect(preview.getByText(/“for ever” in what an item says to the owner/)).toBeVisible()
+  const paper = preview.frameLocator('iframe')
+  await expect(paper.getByText('The price allows for 12 feet.', { exact: false })).toBeVisible({
+    timeout: 60_000,
+  })
+  await expect(paper.getByText('Discount: work of two houses in one week').first()).toBeAttached()
+  await expect(paper.getByText('A new board that lasts for ever.').first()).toBeAttached()
+  const short = await page.request.get(`/api/jobs/${id}/paper?form=short`)
+  expect(short.headers()['content-type']).toBe('application/pdf')
 })

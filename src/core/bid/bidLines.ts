@@ -9,6 +9,7 @@ import { PRICED_APART, type ItemSpot, type ScopeItem } from '../scope'
 import type { BidBesideLine, BidModel } from './bidModel'
 import type { Stages } from './stages'
 import { groupOfItem } from './groups'
+import { overYears } from './overYears'
 import { numbersOf } from './numbersOf'
 import { doneWords, itemSays, leftOutWords, ownerTitle } from './ownerWords'
 
@@ -90,6 +91,10 @@ export function itemLine(
     left_out: leftOutWords(item, trace),
     requires: [...item.item.requires],
     basis: line?.basis ?? { kind: 'fixed' },
+    // Only where another may stand in its place is there anything to compare.
+    over_years: job.work_items.some(({ instead_of }) => instead_of.includes(item.id))
+      ? overYears(line?.sell_cents ?? null, item.life_years)
+      : null,
     life: lifeWords(item.life_years),
     warranty: rowsOf(job.settings).warranty(item.warranty),
     notices: [...item.notices, ...(line?.includedIn ? [BID_SAYS.paidElsewhere] : [])],
@@ -119,6 +124,10 @@ export function besideLines(item: ScopeItem, job: JobDocument, price: Price): Bi
       instead_of: hasPrice ? [...item.item.instead_of] : [],
       saves_cents: null,
       requires: hasPrice ? [...item.item.requires] : [],
+      over_years:
+        hasPrice && item.item.instead_of.length > 0
+          ? overYears(apart?.sell_cents ?? null, item.life_years)
+          : null,
       life: hasPrice ? lifeWords(item.life_years) : '',
       warranty: hasPrice ? rowsOf(job.settings).warranty(item.warranty) : '',
       price_cents: hasPrice ? (apart?.sell_cents ?? null) : null,

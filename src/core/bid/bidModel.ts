@@ -47,6 +47,9 @@ const BidBasis = z.discriminatedUnion('kind', [
   }),
   z.strictObject({ kind: z.literal('ceiling'), hour_cents: CentsValue }),
 ])
+const BidOverYears = z
+  .strictObject({ years: z.int(), renewals: z.int(), per_year_cents: CentsValue })
+  .nullable()
 const BidItem = z.strictObject({
   id: Id,
   title: z.string(),
@@ -75,6 +78,8 @@ const BidItem = z.strictObject({
   requires: z.array(Id),
   /** How its price is meant. */
   basis: BidBasis,
+  /** What it costs a year over one period, renewals with it; null: it has no life, or nothing stands beside it to compare. */
+  over_years: BidOverYears,
   life: z.string(),
   warranty: z.string(),
   notices: z.array(z.string()),
@@ -100,6 +105,7 @@ const BidBeside = z.strictObject({
   /** What those save together where it takes their place; null: nobody knows, and it is asked about. */
   saves_cents: CentsValue.nullable(),
   requires: z.array(Id),
+  over_years: BidOverYears,
   life: z.string(),
   warranty: z.string(),
   notices: z.array(z.string()),

@@ -37,6 +37,7 @@ const option = (id: string, adds: number, instead_of: string[] = []): BidModel['
   instead_of,
   saves_cents: instead_of.length > 0 ? (55_000 as never) : null,
   requires: [],
+  over_years: null,
   life: '',
   warranty: '',
   notices: [],

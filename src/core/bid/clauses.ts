@@ -67,6 +67,17 @@ function neededWords({ scope }: Stages): string {
   return [...together].map(([names, needs]) => `For ${names}: ${needs.join(' ')}`).join(' ')
 }
 
+/** Who pays and who may say yes, where that is somebody else than the one it is made out to. */
+function otherPeople(job: JobDocument, toName: string): string[] {
+  const named = (role: 'pays' | 'may-approve'): string =>
+    job.people
+      .filter((person) => person.roles.includes(role) && person.name && person.name !== toName)
+      .map(({ name }) => name)
+      .join(', ')
+  const [pays, approves] = [named('pays'), named('may-approve')]
+  return [pays ? `Paid by ${pays}.` : '', approves ? `May be accepted by ${approves} as well.` : '']
+}
+
 type Told = { readonly heading?: string; readonly text: string }
 type Of = { readonly job: JobDocument; readonly stages: Stages; readonly preparedOn: string }
 
@@ -80,6 +91,7 @@ export const TELLERS: Readonly<Record<string, (of: Of) => Told>> = {
       front.walked_on ? `Looked at on ${dayWords(front.walked_on)}.` : 'Day of the walk not noted.',
       front.weather ? `Weather: ${front.weather}.` : '',
       front.present ? `Present: ${front.present}.` : '',
+      ...otherPeople(job, owner?.name ?? ''),
       front.asked ? `Asked for: ${front.asked}` : '',
     ]
     return { text: lines.filter(Boolean).join(' ') }

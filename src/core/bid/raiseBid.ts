@@ -73,9 +73,15 @@ export const BID_STEPS: Readonly<Record<number, (bid: Body) => Body>> = {
       waiting: null,
       ...bid,
       version: 4,
-      items: each(bid.items, (item) => ({ requires: [], basis: { kind: 'fixed' }, ...item })),
+      items: each(bid.items, (item) => ({
+        requires: [],
+        basis: { kind: 'fixed' },
+        over_years: null,
+        ...item,
+      })),
       beside: each(bid.beside, (item) => ({
         requires: [],
+        over_years: null,
         ...item,
         saves_cents: saves.get(item.instead_of) ?? null,
         instead_of: typeof item.instead_of === 'string' ? [item.instead_of] : [],

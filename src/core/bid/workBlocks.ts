@@ -1,5 +1,5 @@
 import { OWNER_SAYS } from '../catalogue/sentences/owner'
-import { formatCents, type Cents } from '../measure'
+import { formatCents, wholeDollars, type Cents } from '../measure'
 import { basisWords } from '../price/basis'
 import type { BidBlock, BidPicture } from './bidBlock'
 import type { BidModel } from './bidModel'
@@ -70,6 +70,10 @@ function shared(items: BidModel['items']): ReadonlyMap<string, readonly string[]
   return new Map([...by].filter(([, titles]) => titles.length > 1))
 }
 
+/** What it costs a year, for whoever compares. */
+const overWords = (of: BidModel['items'][number]['over_years']): string =>
+  of === null ? '' : OWNER_SAYS.overYears(of.years, of.renewals, wholeDollars(of.per_year_cents))
+
 /** What it makes no sense without, by its title; what this bid does not hold is not named. */
 function needsWords(requires: readonly string[], model: BidModel): string[] {
   const titles = [...model.items, ...model.beside]
@@ -92,7 +96,7 @@ function workBlock(
     says: joined([item.seen, of.said.once(item.done, of.here)], ' '),
     lasts: item.life,
     knows: [
-      ...(of.prices ? [basisWords(item.basis)].filter(Boolean) : []),
+      ...(of.prices ? [basisWords(item.basis), overWords(item.over_years)].filter(Boolean) : []),
       ...needsWords(item.requires, of.model),
       ...(item.pending_engineer ? ['Pending engineer.'] : []),
       ...item.notices.filter((notice) => !of.shared.has(notice)),
@@ -185,6 +189,7 @@ export function choiceBlock(
     says: said.once(item.done, 'an option above'),
     lasts: item.life,
     knows: [
+      ...(prices ? [overWords(item.over_years)].filter(Boolean) : []),
       ...needsWords(item.requires, model),
       ...item.notices.map((notice) => said.once(notice, 'an option above')).filter(Boolean),
     ],

@@ -50,7 +50,7 @@ export function Group({ group, title }: { group: LineGroup; title: Title }) {
         <summary className="font-head text-[14px] text-chalk-text underline">
           What {group.name} is made of
         </summary>
-        <FigureTree figure={made} />
+        <FigureTree figure={made} folds />
       </details>
     </details>
   )

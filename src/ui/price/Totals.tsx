@@ -82,7 +82,7 @@ export function Totals() {
           <summary className="font-head text-[14px] text-chalk-text underline">
             What the job is made of
           </summary>
-          <FigureTree figure={made} />
+          <FigureTree figure={made} folds />
         </details>
       ) : null}
       <div className="flex flex-wrap gap-2 pt-2">

@@ -1,6 +1,5 @@
 'use client'
 
-import { ownerTitle } from '../../core/bid/ownerWords'
 import { PRICE_BASES, type PriceBasis, type WorkItem } from '../../core/job'
 import { adviseBasis } from '../../core/price/adviseBasis'
 import type { ScopeItem } from '../../core/scope'
@@ -8,9 +7,9 @@ import { Button, SavedTextField, SelectField } from '../look'
 import { useJob } from '../state/useJob'
 
 const BASIS_NAMES: Readonly<Record<PriceBasis, string>> = {
-  fixed: 'fixed, as it stands',
-  allowance: 'an allowance, settled by the unit both ways',
-  ceiling: 'by the hour, and never more than the price',
+  fixed: 'fixed',
+  allowance: 'an allowance',
+  ceiling: 'by the hour, with a ceiling',
 }
 
 /** How the price of an item is meant, with what its spread asks for; what it needs and stands in for; the firm’s own sentence. */
@@ -48,9 +47,7 @@ export function HowPriced({
           <Button
             onClick={() => set(advice.stands === null ? { basis: advice.basis } : { state: advice.stands })}
           >
-            {advice.stands === null
-              ? `Make it ${BASIS_NAMES[advice.basis].split(',')[0]!}`
-              : 'List it as available'}
+            {advice.stands === null ? `Make it ${BASIS_NAMES[advice.basis]}` : 'List it as available'}
           </Button>
         </div>
       )}
@@ -93,7 +90,7 @@ function Which({
   from: readonly ScopeItem[]
   onChange: (ids: string[]) => void
 }) {
-  const nameOf = (each: ScopeItem): string => `${ownerTitle(each)}, ${each.where}`
+  const nameOf = (each: ScopeItem): string => `${each.name}, ${each.where}`
   const left = from.filter(({ id }) => !chosen.includes(id))
   if (from.length === 0) return null
   return (
@@ -115,7 +112,7 @@ function Which({
             <li key={id} className="flex items-center justify-between gap-2">
               {name}
               <Button
-                aria-label={`${label}: not ${name}`}
+                aria-label={`Not ${name}`}
                 onClick={() => onChange(chosen.filter((each) => each !== id))}
               >
                 Not

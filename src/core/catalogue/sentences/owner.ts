@@ -46,7 +46,7 @@ export const OWNER_SAYS = {
   untouchedMany: (many: string, part: string, size: string) =>
     `At ${many} places the ${part} could not be touched; from the look of it we expect damage${size}.`,
   stopsCause: (spots: string) => `That deals with the cause of the damage at ${spots}.`,
-  asOn: (where: string) => `Done as on ${where}.`,
+  asOn: (where: string) => `We do the same here as on ${where}.`,
   spots: (numbers: readonly string[]) => `${numbers.length === 1 ? 'spot' : 'spots'} ${numbers.join(', ')}`,
   lasts: ([low, high]: readonly [number, number]) =>
     `Should last ${low === high ? String(low) : `${low} to ${high}`} years.`,
@@ -72,6 +72,8 @@ export const OWNER_SAYS = {
     `This is work that grows while it waits. Today it comes to ${now}; later the same places may come to:`,
   waitsAssume:
     'The lower figure takes it that it grows slowly and reaches nothing new; the higher one that it grows fast and gets into the framing. Prices are taken to rise as well. Nothing is said here of what can hurt somebody: that does not wait.',
+  overYears: (years: number, renewals: number, amount: string) =>
+    `Over ${inWords(years)} years, ${renewals === 0 ? 'not done again' : renewals === 1 ? 'done once more' : renewals === 2 ? 'done twice more' : `done ${inWords(renewals)} times more`}: about ${amount} a year at today’s prices.`,
   shortOf:
     'This page is the short form. What is done at each place, what is not in the price, prices of finds, warranty and terms stand in the long form, and are part of the bid.',
   inYears: (years: number) => `in ${inWords(years)} ${years === 1 ? 'year' : 'years'}`,
