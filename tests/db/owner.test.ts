@@ -6,7 +6,13 @@ import { printJobFile } from '../../src/core/job'
 import { chosenTotal, WHOLE_BID, type BidModel } from '../../src/core/bid'
 import { jobDay } from '../../src/core/office'
 import { withOwnerLinkTx } from '../../src/db/tx'
-import { acceptBid, askFirm, readOwnerBid } from '../../src/server/bids/ownerBid'
+import {
+  acceptBid,
+  askFirm,
+  readOwnerBid,
+  readOwnerCalendar,
+  readOwnerPage,
+} from '../../src/server/bids/ownerBid'
 import { tokenHash } from '../../src/server/bids/seal'
 import { readBids, readOutbox, takeLinkBack } from '../../src/server/bids/sentBids'
 import { readThread, replyToOwner } from '../../src/server/bids/thread'
@@ -185,4 +191,23 @@ test('nothing is asked of a link that was taken back, about what is not in the b
   const [bid] = await readBids(member, jobId)
   await takeLinkBack(member, bid!.link_id!)
   expect(await refusalOf(ask('still there?'))).toBe('link-revoked')
+})
+
+test('paper of what was accepted is there once it is, with what was drawn; one page and the last day before that', async () => {
+  const isPdf = async (of: Promise<Uint8Array>): Promise<boolean> =>
+    Buffer.from((await of).subarray(0, 5)).toString() === '%PDF-'
+  expect(await refusalOf(readOwnerPage(token, 'accepted'))).toBe('not-found')
+  expect(await isPdf(readOwnerPage(token, 'short'))).toBe(true)
+  const days = await readOwnerCalendar(token)
+  expect(days).toContain(`DTSTART;VALUE=DATE:${model.valid_until.replaceAll('-', '')}`)
+  expect(days.split(/\r?\n/).every((line) => Buffer.byteLength(line) <= 75)).toBe(true)
+  const signature = [
+    [
+      [0, 0],
+      [10_000, 10_000],
+    ],
+  ] as [number, number][][]
+  await acceptBid(token, { ...wish({}, model.total_cents), signature })
+  expect(await isPdf(readOwnerPage(token, 'accepted'))).toBe(true)
+  expect(await refusalOf(readOwnerPage('no-token', 'accepted'))).toBe('wrong-link')
 })

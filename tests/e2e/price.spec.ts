@@ -101,6 +101,8 @@ test('what a price leaves, a discount with its reason, an allowance, today’s r
   await page.getByRole('button', { name: /^Send the bid/ }).click()
   const preview = page.getByRole('dialog', { name: 'As the owner will see it' })
   await expect(preview.getByText(/“for ever” in what an item says to the owner/)).toBeVisible()
+  // On the phone places fold; on paper all of it stands.
+  await preview.getByRole('button', { name: 'Paper', exact: true }).click()
   const paper = preview.frameLocator('iframe')
   await expect(paper.getByText('The price allows for 12 feet.', { exact: false })).toBeVisible({
     timeout: 60_000,

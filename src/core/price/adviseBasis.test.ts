@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals'
-import { finding } from '../../../tests/support/jobs'
+import { type finding } from '../../../tests/support/jobs'
 import { at, mend, one } from '../../../tests/support/priced'
 import type { Finding } from '../job'
 import { adviseBasis } from './adviseBasis'

@@ -1,6 +1,7 @@
 import type { EntityOf } from '../job'
 import { formatCents, toFeet, type Cents } from '../measure'
 import type { ItemSpot, ScopeItem } from '../scope'
+import type { ItemTakeoff } from '../takeoff'
 import { shown } from './cost'
 import { sellBy, sellPrice } from './sellPrice'
 
@@ -27,14 +28,16 @@ function quantityAt(spot: ItemSpot): Quantity {
 }
 
 /**
- * How much of it is ours, in one unit: feet, square feet or pieces, to a hundredth. Null: its places are said in different units, or
- * there is nothing to count.
+ * How much of it is ours, in one unit: feet, square feet or pieces, to a hundredth. Of new wood it is what is fitted, cut-backs with it,
+ * since that is what is taped in the end. Null: its places are said in different units, or there is nothing to count.
  */
-export function quantityOfItem(item: ScopeItem): Quantity | null {
+export function quantityOfItem(item: ScopeItem, pieces: ItemTakeoff['pieces'] = []): Quantity | null {
   const all = item.spots.filter(({ standing }) => standing === 'ours').map(quantityAt)
   const unit = all[0]?.unit
   if (unit === undefined || all.some((each) => each.unit !== unit)) return null
-  const quantity = Math.round(all.reduce((sum, each) => sum + each.quantity, 0) * 100) / 100
+  const fitted = pieces.reduce((sum, { length, count }) => sum + toFeet(length) * count, 0)
+  const said = all.reduce((sum, each) => sum + each.quantity, 0)
+  const quantity = Math.round((unit === 'ft' && fitted > 0 ? fitted : said) * 100) / 100
   return quantity > 0 ? { quantity, unit } : null
 }
 
@@ -48,14 +51,18 @@ export function chargedHour(rates: EntityOf['rates']): Cents {
  * How the price of an item is meant. An allowance is settled by its price for a unit, to the cent; where nothing can be counted it is
  * null, and the item says so.
  */
-export function basisOf(item: ScopeItem, sell_cents: Cents, rates: EntityOf['rates']): LineBasis | null {
+export function basisOf(
+  item: ScopeItem,
+  sell_cents: Cents,
+  { rates, pieces }: { readonly rates: EntityOf['rates']; readonly pieces: ItemTakeoff['pieces'] },
+): LineBasis | null {
   switch (item.item.basis) {
     case 'fixed':
       return { kind: 'fixed' }
     case 'ceiling':
       return { kind: 'ceiling', hour_cents: chargedHour(rates) }
     case 'allowance': {
-      const much = quantityOfItem(item)
+      const much = quantityOfItem(item, pieces)
       if (much === null) return null
       return { kind: 'allowance', ...much, unit_cents: Math.round(sell_cents / much.quantity) as Cents }
     }

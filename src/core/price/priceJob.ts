@@ -158,7 +158,7 @@ function lineOf(
     )
   }
   const long = cannotBeBought(item.id, of.cut).map((what) => WORK_SAYS.lacksStock(what))
-  const meant = basisOf(item, said ?? reached, of.rates)
+  const meant = basisOf(item, said ?? reached, { rates: of.rates, pieces: taken.pieces })
   const uncounted = meant === null ? [WORK_SAYS.lacksQuantity] : []
   return {
     item_id: item.id,
