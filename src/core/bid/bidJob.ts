@@ -23,7 +23,7 @@ import { addDays } from './addDays'
 import { besideLines, itemLine } from './bidLines'
 import type { BidHazardLine, BidModel } from './bidModel'
 import { clausesOf, listHeading } from './clauses'
-import { groupOfFinding, groupsOf } from './groups'
+import { headsOf, placeOfFinding } from './groups'
 import { seenWords } from './ownerWords'
 import { BID_VERSION } from './raiseBid'
 import { sourcePairs } from './sourcePairs'
@@ -125,7 +125,7 @@ function leadWords(damaged: readonly Finding[], job: JobDocument, stages: Stages
   if (damaged.length === 0) return stages.scope.items.length > 0 ? '' : OWNER_SAYS.leadNone
   const counts = new Map<string, number>()
   for (const finding of damaged) {
-    const group = groupOfFinding(finding, job)
+    const group = placeOfFinding(finding, job)
     counts.set(group, (counts.get(group) ?? 0) + 1)
   }
   const [most] = [...counts].toSorted((a, b) => b[1] - a[1])
@@ -199,8 +199,12 @@ function responseOf(job: JobDocument, { scope, price }: Stages): BidModel['respo
 export function bidJob(job: JobDocument, stages: Stages, preparedOn: string): BidModel {
   const { price, cautions } = stages
   const hazards = hazardLines(cautions.all)
-  const items = stages.scope.items.flatMap((item) => itemLine(item, job, stages) ?? [])
-  const beside = stages.scope.items.flatMap((item) => besideLines(item, job, price))
+  const heads = headsOf(job, stages.trace)
+  const chosen = stages.scope.items.flatMap((item) => itemLine(item, job, stages, heads) ?? [])
+  // One list under no heads is read from its dearest down.
+  const items =
+    job.settings.bid.heads === 'none' ? chosen.toSorted((a, b) => b.price_cents - a.price_cents) : chosen
+  const beside = stages.scope.items.flatMap((item) => besideLines(item, job, price, heads))
   const damaged = job.findings.filter(isDamage)
   return {
     format: 'detrimus-bid',
@@ -218,7 +222,7 @@ export function bidJob(job: JobDocument, stages: Stages, preparedOn: string): Bi
     opening: job.settings.bid.opening,
     closing: job.settings.bid.closing,
     shows: { paper: job.settings.bid.paper, prices: job.settings.bid.prices },
-    groups: [...groupsOf(job)],
+    groups: [...heads.groups],
     hazards: hazards.slice(0, SO_MANY_FIRST),
     more_hazards: hazards.slice(SO_MANY_FIRST),
     findings: damaged.map((finding) => {
@@ -236,7 +240,7 @@ export function bidJob(job: JobDocument, stages: Stages, preparedOn: string): Bi
         grade: grade === null ? BID_SAYS.notTouched : GRADE_NAMES[grade],
         words: finding.words,
         suspected: finding.suspected,
-        group: groupOfFinding(finding, job),
+        group: heads.ofFinding(finding),
         says: seenWords([finding]),
         cause: causeWords(finding, stages.trace),
         photos: job.photos.filter((photo) => finding.photo_ids.includes(photo.id)).map(bidPhoto),

@@ -8,7 +8,7 @@ import type { Price } from '../price'
 import { PRICED_APART, type ItemSpot, type ScopeItem } from '../scope'
 import type { BidBesideLine, BidModel } from './bidModel'
 import type { Stages } from './stages'
-import { groupOfItem } from './groups'
+import type { Heads } from './groups'
 import { overYears } from './overYears'
 import { numbersOf } from './numbersOf'
 import { doneWords, itemSays, leftOutWords, ownerTitle } from './ownerWords'
@@ -71,6 +71,7 @@ export function itemLine(
   item: ScopeItem,
   job: JobDocument,
   { price, trace, scope }: Pick<Stages, 'price' | 'trace' | 'scope'>,
+  heads: Heads,
 ): BidModel['items'][number] | null {
   const spots = item.spots.filter((spot) => spot.standing === 'ours')
   const sells = item.row === null || item.row.sells
@@ -84,7 +85,7 @@ export function itemLine(
     where: whereOfSpots(spots),
     quantity: quantityOf(spots, item, job),
     findings: numbersAt(item, spots, job),
-    group: groupOfItem(item),
+    group: heads.ofItem(item),
     ...itemSays(item, spots, job, trace),
     price_cents: line?.sell_cents ?? (0 as Cents),
     leave: null,
@@ -103,7 +104,7 @@ export function itemLine(
 }
 
 /** Places of an item that are not in the price, one line for each reason. */
-export function besideLines(item: ScopeItem, job: JobDocument, price: Price): BidBesideLine[] {
+export function besideLines(item: ScopeItem, job: JobDocument, price: Price, heads: Heads): BidBesideLine[] {
   const apart = price.kind === 'priced' ? price.apart.find((each) => each.item_id === item.id) : undefined
   const sells = item.row === null || item.row.sells
   const out = item.spots.filter((spot) => spot.standing !== 'ours' || !sells)
@@ -119,7 +120,7 @@ export function besideLines(item: ScopeItem, job: JobDocument, price: Price): Bi
       findings: numbersAt(item, spots, job),
       done: sells ? doneWords(item) : item.item.note,
       why,
-      group: groupOfItem(item),
+      group: heads.ofItem(item),
       takeable: hasPrice && apart !== undefined && apart.lacks.length === 0,
       instead_of: hasPrice ? [...item.item.instead_of] : [],
       saves_cents: null,

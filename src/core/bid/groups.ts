@@ -1,6 +1,7 @@
 import { placeOf } from '../geometry'
 import type { Finding, JobDocument } from '../job'
 import type { ScopeItem } from '../scope'
+import { causeOf, type Trace } from '../trace'
 
 /** Places off the walls, in the order they are walked after them. */
 const ELSEWHERE = [
@@ -14,8 +15,8 @@ const WHOLE = ['whole', 'The whole house, or no place yet'] as const
 /** A head of a bid. `where` is how places under it begin: under the head it need not be said again. */
 type Group = { readonly id: string; readonly name: string; readonly where: string }
 
-/** Heads of a bid: sides in walking order by letter and facing, then what is off the walls. */
-export function groupsOf(job: JobDocument): readonly Group[] {
+/** Sides in walking order by letter and facing, then what is off the walls. */
+function placesOf(job: JobDocument): readonly Group[] {
   return [
     ...job.sides.map(({ id, letter, facing }) => {
       return { id, name: `Side ${letter}, ${facing}`, where: `${facing} ${letter}` }
@@ -41,11 +42,59 @@ function groupAt(at: At): string {
   }
 }
 
-/** The head a finding stands under. */
-export const groupOfFinding = (finding: Finding, job: JobDocument): string => groupAt(placeOf(finding, job))
+/** The place of the house that a finding is at. */
+export const placeOfFinding = (finding: Finding, job: JobDocument): string => groupAt(placeOf(finding, job))
 
-/** The head an item stands under: that of its first place. Its other places are named in it. */
-export function groupOfItem(item: ScopeItem): string {
+/** The first place of an item. Its other places are named in it. */
+function placeOfItem(item: ScopeItem): string {
   const [first] = item.spots
   return first ? groupAt(first.at) : WHOLE[0]
+}
+
+const OTHER = ['other', 'Everything else'] as const
+const causeId = (letter: string): string => `cause-${letter}`
+
+/** The heads of a bid, and the head that a finding and an item stand under. */
+export type Heads = {
+  readonly groups: readonly Group[]
+  readonly ofFinding: (finding: Finding) => string
+  readonly ofItem: (item: ScopeItem) => string
+}
+
+function byCause(trace: Trace): Heads {
+  const sources = trace.sources.filter(({ letter }) => letter !== null)
+  const of = (holds: (source: Trace['sources'][number]) => boolean): string => {
+    const source = sources.find(holds)
+    return source ? causeId(source.letter!) : OTHER[0]
+  }
+  return {
+    groups: [
+      ...sources.map(({ letter, cause, seat_words }) => {
+        return { id: causeId(letter!), name: `${causeOf(cause).name}, ${seat_words}`, where: '' }
+      }),
+      { id: OTHER[0], name: OTHER[1], where: '' },
+    ],
+    ofFinding: ({ id }) => of(({ finding_ids }) => finding_ids.includes(id)),
+    // What mends a cause stands with it, before what mends its damage.
+    ofItem: ({ fixes, finding_ids }) =>
+      of(({ letter, finding_ids: reached }) =>
+        fixes.length > 0 ? fixes.includes(letter!) : finding_ids.some((id) => reached.includes(id)),
+      ),
+  }
+}
+
+/** The heads that the firm puts its work under. */
+export function headsOf(job: JobDocument, trace: Trace): Heads {
+  switch (job.settings.bid.heads) {
+    case 'place':
+      return {
+        groups: placesOf(job),
+        ofFinding: (finding) => placeOfFinding(finding, job),
+        ofItem: placeOfItem,
+      }
+    case 'cause':
+      return byCause(trace)
+    case 'none':
+      return { groups: [], ofFinding: () => '', ofItem: () => '' }
+  }
 }

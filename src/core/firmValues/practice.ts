@@ -78,9 +78,10 @@ export function practice(): Shipped[] {
 const PAPER_NAMES = { letter: 'Letter, 8-1/2 × 11 in', a4: 'A4, 210 × 297 mm' } as const
 const SHOWN = {
   each: 'of every piece of work',
-  'by-place': 'of each place',
+  'by-place': 'of each place or cause',
   total: 'the total alone',
 } as const
+const HEADS = { place: 'places of the house', cause: 'causes', none: 'one list, dearest first' } as const
 const LONGEST_GREETING = 1200
 
 /** How a bid looks and what it says of itself. */
@@ -107,6 +108,7 @@ function bidLook(): Shipped[] {
   return [
     field('paper', 'paper', choice(PAPER_NAMES)),
     field('prices', 'prices the owner sees', choice(SHOWN)),
+    field('heads', 'the work stands under', choice(HEADS)),
     field('opening', 'said at its beginning', words),
     field('closing', 'said at its end', words),
     held(

@@ -105,7 +105,16 @@ export const STEPS: Readonly<Record<number, Step>> = {
   9: {
     bodies: {
       finding: { behind: null },
-      settings: { bid: { paper: 'letter', prices: 'each', opening: '', closing: '', tells_waiting: false } },
+      settings: {
+        bid: {
+          paper: 'letter',
+          prices: 'each',
+          heads: 'place',
+          opening: '',
+          closing: '',
+          tells_waiting: false,
+        },
+      },
       rates: {
         supervision_share: 0,
         warranty_reserve_share: 0,

@@ -16,7 +16,9 @@ export const TAX_RULES = Object.keys(TAX_WORDS) as [TaxRule, ...TaxRule[]]
 
 /** Sizes of paper a bid is printed on. */
 export const PAPERS = ['letter', 'a4'] as const
-/** Which prices an owner sees: of every piece of work, of each place, or the total alone. */
+/** Heads of a bid: places of the house as it is walked, causes with what is done about each, or one list, dearest first. */
+export const BID_HEADS = ['place', 'cause', 'none'] as const
+/** Which prices an owner sees: of every piece of work, of each head, or the total alone. */
 export const SHOWN_PRICES = ['each', 'by-place', 'total'] as const
 
 /** When money is due, and what of it: shares of the total that make up the whole. */
@@ -79,6 +81,8 @@ export const Settings = z.strictObject({
   bid: z.strictObject({
     paper: z.enum(PAPERS),
     prices: z.enum(SHOWN_PRICES),
+    /** Under which heads the work stands: places of the house, causes, or none. */
+    heads: z.enum(BID_HEADS),
     opening: Words,
     closing: Words,
     /** Whether a bid tells what waiting may cost. */

@@ -38,7 +38,7 @@ export function startingSettings(firm: {
       required_notices:
         'Lien and cancellation notices of your state are attached where the law asks for them.',
     },
-    bid: { paper: 'letter', prices: 'each', opening: '', closing: '', tells_waiting: false },
+    bid: { paper: 'letter', prices: 'each', heads: 'place', opening: '', closing: '', tells_waiting: false },
   }
 }
 

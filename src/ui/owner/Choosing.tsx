@@ -15,6 +15,8 @@ type Choosing = {
   readonly choose: (next: OwnersChoice) => void
   /** What it comes to; null: nothing is left to be done. */
   readonly total_cents: Cents | null
+  /** The piece of work for which the choice does not go together; null: it does, or nothing is chosen. */
+  readonly stuck: string | null
   /** What is asked about: a piece of work, the bid as a whole, or nothing. */
   readonly asking: { readonly about: string | null } | null
   readonly ask: (of: { readonly about: string | null } | null) => void
@@ -44,13 +46,12 @@ export function ChoosingProvider({
   const [choice, choose] = useState(NOTHING_CHANGED)
   const [asking, ask] = useState<Choosing['asking']>(null)
   const [name, setName] = useState('')
-  const total_cents = useMemo(() => {
-    const total = chosenTotal(bid, choice)
-    return total.ok ? total.value.total_cents : null
-  }, [bid, choice])
+  const total = useMemo(() => chosenTotal(bid, choice), [bid, choice])
+  const total_cents = total.ok ? total.value.total_cents : null
+  const stuck = total.ok || total.error.kind === 'nothing-chosen' ? null : total.error.id
   const value = useMemo(
-    () => ({ bid, named, choice, choose, total_cents, asking, ask, name, setName }),
-    [bid, named, choice, total_cents, asking, name],
+    () => ({ bid, named, choice, choose, total_cents, stuck, asking, ask, name, setName }),
+    [bid, named, choice, total_cents, stuck, asking, name],
   )
   return <Context value={value}>{children}</Context>
 }

@@ -76,6 +76,7 @@ export function OwnerBid({
           hash={hash}
           replaces={model.replaces?.number ?? null}
           until={dayWords(model.valid_until)}
+          payments={model.payments}
         />
       ) : null}
     </ChoosingProvider>

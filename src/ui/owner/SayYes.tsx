@@ -2,6 +2,7 @@
 
 import { useRouter } from 'next/navigation'
 import { useEffect, useRef, useState } from 'react'
+import { paymentsOf } from '../../core/bid/payments'
 import { formatCents, type Cents } from '../../core/measure'
 import { Button } from '../look/Button'
 import { SelectField, TextField } from '../look/Field'
@@ -17,11 +18,12 @@ type Given = {
   /** Number of the accepted bid that this one takes the place of. */
   readonly replaces: number | null
   readonly until: string
+  readonly payments: Parameters<typeof paymentsOf>[1]
 }
 
 /** The bar that stays: what is chosen comes to so much, and *Say yes…*, which opens the sheet where it is given. */
 export function SayYes(given: Given) {
-  const { total_cents, choice, ask } = useChoosing()
+  const { total_cents, stuck, named, choice, ask } = useChoosing()
   const [open, setOpen] = useState(false)
   const [done, setDone] = useState<{ by: string; at: string; total_cents: number } | null>(null)
   const changed = choice.left.length + choice.taken.length + choice.looks.length
@@ -40,10 +42,18 @@ export function SayYes(given: Given) {
       <div className="no-print sticky bottom-0 z-10 mx-auto flex max-w-4xl flex-wrap items-center justify-between gap-x-4 gap-y-2 border-t border-ink bg-paper px-6 py-3 max-sm:px-4">
         <p role="status" aria-live="polite">
           <span className="font-head text-[22px] leading-tight font-semibold">
-            {total_cents === null ? 'Nothing chosen' : formatCents(total_cents)}
+            {total_cents === null
+              ? stuck === null
+                ? 'Nothing chosen'
+                : 'Does not go together'
+              : formatCents(total_cents)}
           </span>
           <span className="block text-[14px] text-quiet">
-            {changed === 0 ? 'all that is proposed' : 'as you chose it'}
+            {stuck !== null
+              ? `${named.find(({ id }) => id === stuck)?.title ?? 'An item'} needs another: ask us.`
+              : changed === 0
+                ? 'all that is proposed'
+                : 'as you chose it'}
           </span>
         </p>
         <div className="flex gap-2">
@@ -77,6 +87,7 @@ function YesSheet({
   hash,
   replaces,
   until,
+  payments,
   onClose,
   onDone,
 }: Given & {
@@ -98,6 +109,7 @@ function YesSheet({
     ids.map((id) => named.find((each) => each.id === id)?.title ?? id)
   const replaced = bid.beside.flatMap(({ id, instead_of }) => (choice.taken.includes(id) ? instead_of : []))
   const out = [...choice.left, ...replaced]
+  const due = total_cents === null ? [] : paymentsOf(total_cents, payments)
   const done = bid.items.filter(({ id }) => !out.includes(id)).map(({ id }) => id)
 
   async function accept(): Promise<void> {
@@ -170,6 +182,9 @@ function YesSheet({
           titles={titled(choice.left.filter((id) => !choice.declined.includes(id)))}
         />
         <Chosen heading="Declined in your name, though people may be hurt" titles={titled(choice.declined)} />
+        {due.length > 0 ? (
+          <p>Due: {due.map(({ when, cents }) => `${formatCents(cents)} ${when}`).join('; ')}.</p>
+        ) : null}
         <p className="text-[14px] text-quiet">
           What the bid lists under “Not in the price” is not in this sum. The bid stands until {until}.
         </p>

@@ -46,7 +46,7 @@ export const OWNER_SAYS = {
   untouchedMany: (many: string, part: string, size: string) =>
     `At ${many} places the ${part} could not be touched; from the look of it we expect damage${size}.`,
   stopsCause: (spots: string) => `That deals with the cause of the damage at ${spots}.`,
-  asOn: (where: string) => `We do the same here as on ${where}.`,
+  asOn: (where: string) => `The same is done here as on ${where}.`,
   spots: (numbers: readonly string[]) => `${numbers.length === 1 ? 'spot' : 'spots'} ${numbers.join(', ')}`,
   lasts: ([low, high]: readonly [number, number]) =>
     `Should last ${low === high ? String(low) : `${low} to ${high}`} years.`,
