@@ -1,10 +1,10 @@
-import { formatCents, type Cents } from '../measure'
-import { dayWords } from '../measure'
+import { dayWords, type Cents } from '../measure'
 import { basisWords } from '../price/basis'
 import type { BidBlock, BidSection, Stroke } from './bidBlock'
 import type { BidModel } from './bidModel'
 import { chosenTotal, type Choice } from './choose'
 import { paymentsOf } from './payments'
+import { cents } from './workBlocks'
 
 /** What was said yes to, by whom, and the seal of what he saw. */
 export type AcceptedBid = {
@@ -19,8 +19,6 @@ export type AcceptedBid = {
   /** Drawn on the glass; empty where a name was typed alone. */
   readonly strokes: readonly Stroke[]
 }
-
-const cents = (amount: number): string => formatCents(amount as Cents)
 
 /** The acceptance on paper: what is done, what is left out and stays open, what it comes to and when that is due, who said yes. */
 export function acceptedSections(model: BidModel, accepted: AcceptedBid): BidSection[] {

@@ -1,6 +1,7 @@
 /** What one figure moved does, what other rates do, what waiting does: against the job priced as it would be then, and by hand. */
 import { expect, test } from '@jest/globals'
 import { DEMO_JOBS } from '../../../demo'
+import { isCause } from '../catalogue/causes'
 import { WAITING } from '../catalogue/hidden/waiting'
 import { hiddenRowsOf } from '../firmValues/hiddenRows'
 import { dollars, type Cents } from '../measure'
@@ -9,6 +10,7 @@ import { waitTimes } from '../price/hidden/waiting'
 import { atRates } from './atRates'
 import { movesOf } from './movesOf'
 import { waitingOf } from './waitingOf'
+import { readyBid } from './withLeaves'
 
 const DAY = '2026-05-04'
 const job = DEMO_JOBS['lantern-court-22']()
@@ -98,4 +100,28 @@ test('longer waiting never costs less, nothing is said of a hazard, and every ca
   const ledger = alder.scope.items.find(({ name }) => name.startsWith('Renew the ledger'))!
   expect(waiting.items.map(({ item_id }) => item_id)).not.toContain(ledger.id)
   expect(waitingOf(derive({ ...job, rates: null }, DAY))).toBeNull()
+  for (const { causes } of WAITING) expect(causes.filter((cause) => !isCause(cause))).toEqual([])
+  const once = WAITING.flatMap(({ causes }) => causes)
+  expect(new Set(once).size).toBe(once.length)
+})
+
+test('the bid tells of it only where the firm says so: in plain titles, rounded outwards, never as a sum to be paid', () => {
+  const kelp = DEMO_JOBS['kelp-row-7']()
+  const told = {
+    ...kelp,
+    settings: { ...kelp.settings, bid: { ...kelp.settings.bid, tells_waiting: true } },
+  }
+  expect(derive(kelp, DAY).bid.waiting).toBeNull()
+  const bid = readyBid(told, DAY, derive(told, DAY))
+  const waiting = waitingOf(derive(told, DAY))!
+  const titles = new Map(bid.items.map(({ id, title }) => [id, title]))
+  expect(bid.waiting!.can_wait).toEqual([
+    ...new Set(waiting.can_wait.map(({ item_id }) => titles.get(item_id))),
+  ])
+  for (const [index, { low_cents, high_cents }] of bid.waiting!.rows.entries()) {
+    expect([low_cents % 5000, high_cents % 5000]).toEqual([0, 0])
+    expect(low_cents).toBeLessThanOrEqual(waiting.years[index]!.low_cents)
+    expect(high_cents).toBeGreaterThanOrEqual(waiting.years[index]!.high_cents)
+  }
+  expect(bid.total_cents).toBe(derive(kelp, DAY).bid.total_cents)
 })

@@ -5,16 +5,17 @@ import { byId, gradeOf, type Finding, type JobDocument } from '../job'
 import { toFeet, type Cents } from '../measure'
 import type { Derived } from '../pipeline'
 import { hiddenChance } from '../price'
+import { wettest } from '../price/hidden/chances'
 import { waitTimes } from '../price/hidden/waiting'
 import type { ScopeItem } from '../scope'
 import { memberAt } from '../takeoff'
 import { causeNamed, causeOf } from '../trace'
 import { decayClimate } from '../trace/decayClimate'
 
+type Named = { readonly item_id: string; readonly name: string }
+
 /** One piece of work and what waiting may do to it. */
-export type WaitingItem = {
-  readonly item_id: string
-  readonly name: string
+export type WaitingItem = Named & {
   readonly where: string
   readonly row: WaitingRow
   readonly now_cents: Cents
@@ -26,18 +27,9 @@ export type Waiting = {
   readonly now_cents: Cents
   readonly items: readonly WaitingItem[]
   /** Work that loses nothing by waiting to the next paint. */
-  readonly can_wait: readonly string[]
+  readonly can_wait: readonly Named[]
   /** Work of which nothing is said, and why. */
-  readonly unsaid: readonly { readonly item_id: string; readonly name: string; readonly why: string }[]
-}
-
-function wettest(finding: Finding, job: JobDocument): number | null {
-  const percents = job.facts.flatMap((fact) =>
-    fact.kind === 'reading' && fact.about.kind === 'finding' && fact.about.finding_id === finding.id
-      ? [fact.moisture_percent]
-      : [],
-  )
-  return percents.length > 0 ? Math.max(...percents) : null
+  readonly unsaid: readonly (Named & { readonly why: string })[]
 }
 
 /** How a finding is kept wet: by its cause, then by what the meter says of it, then by the family of its cause. */
@@ -81,59 +73,73 @@ function mostTimes(item: ScopeItem, job: JobDocument): number | null {
   return times.includes(null) || times.length === 0 ? null : Math.max(...times.map(Number))
 }
 
+type Waits =
+  | { readonly kind: 'unsaid'; readonly why: string }
+  | { readonly kind: 'can-wait' }
+  | { readonly kind: 'grows'; readonly row: WaitingRow; readonly framing: number }
+
+/** What waiting does to one piece of work. */
+function waitsFor(item: ScopeItem, { job, trace, cautions }: Derived): Waits {
+  const findings = item.finding_ids.flatMap((id) => byId(job.findings, id) ?? [])
+  const isHazard = cautions.all.some(
+    ({ kind, finding_ids }) => kind === 'keep-off' && findings.some(({ id }) => finding_ids.includes(id)),
+  )
+  if (isHazard) return { kind: 'unsaid', why: SAID_WHY.hazard }
+  const traced = findings.map((finding) => {
+    const cause = trace.findings.find(({ finding_id }) => finding_id === finding.id)?.cause ?? null
+    return { finding, cause }
+  })
+  if (traced.some(({ cause }) => cause !== null && causeOf(cause).family === 'structure'))
+    return { kind: 'unsaid', why: SAID_WHY.structure }
+  const rows = findings.flatMap(
+    (finding) => rowOf(finding, { job, trace }, hiddenRowsOf(job.settings).waiting) ?? [],
+  )
+  if (rows.length === 0) return { kind: 'unsaid', why: SAID_WHY.unexplained }
+  const row = worst(rows)
+  const isShallow = findings.every((finding) => (gradeOf(finding) ?? 2) <= 1)
+  if (isShallow && row.keepsShallow) return { kind: 'can-wait' }
+  const chances = traced.map(({ finding, cause }) => hiddenChance(finding, job, cause)?.framing ?? 0)
+  return { kind: 'grows', row, framing: Math.max(0, ...chances) }
+}
+
 /**
  * What it may cost to wait: over the work of ours that mends damage, as a range with what it assumes. Nothing is said of hazards, nor
  * of what is the structure’s, nor of what has no known cause. For the firm to tell; never a headline.
  *
  * Ends: null where nothing is priced, or nothing of it grows.
  */
-export function waitingOf({ job, trace, scope, price, cautions }: Derived): Waiting | null {
+export function waitingOf(derived: Derived): Waiting | null {
+  const { job, scope, price } = derived
   if (price.kind !== 'priced') return null
   const rows = hiddenRowsOf(job.settings)
   const climate = job.house?.climate ? decayClimate(job.house.climate.months) : null
-  const onHazard = new Set(cautions.all.flatMap((each) => (each.kind === 'keep-off' ? each.finding_ids : [])))
   const items: WaitingItem[] = []
-  const can_wait: string[] = []
-  const unsaid: { item_id: string; name: string; why: string }[] = []
+  const can_wait: Named[] = []
+  const unsaid: (Named & { why: string })[] = []
   const sums = WAITS_YEARS.map(() => ({ low: 0, high: 0 }))
   for (const item of scope.items) {
     const line = price.lines.find(({ item_id }) => item_id === item.id)
-    if (!line || line.sell_cents === 0 || item.row?.does !== 'mends' || item.row.answers !== 'findings')
-      continue
-    const findings = item.finding_ids.flatMap((id) => byId(job.findings, id) ?? [])
-    const told = { item_id: item.id, name: item.name }
-    if (findings.some(({ id }) => onHazard.has(id))) {
-      unsaid.push({ ...told, why: SAID_WHY.hazard })
-      continue
+    const mends = item.row?.does === 'mends' && item.row.answers === 'findings'
+    if (!line || line.sell_cents === 0 || !mends) continue
+    const named = { item_id: item.id, name: item.name }
+    const waits = waitsFor(item, derived)
+    switch (waits.kind) {
+      case 'unsaid':
+        unsaid.push({ ...named, why: waits.why })
+        break
+      case 'can-wait':
+        can_wait.push(named)
+        break
+      case 'grows': {
+        const { row, framing } = waits
+        items.push({ ...named, where: item.where, row, now_cents: line.sell_cents })
+        WAITS_YEARS.forEach((years, index) => {
+          const times = waitTimes(row, years, { rows, framing, mostTimes: mostTimes(item, job), climate })
+          sums[index]!.low += line.sell_cents * times.low
+          sums[index]!.high += line.sell_cents * times.high
+        })
+      }
     }
-    const causes = findings.map(
-      ({ id }) => trace.findings.find(({ finding_id }) => finding_id === id)?.cause ?? null,
-    )
-    if (causes.some((cause) => cause !== null && causeOf(cause).family === 'structure')) {
-      unsaid.push({ ...told, why: SAID_WHY.structure })
-      continue
-    }
-    const found = findings.flatMap((finding) => rowOf(finding, { job, trace }, rows.waiting) ?? [])
-    if (found.length === 0 || findings.length === 0) {
-      unsaid.push({ ...told, why: SAID_WHY.unexplained })
-      continue
-    }
-    const row = worst(found)
-    const isShallow = findings.every((finding) => (gradeOf(finding) ?? 2) <= 1)
-    if (isShallow && (row.id === 'dry' || row.id === 'exposed')) {
-      can_wait.push(item.name)
-      continue
-    }
-    const framing = Math.max(
-      0,
-      ...findings.map((finding, index) => hiddenChance(finding, job, causes[index] ?? null)?.framing ?? 0),
-    )
-    items.push({ ...told, where: item.where, row, now_cents: line.sell_cents })
-    WAITS_YEARS.forEach((years, index) => {
-      const times = waitTimes(row, years, { rows, framing, mostTimes: mostTimes(item, job), climate })
-      sums[index]!.low += line.sell_cents * times.low
-      sums[index]!.high += line.sell_cents * times.high
-    })
   }
   if (items.length === 0) return null
   return {

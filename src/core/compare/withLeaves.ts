@@ -64,7 +64,12 @@ function waitsOf(derived: Derived): BidModel['waiting'] {
     high_cents: (Math.ceil(row.high_cents / RANGE_CENTS) * RANGE_CENTS) as Cents,
   }))
   const titled = (ids: readonly string[]): string[] => [...new Set(ids.flatMap((id) => titles.get(id) ?? []))]
-  return { rows, now_cents, works: titled(items.map(({ item_id }) => item_id)), can_wait: titled(can_wait) }
+  return {
+    rows,
+    now_cents,
+    works: titled(items.map(({ item_id }) => item_id)),
+    can_wait: titled(can_wait.map(({ item_id }) => item_id)),
+  }
 }
 
 /** The bid as it leaves: with what each item saves where it is left out, what may be found and its unit prices, and what waiting may cost. */

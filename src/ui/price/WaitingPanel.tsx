@@ -70,7 +70,10 @@ export function WaitingPanel() {
             </p>
           </details>
           {waiting.can_wait.length > 0 ? (
-            <p>Loses nothing by waiting to the next painting: {waiting.can_wait.join('; ')}.</p>
+            <p>
+              Loses nothing by waiting to the next painting:{' '}
+              {waiting.can_wait.map(({ name }) => name).join('; ')}.
+            </p>
           ) : null}
           <label className="flex items-center gap-2">
             <input

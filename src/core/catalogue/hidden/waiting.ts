@@ -9,6 +9,8 @@ export type WaitingRow = Row & {
   readonly growth: readonly [low: number, typical: number, high: number]
   /** Chance in a year that it reaches the framing, where it had not. */
   readonly reaches: number
+  /** What is no more than worn at its surface loses nothing so until it is painted next. */
+  readonly keepsShallow: boolean
   /** Rain feeds it, so that a wet climate hastens it and a dry one slows it. */
   readonly rainFed: boolean
   /** Causes that keep wood so; before families. */
@@ -23,12 +25,13 @@ const waits = (
   name: string,
   plain: string,
   of: Pick<WaitingRow, 'growth' | 'reaches'> &
-    Partial<Pick<WaitingRow, 'rainFed' | 'causes' | 'families' | 'percent'>>,
+    Partial<Pick<WaitingRow, 'keepsShallow' | 'rainFed' | 'causes' | 'families' | 'percent'>>,
 ): WaitingRow => ({
   id,
   name,
   source: 'our judgement',
   plain,
+  keepsShallow: false,
   rainFed: false,
   causes: [],
   families: [],
@@ -41,11 +44,13 @@ export const WAITING: readonly WaitingRow[] = [
   waits('dry', 'dry now, source gone', 'It is dry and what wetted it is gone.', {
     growth: [0, 0, 0.01],
     reaches: 0,
+    keepsShallow: true,
     causes: ['old-inactive', 'as-built', 'drying-hairline', 'coating-fault', 'dirt-streak'],
   }),
   waits('exposed', 'exposed, finish overdue', 'Its paint no longer keeps the weather off.', {
     growth: [0.02, 0.06, 0.12],
     reaches: 0.01,
+    keepsShallow: true,
     rainFed: true,
     causes: ['ordinary-exposure', 'finish-overdue', 'never-sealed', 'back-never-primed', 'nails-overdriven'],
     percent: [0, 20],

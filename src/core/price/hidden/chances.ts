@@ -67,8 +67,8 @@ function neighbours(finding: Finding, job: JobDocument, least: number): Finding[
   )
 }
 
-/** The wettest reading at a finding; null: nobody took one. */
-function wettest(finding: Finding, job: JobDocument): number | null {
+/** The wettest reading at a finding, in percent; null: nobody took one. */
+export function wettest(finding: Finding, job: JobDocument): number | null {
   const readings = job.facts.flatMap((fact) =>
     fact.kind === 'reading' && fact.about.kind === 'finding' && fact.about.finding_id === finding.id
       ? [fact.moisture_percent]
