@@ -117,3 +117,17 @@ test('what the job is made of comes to what its items are sold for, typed prices
     for (const [whole, parts] of sums) expect(parts).toBeCloseTo(whole!, 6)
   }
 })
+
+test('an option opens to what it adds, layer by layer, and that comes to its price', () => {
+  const more = sillNose({ id: 'other' })
+  const made = price({
+    ...withRates({}),
+    findings: [nose, more],
+    work_items: [...job.work_items, mend('s', [more], 'piece-in', { state: 'optional' })],
+  })
+  const [option] = made.apart
+  const { parts, value } = option!.arithmetic
+  expect(Math.round(value * 100)).toBe(option!.sell_cents)
+  expect(parts!.map(({ label }) => label)).toContain('Labour')
+  expect(Math.round(parts!.reduce((sum, part) => sum + part.value, 0) * 100)).toBe(option!.sell_cents)
+})

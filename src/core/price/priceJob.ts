@@ -21,6 +21,7 @@ import {
 } from './cost'
 import { productiveShare } from './productive'
 import { basisOf, type LineBasis } from './basis'
+import { differenceOf } from './difference'
 import { ceilingFigure, equivalents, overheadAndProfit } from './ofPrice'
 import { sellBy, sellPrice, type SellError } from './sellPrice'
 import { taxOf } from './tax'
@@ -212,6 +213,14 @@ function apartLines(
           'If it is done with the rest',
           computed,
           `${formatCents(after)} with it − ${formatCents(before)} without`,
+          after < before
+            ? {}
+            : {
+                parts: differenceOf(
+                  { costed: reckoned.costed, cents: after },
+                  { costed: of.without.costed, cents: before },
+                ),
+              },
         ),
         lacks: typed_cents === null ? [...taken.lacks, ...cannotBeBought(item.id, cut)] : [],
       },
