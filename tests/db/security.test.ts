@@ -10,6 +10,7 @@ import { acceptBid, askFirm, readOwnerBid } from '../../src/server/bids/ownerBid
 import { applyChanges } from '../../src/server/jobs/applyChanges'
 import { takePart } from '../../src/server/photos/uploads'
 import { saveReckoned } from '../../src/db/queries/jobs'
+import { noteReminder } from '../../src/db/queries/reminders'
 import { sayOfJob } from '../../src/server/jobs/office'
 import { invite } from '../../src/server/people'
 import { keepKit } from '../../src/server/kits'
@@ -105,7 +106,9 @@ beforeAll(async () => {
     }),
   )
   await invite(first, { name: 'Nell Wherry', role: 'crew', email: '' })
-  token = (await send(first, jobId)).token
+  const sent = await send(first, jobId)
+  token = sent.token
+  await withTx(appPool, first.companyId, (tx) => noteReminder(tx, sent.bidId, 'unseen'))
   const { hash } = await readOwnerBid(token)
   await acceptBid(token, { name: 'Orla Fennimore', role: 'owns', hash })
   await askFirm(token, { id: randomUUID(), name: 'Orla Fennimore', about: null, words: 'When?' })
@@ -220,6 +223,7 @@ test('the owner’s link sees its own bid and nothing else of the firm', async (
     owner_link: 1,
     owner_message: 1,
     owner_view: 0,
+    reminder: 0,
     settings_edition: 0,
     upload_part: 0,
   })
