@@ -211,6 +211,8 @@ test('storage full: it says so, and what is on the page still arrives', async ({
   await signIn(page, PEOPLE.estimator)
   const id = await newJob(page, 'full up')
   await allSent(page)
+  // What opens without a signal is on the device by then; on a busy machine it takes its time.
+  await ready(page)
   await page.evaluate(() => {
     // What a browser does when its quota is spent.
     const full = (): never => {

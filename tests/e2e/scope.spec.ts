@@ -62,7 +62,10 @@ test('an item is made an option, named, given to others: the price and the bid f
   await expect(apart.getByLabel(/^Fascia: piece in/)).toContainText('$')
   await expect(total).not.toHaveText(both!)
   await apart.getByLabel(/^Fascia: piece in/).click()
-  await expect(apart.getByText(/^\$[\d,.]+ with it − \$[\d,.]+ without/)).toBeVisible()
+  // The difference, and below it what that is made of.
+  const made = apart.getByText(/^\$[\d,.]+ with it − \$[\d,.]+ without/)
+  await expect(made.first()).toBeVisible()
+  await expect(apart.getByText('Labour', { exact: true })).toBeVisible()
   await openStage(page, 'Bid')
   const choices = page.getByRole('region', { name: 'Your choices' })
   await expect(choices).toContainText('Roof-edge board: a new piece let in')
