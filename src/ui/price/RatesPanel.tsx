@@ -36,6 +36,14 @@ function NumberField(props: {
   )
 }
 
+/** Shares that are typed in percent. */
+const SHARES = [
+  { field: 'profit_share', label: 'Profit, % of the price', most: 100 },
+  { field: 'supervision_share', label: 'Supervision, % of labour', most: 100 },
+  { field: 'warranty_reserve_share', label: 'Put by for claims, % of the price', most: 50 },
+  { field: 'card_fee_share', label: 'Card fee, % of the price', most: 20 },
+] as const
+
 /** The money settings pinned to this job. Changing them here changes this job only. */
 export function RatesPanel() {
   const { view, store } = useJob()
@@ -77,34 +85,16 @@ export function RatesPanel() {
           most={200}
           onSave={(value) => set({ overhead: { ...rates.overhead, share: value / 100 } })}
         />
-        <NumberField
-          label="Profit, % of the price"
-          value={Math.round(rates.profit_share * 1000) / 10}
-          least={0}
-          most={100}
-          onSave={(value) => set({ profit_share: value / 100 })}
-        />
-        <NumberField
-          label="Supervision, % of labour"
-          value={Math.round(rates.supervision_share * 1000) / 10}
-          least={0}
-          most={100}
-          onSave={(value) => set({ supervision_share: value / 100 })}
-        />
-        <NumberField
-          label="Put by for claims, % of the price"
-          value={Math.round(rates.warranty_reserve_share * 1000) / 10}
-          least={0}
-          most={50}
-          onSave={(value) => set({ warranty_reserve_share: value / 100 })}
-        />
-        <NumberField
-          label="Card fee, % of the price"
-          value={Math.round(rates.card_fee_share * 1000) / 10}
-          least={0}
-          most={20}
-          onSave={(value) => set({ card_fee_share: value / 100 })}
-        />
+        {SHARES.map(({ field, label, most }) => (
+          <NumberField
+            key={field}
+            label={label}
+            value={Math.round(rates[field] * 1000) / 10}
+            least={0}
+            most={most}
+            onSave={(value) => set({ [field]: value / 100 })}
+          />
+        ))}
         <NumberField
           label="Sales tax, %"
           value={Math.round(rates.tax.rate * 10000) / 100}
