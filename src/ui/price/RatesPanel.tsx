@@ -127,7 +127,6 @@ function Due() {
   const keep = (next: typeof stages): void => {
     const before = next.slice(0, -1).reduce((sum, { share }) => sum + share, 0)
     const rest = Math.round((1 - before) * 1e6) / 1e6
-    if (rest < 0) return
     store.set('rates', 'rates', {
       payments: {
         ...payments,
@@ -149,10 +148,11 @@ function Due() {
           />
           {index < stages.length - 1 ? (
             <NumberField
-              label="of it, %"
+              label={`Of it, payment ${index + 1}, %`}
               value={Math.round(stage.share * 1000) / 10}
               least={0}
-              most={100}
+              // What it takes, the last one gives.
+              most={Math.round((stage.share + stages.at(-1)!.share) * 1000) / 10}
               onSave={(value) => change(index, { share: value / 100 })}
             />
           ) : (
