@@ -20,11 +20,15 @@ export type Case = {
   /** How many sources are drawn. */
   readonly sources?: number
   readonly house?: Partial<{
-    year: number
+    /** Null: nobody knows it. */
+    year: number | null
     foundation: NonNullable<JobDocument['house']>['foundation']
     overhang_in: number
     clay: boolean
     bare: boolean
+    cladding: string
+    /** False: none hangs anywhere. */
+    gutters: boolean
   }>
 }
 
@@ -164,17 +168,19 @@ function findingFrom(text: string, n: number): Finding {
 }
 
 /** The job file of a case. */
-export function jobOf(of: Case): JobDocument {
+export function jobOf(of: Pick<Case, 'title' | 'found' | 'house'>): JobDocument {
   const job = emptyJob('case', of.title)
   const found = of.found.map((text, index) => findingFrom(text, index + 1))
   if (of.house?.bare) return { ...job, findings: found }
   const overhang = inches(of.house?.overhang_in ?? 12)
+  const clad = of.house?.cladding === undefined ? {} : { cladding: of.house.cladding }
   return {
     ...job,
     house: {
       id: 'house',
       removed: false,
-      year_built: { kind: 'known', year: of.house?.year ?? 1965 },
+      year_built:
+        of.house?.year === null ? { kind: 'unknown' } : { kind: 'known', year: of.house?.year ?? 1965 },
       storeys: 1,
       foundation: of.house?.foundation ?? 'crawl',
       foundation_height: inches(18),
@@ -191,12 +197,14 @@ export function jobOf(of: Case): JobDocument {
       },
     },
     sides: [
-      side('A', 0, 'front', 40, { overhang }),
-      side('B', 1, 'right', 30, { overhang, roof_edge: 'gable' }),
-      side('C', 2, 'back', 40, { overhang }),
-      side('D', 3, 'left', 30, { overhang, roof_edge: 'gable' }),
+      side('A', 0, 'front', 40, { overhang, ...clad }),
+      side('B', 1, 'right', 30, { overhang, roof_edge: 'gable', ...clad }),
+      side('C', 2, 'back', 40, { overhang, ...clad }),
+      side('D', 3, 'left', 30, { overhang, roof_edge: 'gable', ...clad }),
     ],
-    features: everything(),
+    features: everything().filter(
+      (each) => of.house?.gutters !== false || (each.kind !== 'gutter' && each.kind !== 'leader'),
+    ),
     findings: found,
   }
 }
