@@ -12,5 +12,7 @@ if (process.argv.includes('--all')) {
   for (const { scene, answers } of judged)
     for (const each of answers)
       if (each.got === 'no' || (each.kind === 'cause' && each.got === 'named'))
-        console.log(`${scene.id} ${each.kind} ${each.letter} ${each.wanted} ${each.got}: ${each.instead.slice(0, 420)}`)
+        console.log(
+          `${scene.id} ${each.kind} ${each.letter} ${each.wanted} ${each.got}: ${each.instead.slice(0, 420)}`,
+        )
 }

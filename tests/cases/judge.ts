@@ -98,17 +98,39 @@ export function judge(scene: Scene): Judged {
   ): void => void answers.push({ kind, letter, wanted, got, instead })
 
   for (const [n, cause, letter] of scene.cause ?? [])
-    push('cause', letter, `${n} ${cause}`, gotOf(cause.split('|'), id(n), letter, trace), listOf(id(n), trace))
+    push(
+      'cause',
+      letter,
+      `${n} ${cause}`,
+      gotOf(cause.split('|'), id(n), letter, trace),
+      listOf(id(n), trace),
+    )
   for (const [cause, letter] of scene.not ?? []) {
     const where = trace.findings.filter(
       (each) => each.cause === cause && each.certainty !== 'possible' && each.certainty !== 'unlikely',
     )
-    push('not', letter, cause, where.length === 0 ? 'first' : 'no', where.map((each) => each.finding_id).join(' '))
+    push(
+      'not',
+      letter,
+      cause,
+      where.length === 0 ? 'first' : 'no',
+      where.map((each) => each.finding_id).join(' '),
+    )
   }
   const cautions = cautionsOf(job).all
-  const said = cautions.map((each) => Object.values(each).filter((of) => typeof of === 'string').join(' · '))
+  const said = cautions.map((each) =>
+    Object.values(each)
+      .filter((of) => typeof of === 'string')
+      .join(' · '),
+  )
   for (const [words, letter] of scene.caution ?? []) {
-    push('caution', letter, String(words), said.some((each) => words.test(each)) ? 'first' : 'no', said.join(' / '))
+    push(
+      'caution',
+      letter,
+      String(words),
+      said.some((each) => words.test(each)) ? 'first' : 'no',
+      said.join(' / '),
+    )
   }
   for (const [kind, wants] of [
     ['method', scene.method ?? []],
@@ -124,7 +146,9 @@ export function judge(scene: Scene): Judged {
         : mine.some((each) => each.verdict === 'allowed' && !each.warned)
           ? 'named'
           : 'no'
-      const instead = advice.map((each) => `${each.method}:${each.verdict[0]}${each.warned ? '!' : ''}`).join(' ')
+      const instead = advice
+        .map((each) => `${each.method}:${each.verdict[0]}${each.warned ? '!' : ''}`)
+        .join(' ')
       push(kind, letter, `${n} ${methods}`, kind === 'method' ? may : held ? 'first' : 'no', instead)
     }
   }
@@ -135,8 +159,17 @@ export function judge(scene: Scene): Judged {
       .filter((each) => each.finding_id === id(n))
       .slice(0, 3)
       .map((each) => `${CHECKS[each.check].name} ${SIGNS[each.sign].says}`)
-    const all = [...mine, ...guards.filter((each) => each.finding_ids.includes(id(n))).map((each) => each.says)]
-    push('look', letter, `${n} ${words}`, all.some((each) => words.test(each)) ? 'first' : 'no', all.join(' / '))
+    const all = [
+      ...mine,
+      ...guards.filter((each) => each.finding_ids.includes(id(n))).map((each) => each.says),
+    ]
+    push(
+      'look',
+      letter,
+      `${n} ${words}`,
+      all.some((each) => words.test(each)) ? 'first' : 'no',
+      all.join(' / '),
+    )
   }
   return { scene, answers, wordless }
 }

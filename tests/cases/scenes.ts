@@ -189,7 +189,9 @@ export const SCENES: readonly Scene[] = [
     id: 'O11',
     title: 'cold line over the bad board',
     house: { foundation: 'piers', cladding: 'brick' },
-    found: ['subfloor | words along the refrigerant line | drips-along-pipe worse-in-summer independent-of-rain 2'],
+    found: [
+      'subfloor | words along the refrigerant line | drips-along-pipe worse-in-summer independent-of-rain 2',
+    ],
     cause: [
       [1, 'sweating-line', 'G'],
       [1, 'plumbing-leak', 'G'],
@@ -405,7 +407,9 @@ export const SCENES: readonly Scene[] = [
     id: 'O30',
     title: 'newly patched and painted stucco',
     house: { cladding: 'stucco' },
-    found: ['stucco | A 12 60 | freshly-painted fresh-filler lines-only-from-angle some-openings-have-it-others-not ?'],
+    found: [
+      'stucco | A 12 60 | freshly-painted fresh-filler lines-only-from-angle some-openings-have-it-others-not ?',
+    ],
     cause: [[1, 'partial-repair', 'S']],
     look: [[1, /paper|ask|record|what was/i, 'S']],
   },
@@ -428,7 +432,9 @@ export const SCENES: readonly Scene[] = [
   {
     id: 'O33',
     title: 'mud tubes knocked off',
-    found: ['foundation-wall | words right wall, behind the stack of bricks | tubes-broken-lately stacked-against-wall ?'],
+    found: [
+      'foundation-wall | words right wall, behind the stack of bricks | tubes-broken-lately stacked-against-wall ?',
+    ],
     cause: [[1, 'subterranean-termites', 'S']],
     look: [[1, /record|paper|pest|treat/i, 'T']],
     caution: [
@@ -614,7 +620,9 @@ export const SCENES: readonly Scene[] = [
   {
     id: 'O53',
     title: 'round holes in a garden structure',
-    found: ['free-timber | words pergola | round-half-inch-holes coarse-dust-below-holes splashes-below-holes 0'],
+    found: [
+      'free-timber | words pergola | round-half-inch-holes coarse-dust-below-holes splashes-below-holes 0',
+    ],
     cause: [[1, 'carpenter-bees', 'S']],
     not: [['subterranean-termites', 'T']],
     method: [[1, 'refer', 'S']],
@@ -643,7 +651,9 @@ export const SCENES: readonly Scene[] = [
   {
     id: 'O57',
     title: 'streaked gutters under a big roof',
-    found: ['gutter | A 20 120 | streaks-down-gutter-face gutter-back-fall spike-hangers takes-several-roofs ?'],
+    found: [
+      'gutter | A 20 120 | streaks-down-gutter-face gutter-back-fall spike-hangers takes-several-roofs ?',
+    ],
     cause: [
       [1, 'gutter-undersized', 'S'],
       [1, 'gutter-mis-hung', 'S'],
@@ -710,7 +720,10 @@ export const SCENES: readonly Scene[] = [
   {
     id: 'O62',
     title: 'eave-return block made of two pieces',
-    found: ['eave-return | A 0.5 118 | dark-both-sides-of-joint open-joint made-of-two-pieces 2', 'fascia | A 0.5 128 | 2'],
+    found: [
+      'eave-return | A 0.5 118 | dark-both-sides-of-joint open-joint made-of-two-pieces 2',
+      'fascia | A 0.5 128 | 2',
+    ],
     cause: [[1, 'joint-open', 'S']],
     method: [[1, 'replace-member', 'S']],
     blocked: [[1, 'fill-hole', 'S']],
@@ -811,7 +824,10 @@ export const SCENES: readonly Scene[] = [
   {
     id: 'O73',
     title: 'porch columns',
-    found: ['porch-column | words left column | from-bottom-up seam-hidden 3', 'porch-column | words right column | chalk-cracks-bare-spots 1'],
+    found: [
+      'porch-column | words left column | from-bottom-up seam-hidden 3',
+      'porch-column | words right column | chalk-cracks-bare-spots 1',
+    ],
     method: [
       [1, 'column-base', 'S'],
       [2, 'prime-and-paint', 'S'],
@@ -865,9 +881,17 @@ export const SCENES: readonly Scene[] = [
     id: 'O78',
     title: 'shakes lifting on a chase',
     house: { cladding: 'shingle' },
-    found: ['shingle | D 12 150 d2 | shakes-gone rows-lifting smooth-nails bare-joint dark-both-sides-of-joint 2'],
-    cause: [[1, 'shake-substrate', 'S'], [1, 'never-sealed', 'S']],
-    method: [[1, 're-fasten', 'S'], [1, 'shake-backing', 'S']],
+    found: [
+      'shingle | D 12 150 d2 | shakes-gone rows-lifting smooth-nails bare-joint dark-both-sides-of-joint 2',
+    ],
+    cause: [
+      [1, 'shake-substrate', 'S'],
+      [1, 'never-sealed', 'S'],
+    ],
+    method: [
+      [1, 're-fasten', 'S'],
+      [1, 'shake-backing', 'S'],
+    ],
   },
   {
     id: 'O79',
@@ -943,7 +967,10 @@ export const SCENES: readonly Scene[] = [
     title: 'wavy skirting',
     house: { foundation: 'piers-with-skirt' },
     found: ['skirting | A 20 12 | skirting-bent ?'],
-    cause: [[1, 'pad-unlevel', 'G'], [1, 'pier-displaced', 'G']],
+    cause: [
+      [1, 'pad-unlevel', 'G'],
+      [1, 'pier-displaced', 'G'],
+    ],
     not: [
       ['settlement', 'T'],
       ['pier-displaced', 'T'],
@@ -974,13 +1001,22 @@ export const SCENES: readonly Scene[] = [
     id: 'O89',
     title: 'crown along the back',
     found: ['crown-moulding | C 10 118 | 3'],
-    method: [[1, 'piece-in', 'S'], [1, 'replace-member', 'S']],
+    method: [
+      [1, 'piece-in', 'S'],
+      [1, 'replace-member', 'S'],
+    ],
   },
   {
     id: 'O90',
     title: 'old filler and a sunken fascia end',
-    found: ['fascia | A 1 128 | dished-in only-at-one-end 3', 'fascia | A 20 128 | cracks-around-patch patch-hard-and-backed 0'],
-    method: [[1, 'piece-in|replace-member|fascia-with-metal', 'S'], [2, 'fill-hole|prime-and-paint|re-seal', 'S']],
+    found: [
+      'fascia | A 1 128 | dished-in only-at-one-end 3',
+      'fascia | A 20 128 | cracks-around-patch patch-hard-and-backed 0',
+    ],
+    method: [
+      [1, 'piece-in|replace-member|fascia-with-metal', 'S'],
+      [2, 'fill-hole|prime-and-paint|re-seal', 'S'],
+    ],
     blocked: [[1, 'fill-hole', 'T']],
   },
   {
@@ -1022,7 +1058,10 @@ export const SCENES: readonly Scene[] = [
     id: 'O94',
     title: 'patched corner beside a bad sheet',
     house: { cladding: 'panel' },
-    found: ['panel-siding | A 30 24 | from-bottom-up 3', 'corner-board | A 0.2 40 | square-patch rot-around-patch 3'],
+    found: [
+      'panel-siding | A 30 24 | from-bottom-up 3',
+      'corner-board | A 0.2 40 | square-patch rot-around-patch 3',
+    ],
     method: [
       [1, 'panel-sheet', 'S'],
       [2, 'replace-member|piece-in', 'S'],
