@@ -7,7 +7,7 @@ import type { Closing } from './measure'
 import { priceJob, priceLooks } from './price'
 import { scopeJob } from './scope'
 import { takeoffJob } from './takeoff'
-import { chainsOf, guardsOf, traceJob, type Chain, type Guard } from './trace'
+import { chainsOf, firstLooks, guardsOf, traceJob, type Chain, type FirstLook, type Guard } from './trace'
 import { closingOf, listState, problemsOf } from './walk'
 
 /** Everything derived from a job: the stages in walking order. */
@@ -22,6 +22,8 @@ export type Derived = Stages & {
   readonly route: readonly Stop[]
   /** Mistakes easily made with what is found. */
   readonly guards: readonly Guard[]
+  /** What the trade would look at first. */
+  readonly firstLooks: readonly FirstLook[]
   /** What stands before a source, by its letter. */
   readonly chains: Readonly<Record<string, readonly Chain[]>>
   /** Null until every side has a length. */
@@ -44,6 +46,7 @@ const STAGES: { readonly [S in Stage]: (read: Derived, given: Given) => Derived[
   cautions: ({ job }) => cautionsOf(job),
   trace: ({ job }) => traceJob(job),
   guards: ({ job, trace }) => guardsOf(job, trace),
+  firstLooks: ({ job, trace }) => firstLooks(job, trace),
   chains: ({ job, trace }) =>
     Object.fromEntries(
       trace.sources.flatMap((source) =>

@@ -1,5 +1,5 @@
 import { door, emptyJob, finding, side, window } from '../../demo/build'
-import type { ComponentId, Feature, Finding, HowKnown, JobDocument } from '../../src/core/job'
+import type { ComponentId, Feature, Finding, HowKnown, JobDocument, Side } from '../../src/core/job'
 import { feet, inches } from '../../src/core/measure'
 import type { CauseId } from '../../src/core/trace'
 
@@ -26,7 +26,7 @@ export type Case = {
     overhang_in: number
     clay: boolean
     bare: boolean
-    cladding: string
+    cladding: Side['cladding']
     /** False: none hangs anywhere. */
     gutters: boolean
   }>
@@ -168,7 +168,7 @@ function findingFrom(text: string, n: number): Finding {
 }
 
 /** The job file of a case. */
-export function jobOf(of: Pick<Case, 'title' | 'found' | 'house'>): JobDocument {
+export function jobOf(of: Omit<Case, 'cause'> & Partial<Pick<Case, 'cause'>>): JobDocument {
   const job = emptyJob('case', of.title)
   const found = of.found.map((text, index) => findingFrom(text, index + 1))
   if (of.house?.bare) return { ...job, findings: found }

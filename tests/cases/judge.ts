@@ -6,6 +6,7 @@ import { nextChecks } from '../../src/core/nextCheck'
 import {
   CAUSE_IDS,
   CHECKS,
+  firstLooks,
   guardsOf,
   isSign,
   SIGNS,
@@ -153,7 +154,7 @@ export function judge(scene: Scene): Judged {
     }
   }
   const checks = scene.look ? nextChecks(job, trace) : []
-  const guards = scene.look ? guardsOf(job, trace) : []
+  const guards = scene.look ? [...guardsOf(job, trace), ...firstLooks(job, trace)] : []
   for (const [n, words, letter] of scene.look ?? []) {
     const mine = checks
       .filter((each) => each.finding_id === id(n))

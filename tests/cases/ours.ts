@@ -53,7 +53,7 @@ const PAIRS: readonly Scene[] = [
     id: 'P03a',
     title: 'horizontal crack at mid-height, wall bowed',
     house: BASEMENT,
-    found: ['foundation-wall | words left wall | crack-horizontal wall-bowed ?'],
+    found: ['foundation-wall | words left wall | horizontal-crack-inside wall-bowed ?'],
     cause: [[1, 'lateral-pressure', 'S']],
     not: [['settlement', 'T']],
     caution: [[/engineer/i, 'T']],
@@ -70,7 +70,7 @@ const PAIRS: readonly Scene[] = [
     id: 'P04a',
     title: 'paint creased, awl sinks in',
     house: HARDBOARD,
-    found: ['lap-siding | A 30 40 | creased-film bare-lower-edge 2'],
+    found: ['lap-siding | A 30 40 | creased-film back-or-edge-bare 2'],
     cause: [[1, 'back-never-primed|never-sealed', 'L']],
     not: [['coating-fault', 'T']],
   },
@@ -171,7 +171,7 @@ const PAIRS: readonly Scene[] = [
     id: 'P10b',
     title: 'diverter there and dry, salts along the base',
     house: { cladding: 'stucco' },
-    found: ['stucco | A 23.5 8 | diverter-there-dry-below salts-at-base no-weep-screed ?'],
+    found: ['stucco | A 23.5 8 | diverter-there-dry-below bloom-at-base no-weep-screed ?'],
     cause: [[1, 'weep-screed-missing', 'S']],
     not: [['kick-out-missing', 'T']],
   },
@@ -255,7 +255,7 @@ const HOUSES: readonly Scene[] = [
     title: 'basement house with two troubles',
     house: BASEMENT,
     found: [
-      'foundation-wall | words left wall | crack-horizontal wall-bowed wet-or-frozen-backfill ?',
+      'foundation-wall | words left wall | horizontal-crack-inside wall-bowed wet-or-frozen-backfill ?',
       'foundation-wall | words back right corner | low-zone-with-tapered-cracks downspout-or-fill-at-corner ?',
       'floor | words back right room | falls-to-corner door-head-out-of-level ?',
     ],
@@ -271,7 +271,7 @@ const HOUSES: readonly Scene[] = [
     title: 'manufactured home on a slope',
     house: HOME,
     found: [
-      'home-pier | A 1 10 | pier-not-touching pads-on-sod-or-fill soft-probe-at-pad ?',
+      'home-pier | A 1 10 | daylight-in-bearing pads-on-sod-or-fill soft-probe-at-pad ?',
       'home-pier | A 9 10 | pier-leaning shims-fanned ?',
       'skirting | A 20 12 | skirting-taller-at-one-end ?',
       'floor | words bedroom | ball-rolls falls-to-one-side ?',
@@ -303,7 +303,7 @@ const HOUSES: readonly Scene[] = [
     house: CRAWL,
     found: [
       'joist | in C 5 40 | holes-dull-no-dust under-11-percent-for-years 1',
-      'mudsill | words right wall | tubes-whole mud-lined-galleries wood-to-soil-contact 3',
+      'mudsill | words right wall | mud-tubes mud-lined-galleries wood-to-soil-contact 3',
       'fascia | A 30 128 | round-half-inch-holes coarse-dust-below-holes 0',
     ],
     cause: [
@@ -351,7 +351,7 @@ const HOUSES: readonly Scene[] = [
     found: [
       'slab | words middle of the house | middle-or-porch-highest leak-under-slab ?',
       'interior-wall | words hall | crack-diagonal-at-opening rises-at-corner ?',
-      'slab-edge | A 10 4 | salts-at-base paving-tight-to-wall ?',
+      'slab-edge | A 10 4 | bloom-at-base paving-tight-to-wall ?',
     ],
     cause: [
       [1, 'heave', 'S'],
@@ -618,7 +618,7 @@ const SINGLE: readonly Scene[] = [
     id: 'U16',
     title: 'pier washed out',
     house: CRAWL,
-    found: ['pier | words under the girder | washout-at-pier pier-not-touching ?'],
+    found: ['pier | words under the girder | washout-at-pier daylight-in-bearing ?'],
     cause: [[1, 'support-washed-out', 'S']],
   },
   {
@@ -637,7 +637,7 @@ const SINGLE: readonly Scene[] = [
   {
     id: 'U19',
     title: 'cladding blown off',
-    found: ['sheathing | A 30 80 | cladding-gone-above ?'],
+    found: ['sheathing | A 30 80 | board-missing ?'],
     cause: [[1, 'cladding-gone', 'S']],
     caution: [[/weather|animal/i, 'T']],
   },

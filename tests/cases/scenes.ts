@@ -144,7 +144,7 @@ export const SCENES: readonly Scene[] = [
     title: 'insulation fell last, ground below dry',
     house: { foundation: 'piers', cladding: 'brick' },
     found: [
-      'subfloor | words below a room | one-bay-only warped @told batts-down-last @seen-close ground-dry-though-uncovered over-10-years-changed-lately 4',
+      'subfloor | words below a room | one-bay-only warped @told batts-down-last frass-or-holes @seen-close ground-dry-though-uncovered over-10-years-changed-lately 4',
       'floor-insulation | words below that room | batts-down-last ground-dry-though-uncovered ?',
     ],
     cause: [
@@ -167,7 +167,7 @@ export const SCENES: readonly Scene[] = [
       'floor-insulation | words below | batts-down-first ground-dark-wet water-after-rain ?',
       'subfloor | words below | top-firm-underside-soft ground-dark-wet water-after-rain 2',
     ],
-    cause: [[2, 'water-table|grade-slopes-in|surface-water-in', 'L']],
+    cause: [[2, 'water-table|grade-slopes-in', 'L']],
     not: [
       ['plumbing-leak', 'T'],
       ['exterior-leak-in', 'T'],
@@ -215,7 +215,7 @@ export const SCENES: readonly Scene[] = [
     title: 'salt and shed paint at a slab edge behind a walk',
     house: SLAB,
     found: [
-      'slab-edge | A 20 2 | salts-at-base paint-shed-from-concrete paving-tight-to-wall ponds-on-paving ?',
+      'slab-edge | A 20 2 | bloom-at-base paint-shed-from-concrete paving-tight-to-wall ponds-on-paving ?',
       'slab-edge | A 20 2 | no-gutter-where-roofs-meet paint-below-soil-line ?',
     ],
     cause: [[1, 'paving-dam', 'S']],
@@ -360,7 +360,7 @@ export const SCENES: readonly Scene[] = [
     title: 'every crack has been caulked',
     house: BASEMENT,
     found: [
-      'foundation-wall | words front wall | crack-horizontal crack-filled-torn-again ?',
+      'foundation-wall | words front wall | horizontal-crack-inside crack-filled-torn-again ?',
       'foundation-wall | words right wall | crack-vertical crack-filled-torn-again ?',
       'foundation-wall | words back wall | crack-diagonal crack-filled-before ?',
     ],
@@ -531,14 +531,14 @@ export const SCENES: readonly Scene[] = [
     title: 'chase without a cap',
     house: { cladding: 'hardboard-lap' },
     found: ['chase-face | D 14 230 d2 | cap-missing plants-rooted 4'],
-    cause: [[1, 'chase-cover|cap-missing', 'S']],
+    cause: [[1, 'chase-cover', 'S']],
     method: [[1, 'chase-cover', 'S']],
   },
   {
     id: 'O42',
     title: 'flashing good, wall open above it',
     house: { cladding: 'hardboard-lap' },
-    found: ['sheathing | A 22 120 | cladding-gone-above proper-steps-seen hole-showing-studs ?'],
+    found: ['sheathing | A 22 120 | board-missing proper-steps-seen hole-showing-studs ?'],
     cause: [[1, 'cladding-gone', 'S']],
     not: [['step-flashing', 'L']],
     caution: [[/weather|close|animal/i, 'S']],
@@ -554,7 +554,7 @@ export const SCENES: readonly Scene[] = [
     id: 'O44',
     title: 'pair of windows close together',
     house: { cladding: 'hardboard-lap' },
-    found: ['side-casing | A 6 60 a1 | finish-past 1'],
+    found: ['side-casing | A 6 60 a1 | chalk-cracks-bare-spots 1'],
   },
   {
     id: 'O45',
@@ -800,7 +800,7 @@ export const SCENES: readonly Scene[] = [
     id: 'O71',
     title: 'thickened edges with growth on a chimney',
     house: { cladding: 'hardboard-lap' },
-    found: ['chase-face | D 12 120 d2 | swollen-bottom-edge mildew fungus-growing 2'],
+    found: ['chase-face | D 12 120 d2 | swollen-bottom-edge mildew fresh-strands 2'],
     cause: [[1, 'back-never-primed|never-sealed', 'L']],
     method: [[1, 'replace-course|chase-face', 'S']],
   },
@@ -825,7 +825,7 @@ export const SCENES: readonly Scene[] = [
     id: 'O73',
     title: 'porch columns',
     found: [
-      'porch-column | words left column | from-bottom-up seam-hidden 3',
+      'porch-column | words left column | from-bottom-up open-joint 3',
       'porch-column | words right column | chalk-cracks-bare-spots 1',
     ],
     method: [
@@ -950,7 +950,7 @@ export const SCENES: readonly Scene[] = [
     title: 'manufactured home down at one end',
     house: { foundation: 'piers-with-skirt' },
     found: [
-      'home-pier | A 1 10 | pier-leaning pier-not-touching soft-probe-at-pad ?',
+      'home-pier | A 1 10 | pier-leaning daylight-in-bearing soft-probe-at-pad ?',
       'skirting | A 20 12 | skirting-taller-at-one-end skirting-bent ?',
       'floor | words all rooms | ball-rolls falls-to-corner ?',
     ],
@@ -1029,7 +1029,7 @@ export const SCENES: readonly Scene[] = [
     id: 'O92',
     title: 'soft swollen edge on a wet day',
     house: { cladding: 'hardboard-lap' },
-    found: ['lap-siding | A 30 22 | swollen-bottom-edge bare-lower-edge surface-wet-from-rain 1'],
+    found: ['lap-siding | A 30 22 | swollen-bottom-edge back-or-edge-bare surface-wet-from-rain 1'],
     cause: [[1, 'back-never-primed|never-sealed', 'L']],
     look: [[1, /dry/i, 'S']],
   },
@@ -1039,20 +1039,17 @@ export const SCENES: readonly Scene[] = [
     house: { cladding: 'hardboard-lap' },
     found: [
       'lap-siding | B 10 60 | mildew shade-side 0',
-      'lap-siding | A 10 60 | nails-rusting 0',
+      'lap-siding | A 10 60 | nail-stain 0',
       'lap-siding | A 2 60 | gap-wood-to-masonry 0',
     ],
-    cause: [[1, 'mildew-growth|dirt-streak', 'S']],
+    cause: [[1, 'mildew-growth', 'S']],
     method: [
       [1, 'mildew-wash', 'S'],
       [2, 'prime-and-paint', 'S'],
       [3, 're-seal', 'S'],
     ],
     blocked: [[1, 'wash-side', 'T']],
-    not: [
-      ['joint-open', 'S'],
-      ['plumbing-leak', 'T'],
-    ],
+    not: [['plumbing-leak', 'T']],
   },
   {
     id: 'O94',

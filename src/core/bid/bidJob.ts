@@ -17,7 +17,7 @@ import {
 } from '../job'
 import { feet, type Cents } from '../measure'
 import { outsideScope, outsideWords } from '../scope'
-import { causeOf, type Trace } from '../trace'
+import { causeOf, type Trace, isSureEnough } from '../trace'
 import { responseAnswer } from '../walk'
 import { addDays } from './addDays'
 import { besideLines, itemLine } from './bidLines'
@@ -26,6 +26,7 @@ import { clausesOf, listHeading } from './clauses'
 import { headsOf, placeOfFinding } from './groups'
 import { seenWords } from './ownerWords'
 import { BID_VERSION } from './raiseBid'
+import { saidSources } from './saidSources'
 import { sourcePairs } from './sourcePairs'
 import type { Stages } from './stages'
 
@@ -88,9 +89,13 @@ function hazardLines(cautions: readonly Caution[]): BidHazardLine[] {
   }))
 }
 
-function causeWords(finding: Finding, trace: Trace): string | null {
+function causeWords(finding: Finding, { trace, firstLooks }: Stages): string | null {
   const traced = trace.findings.find((each) => each.finding_id === finding.id)
-  if (!traced?.cause) return null
+  if (!traced) return null
+  if (traced.cause === null || !isSureEnough(traced.certainty)) {
+    const look = firstLooks.find(({ finding_ids }) => finding_ids.includes(finding.id))
+    return BID_SAYS.notExplained(look?.says ?? null)
+  }
   const name = causeOf(traced.cause).name.toLowerCase()
   if (traced.stated) return BID_SAYS.statedCause(name, traced.stated.by)
   return BID_SAYS.tracedCause(name, String(traced.certainty))
@@ -131,7 +136,7 @@ function leadWords(damaged: readonly Finding[], job: JobDocument, stages: Stages
   const [most] = [...counts].toSorted((a, b) => b[1] - a[1])
   const isMost = most !== undefined && counts.size > 1 && most[1] * 2 > damaged.length
   const side = isMost ? job.sides.find(({ id }) => id === most[0]) : undefined
-  const letters = stages.trace.sources.flatMap(({ letter }) => letter ?? [])
+  const letters = saidSources(stages).flatMap(({ letter }) => letter ?? [])
   const mended = letters.filter((letter) => stages.scope.fixes[letter] === 'fixed').length
   return [
     OWNER_SAYS.lead({ many: damaged.length, where: side ? OWNER_SAYS.onSide(side.facing) : null }),
@@ -242,7 +247,7 @@ export function bidJob(job: JobDocument, stages: Stages, preparedOn: string): Bi
         suspected: finding.suspected,
         group: heads.ofFinding(finding),
         says: seenWords([finding]),
-        cause: causeWords(finding, stages.trace),
+        cause: causeWords(finding, stages),
         photos: job.photos.filter((photo) => finding.photo_ids.includes(photo.id)).map(bidPhoto),
       }
     }),

@@ -5,6 +5,7 @@ import { causeOf } from '../trace'
 import type { BidModel } from './bidModel'
 import { numbersOf } from './numbersOf'
 import { ownerTitle } from './ownerWords'
+import { saidSources } from './saidSources'
 import type { Stages } from './stages'
 
 /** How the fix of a source stands, for whoever reads the bid. */
@@ -33,7 +34,7 @@ function sureWords({ certainty, by }: Stages['trace']['sources'][number]): strin
 
 /** Sources with their fixes, and how each stands. */
 export function sourcePairs(stages: Stages, job: JobDocument): BidModel['source_pairs'] {
-  return stages.trace.sources.flatMap((source) => {
+  return saidSources(stages).flatMap((source) => {
     if (source.letter === null) return []
     const { name, fix } = causeOf(source.cause)
     const standing = stages.scope.fixes[source.letter] ?? 'open'

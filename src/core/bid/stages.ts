@@ -3,13 +3,14 @@ import type { Coverage } from '../coverage'
 import type { Looks, Price } from '../price'
 import type { Scope } from '../scope'
 import type { Takeoff } from '../takeoff'
-import type { Trace } from '../trace'
+import type { FirstLook, Trace } from '../trace'
 import type { ListState } from '../walk'
 
 /** Everything the bid is derived from. */
 export type Stages = {
   readonly coverage: Coverage
   readonly trace: Trace
+  readonly firstLooks: readonly FirstLook[]
   readonly cautions: Cautions
   readonly scope: Scope
   readonly takeoff: Takeoff

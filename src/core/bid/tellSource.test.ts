@@ -13,7 +13,7 @@ const told = (cause: string): string =>
 
 test('findings are counted out: one, two, and several', () => {
   expect(told('gutter-overflow')).toMatch(/^Finding 1 is consistent with/)
-  expect(told('ledger-unflashed')).toMatch(/^Findings 10 and 23 are consistent with/)
+  expect(told('splash-back')).toMatch(/^Findings 11 and 24 are consistent with/)
   expect(told('head-flashing-short')).toMatch(/^Findings 2, 3, 5, 15, 16 and 17 are consistent with/)
 })
 

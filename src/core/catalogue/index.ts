@@ -65,4 +65,5 @@ export {
   type CautionKind,
   type CautionRow,
 } from './cautions/cautions'
+export { CAUTIONS_BY_SIGN, type CautionBySign } from './cautions/bySign'
 export { CLAUSES, type ClauseRow, type ClauseWords } from './clauses/clauses'

@@ -1,4 +1,4 @@
-import { cautionOf, NO_PRESSURE_ON, partOf, type CautionKind } from '../catalogue'
+import { CAUTIONS_BY_SIGN, cautionOf, NO_PRESSURE_ON, partOf, type CautionKind } from '../catalogue'
 import { placeOf } from '../geometry'
 import { byId, factsOf, type JobDocument } from '../job'
 import { dangersOf, type Danger } from './dangers'
@@ -9,6 +9,8 @@ import { whereOf } from './whereOf'
 export type Caution = {
   /** Stable: the trigger and what it hangs on. An acknowledgement names it. */
   readonly id: string
+  /** The row of the catalogue it is. */
+  readonly row: string
   readonly kind: CautionKind
   /** Smaller is worse. */
   readonly rank: number
@@ -31,7 +33,7 @@ function draft(
   of: Pick<Draft, 'what' | 'where' | 'finding_ids'>,
 ): Draft {
   const { kind, rank, canHappen, doNow, who, gates } = row
-  return { id, kind, rank, canHappen, doNow, who, gates, ...of }
+  return { id, row: row.id, kind, rank, canHappen, doNow, who, gates, ...of }
 }
 
 /** An acknowledgement names a caution by these. */
@@ -50,10 +52,29 @@ function whereIs(danger: Danger, job: JobDocument): string {
   return side ? `${side.facing} ${side.letter}` : 'the house'
 }
 
+const RAISED_BY_SIGNS: ReadonlySet<string> = new Set(CAUTIONS_BY_SIGN.map(({ id }) => id))
+
+/** One caution for all that raises it alike: the places in a row, never the same sentence twice. */
+function seenDrafts(job: JobDocument, dangers: readonly Danger[]): Draft[] {
+  const byRow = new Map<string, Danger[]>()
+  for (const danger of dangers) {
+    if (danger.hazard_id !== null || !RAISED_BY_SIGNS.has(danger.row.id)) continue
+    byRow.set(danger.row.id, [...(byRow.get(danger.row.id) ?? []), danger])
+  }
+  return [...byRow.values()].map((of) =>
+    draft(`seen:${of[0]!.row.id}`, of[0]!.row, {
+      what: of[0]!.says,
+      where: [...new Set(of.map((each) => whereIs(each, job)))].join('; '),
+      finding_ids: of.flatMap((each) => each.finding_id ?? []),
+    }),
+  )
+}
+
 function fromDangers(job: JobDocument, dangers: readonly Danger[]): Draft[] {
   const hazards = new Map(factsOf(job, 'hazard').map((hazard) => [hazard.id, hazard]))
   const said = new Set<string>()
   return dangers.flatMap((danger): Draft[] => {
+    if (danger.hazard_id === null && RAISED_BY_SIGNS.has(danger.row.id)) return []
     const hazard = danger.hazard_id === null ? undefined : hazards.get(danger.hazard_id)
     const id = hazard
       ? `hazard:${hazard.id}`
@@ -123,7 +144,12 @@ export type Cautions = {
 export function cautionsOf(job: JobDocument): Cautions {
   const acknowledgements = factsOf(job, 'acknowledgement')
   const dangers = dangersOf(job)
-  const all = [...fromDangers(job, dangers), ...leadDraft(job), ...washDrafts(job)]
+  const all = [
+    ...fromDangers(job, dangers),
+    ...seenDrafts(job, dangers),
+    ...leadDraft(job),
+    ...washDrafts(job),
+  ]
     .sort((a, b) => a.rank - b.rank)
     .map((each): Caution => {
       const said = acknowledgements.findLast((one) => one.caution_id === each.id)

@@ -1,4 +1,13 @@
-import { cautionOf, KEEP_OFF_BY_SIGN, KEEP_OFF_LIST, partOf, PEST_SIGNS, type CautionRow } from '../catalogue'
+import {
+  cautionOf,
+  CAUTIONS_BY_SIGN,
+  KEEP_OFF_BY_SIGN,
+  KEEP_OFF_LIST,
+  partOf,
+  PEST_SIGNS,
+  type CautionBySign,
+  type CautionRow,
+} from '../catalogue'
 import { placeOf } from '../geometry'
 import { byId, factsOf, gradeOf, isStructuralDecay, type Finding, type JobDocument, type Place } from '../job'
 import { feet } from '../measure'
@@ -35,6 +44,16 @@ function keepOffWords(finding: Finding): string[] {
   return [...bySign, ...byGrade]
 }
 
+/** Cautions that the signs of a finding raise by themselves, each once. */
+function seenAt(finding: Finding): CautionBySign[] {
+  const met = CAUTIONS_BY_SIGN.filter(
+    ({ signs, parts }) =>
+      (parts === null || parts.includes(finding.component ?? '')) &&
+      finding.signs.some((each) => each.present && signs.includes(each.sign)),
+  )
+  return met.filter((each, index) => met.findIndex(({ id }) => id === each.id) === index)
+}
+
 function fromFinding(finding: Finding, job: JobDocument): Danger[] {
   const at: DangerPlace = { kind: 'place', place: placeOf(finding, job) }
   const about = { part: finding.component, at, finding_id: finding.id, hazard_id: null }
@@ -56,6 +75,7 @@ function fromFinding(finding: Finding, job: JobDocument): Danger[] {
           },
         ]
       : []),
+    ...seenAt(finding).map((each) => ({ ...about, part: null, row: cautionOf(each.id), says: each.says })),
   ]
 }
 

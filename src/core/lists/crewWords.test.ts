@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals'
-import { CAUTIONS, MATERIALS, METHODS, NEEDS, PARTS } from '../catalogue'
+import { CAUTIONS, CAUTIONS_BY_SIGN, MATERIALS, METHODS, NEEDS, PARTS } from '../catalogue'
 import {
   CAUTION_WORDS,
   MATERIAL_NAMES,
@@ -28,7 +28,10 @@ test.each([
 })
 
 test('every kind of caution has its Spanish', () => {
-  expect(Object.keys(CAUTION_WORDS).sort()).toEqual([...new Set(CAUTIONS.map(({ kind }) => kind))].sort())
+  const seen = CAUTIONS_BY_SIGN.map(({ id }) => id)
+  expect(Object.keys(CAUTION_WORDS).sort()).toEqual(
+    [...new Set([...CAUTIONS.map(({ kind }) => kind), ...seen])].sort(),
+  )
 })
 
 test('figures said in English are said in Spanish too: feet, inches and counts of a method', () => {

@@ -110,8 +110,8 @@ const SPANISH: CrewWords = {
   lapSiding: 'tabla traslapada',
   need: (id) => NEED_SAYS[id] ?? needOf(id as Parameters<typeof needOf>[0]).says,
   caution: (caution, job) => {
-    const { kind, id, what, doNow, finding_ids } = caution
-    const words = CAUTION_WORDS[kind]!
+    const { kind, row, id, what, doNow, finding_ids } = caution
+    const words = CAUTION_WORDS[row] ?? CAUTION_WORDS[kind]!
     const numbers = job.findings
       .filter((finding) => finding_ids.includes(finding.id))
       .map((finding) => findingNumber(finding, job))

@@ -46,10 +46,7 @@ test('nobody is asked of a deck post whether its sill is soft', () => {
   expect(signFits('sill-and-lower-jamb-only', 'lap-siding')).toBe(true)
   const deck = jobOf({
     title: 'soft post',
-    found: [
-      'deck-post | C 14 10 c4 | age-past-usual-life 2',
-      'deck-board | C 15 28 c4 | horizontal-in-rain 2',
-    ],
+    found: ['deck-post | C 14 10 c4 | foot-end-grain-on-hard-surface 2', 'deck-board | C 15 28 c4 | 2'],
     cause: null,
   })
   const asked = nextChecks(deck, traceJob(deck))

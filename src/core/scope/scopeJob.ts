@@ -110,7 +110,13 @@ function itemOf(placed: Placed, context: Context): ScopeItem {
   const here = (source: Trace['sources'][number]): string[] =>
     source.finding_ids.filter((id) => item.finding_ids.includes(id))
   const open = mine.filter((source) => fixStanding(source, context.placed, job, here(source)) !== 'fixed')
-  const cured = mine.filter((source) => cures(item, source) && row?.sells)
+  const cured = trace.sources.filter(
+    (source) =>
+      source.letter !== null &&
+      [...source.finding_ids, ...source.also_ids].some((id) => item.finding_ids.includes(id)) &&
+      cures(item, source) &&
+      row?.sells,
+  )
   const isFix = cured.length > 0
   const notices = warnings(placed, context)
   for (const source of isFix ? [] : open) {

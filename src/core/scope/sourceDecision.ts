@@ -92,12 +92,14 @@ export function fixStanding(
       ),
     )
   const done = at(true)
-  const mended = source.finding_ids.filter((id) => done.has(id))
+  // One place with two faults: work at a finding that this source reaches beside another cures it there too.
+  const reached = [...source.finding_ids, ...source.also_ids]
+  const mended = reached.filter((id) => done.has(id))
   const isFixed = source.repeated ? isFixedEverywhere(source, mended, among, job) : mended.length > 0
   if (isFixed) return 'fixed'
   const decision = decisionOn(source, job)?.decision
   if (decision === 'declined') return 'declined'
   const named = at(false)
-  if (mended.length > 0 || source.finding_ids.some((id) => named.has(id))) return 'named'
+  if (mended.length > 0 || reached.some((id) => named.has(id))) return 'named'
   return decision === 'accepted' ? 'taken' : 'open'
 }

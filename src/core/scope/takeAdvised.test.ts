@@ -4,6 +4,7 @@ import { at, DAY, house, mend } from '../../../tests/support/priced'
 import type { JobDocument } from '../job'
 import { feet } from '../measure'
 import { derive } from '../pipeline'
+import { isSureEnough } from '../trace'
 import { takeAdvised } from '.'
 
 let n = 0
@@ -26,14 +27,16 @@ test('what has no part, or nothing recommended, stays open', () => {
   expect(taken(job)).toEqual([])
 })
 
-test('of a whole house: afterwards nothing advised is left, and no source is open', () => {
+test('of a whole house: afterwards nothing advised is left, and no source that is sure enough is open', () => {
   const bare = { ...derive(alderHouse(), DAY).job, work_items: [], source_decisions: [] }
   const items = taken(bare)
   expect(items.length).toBeGreaterThan(15)
   const after = { ...bare, work_items: items }
   expect(taken(after)).toEqual([])
   const { scope, trace } = derive(after, DAY)
-  const open = trace.sources.filter(({ letter }) => letter !== null && scope.fixes[letter] === 'open')
+  const open = trace.sources.filter(
+    ({ letter, certainty }) => letter !== null && isSureEnough(certainty) && scope.fixes[letter] === 'open',
+  )
   expect(open).toEqual([])
 })
 

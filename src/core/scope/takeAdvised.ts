@@ -2,7 +2,7 @@ import { methodOf } from '../catalogue'
 import type { Danger } from '../caution'
 import { placeOf } from '../geometry'
 import { byId, newWorkItem, type Finding, type JobDocument, type WorkItem } from '../job'
-import { causeOf, type Source, type Trace } from '../trace'
+import { causeOf, isSureEnough, type Source, type Trace } from '../trace'
 import { scopeJob, type Scope } from './scopeJob'
 import { cures, decisionOn } from './sourceDecision'
 import { itemForFix } from './sourceFix'
@@ -26,9 +26,13 @@ function fixesFor(job: JobDocument, trace: Trace, scope: Scope, newId: () => str
     if (source.letter === null || decisionOn(source, job)?.decision === 'declined') continue
     const standing = scope.fixes[source.letter]
     const isEnded = fixes.some(
-      (item) => cures(item, source) && item.finding_ids.some((id) => source.finding_ids.includes(id)),
+      (item) =>
+        cures(item, source) &&
+        item.finding_ids.some((id) => source.finding_ids.includes(id) || source.also_ids.includes(id)),
     )
-    if (isEnded || (standing !== 'open' && standing !== 'taken')) continue
+    // What is only possible is looked at before it is sold; who takes it all the same has said so.
+    const isWanted = standing === 'taken' || (standing === 'open' && isSureEnough(source.certainty))
+    if (isEnded || !isWanted) continue
     const item = itemForFix(source, job, newId())
     if (item !== null) fixes.push(item)
   }

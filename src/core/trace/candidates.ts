@@ -12,6 +12,7 @@ import {
   type Weighing,
 } from './modelTypes'
 import type { Seat } from './seat'
+import { speaksFor } from './speaks'
 import { nearnessOf, oddsOf, withOdds } from './usual'
 import { cappedSum, isAboutDetail, isDecisive, noteOnce, tells, weigh } from './weigh'
 
@@ -76,7 +77,9 @@ export function candidatesOf(of: {
     const priced = [...members].map(([id, { close, damage, speaks }]): [string, Member] => {
       const { finding, stated, target } = byId.get(id)!
       const share = finding.component
-        ? (sharesAt(finding.component, target.at).find((each) => each.cause === cause)?.share ?? 1)
+        ? (sharesAt(finding.component, target.at).find((each) => each.cause === cause)?.share ??
+          byId.get(id)!.shares.find((each) => each.cause === cause)?.share ??
+          1)
         : 1
       const near = nearnessOf(cause, finding, target.at)
       const here = (share / 100 / near) * Math.exp(plain)
@@ -172,6 +175,14 @@ function habitsOf(
   })
 }
 
+/**
+ * A finding without a sign is a place, not a witness: it follows a source that stands for others and reaches it, and lifts none. From
+ * further off than this it stays unexplained. Our judgement.
+ */
+const FOLLOWS = 1.5
+const isWitness = ({ stated, reasons }: Weighing): boolean =>
+  stated !== null || [...reasons.values()].some((of) => of.some(speaksFor))
+
 /** Cost of *one of these*: all that needs no source stands together against the sources. */
 function together(costs: readonly number[]): number {
   const least = Math.min(...costs)
@@ -196,6 +207,13 @@ export function problemOf(
       options[index]!.push({ source, cost, anchor: speaks ? seat.key : null })
       behind[index]!.push({ candidate: source, cause: candidate.cause })
     }
+  })
+  weighings.forEach((each, index) => {
+    const of = options[index]!
+    if (isWitness(each) || of.length === 1) return
+    const nearest = Math.min(...of.slice(1).map((option) => option.cost))
+    if (nearest - of[0]!.cost > FOLLOWS) return
+    of[0] = { ...of[0]!, cost: nearest + TIE }
   })
   return {
     problem: { sources: candidates.map(({ open, needs }) => ({ open, needs })), findings: options },

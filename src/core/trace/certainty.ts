@@ -18,3 +18,8 @@ export function certaintyOf(probability: number, by: { shown: boolean }): Certai
   if (probability >= CERTAINTY_FROM.likely) return 'likely'
   return probability >= CERTAINTY_FROM.possible ? 'possible' : 'unlikely'
 }
+
+/** A cause is told to its owner, and its fix advised, from *likely* upwards; below that it is not explained yet. */
+export function isSureEnough(certainty: Certainty | 'stated' | null): boolean {
+  return certainty !== null && certainty !== 'possible' && certainty !== 'unlikely'
+}

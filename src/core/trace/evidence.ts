@@ -79,7 +79,7 @@ function contrast(finding: Finding, job: JobDocument): Evidence[] {
 function depth(finding: Finding, noted: readonly Evidence[]): Evidence[] {
   const grade = gradeOf(finding)
   if (grade === null || !BY_HAND.has(finding.how_known)) return []
-  const sign: SignId | null = grade <= 1 ? 'grade-1-or-less' : grade >= 3 ? 'deep-or-gone' : null
+  const sign: SignId | null = grade === 1 ? 'grade-1-or-less' : grade >= 3 ? 'deep-or-gone' : null
   if (sign === null || noted.some((each) => each.sign === sign)) return []
   return [{ sign, how: finding.how_known, present: true, derived: true }]
 }

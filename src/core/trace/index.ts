@@ -1,4 +1,4 @@
-export { CERTAINTY_FROM, CERTAINTY_WORDS, certaintyOf, type Certainty } from './certainty'
+export { CERTAINTY_FROM, CERTAINTY_WORDS, certaintyOf, isSureEnough, type Certainty } from './certainty'
 export {
   CAUSES,
   CAUSE_IDS,
@@ -19,4 +19,5 @@ export { CHECKS, type Check, type Permit } from '../catalogue/checks/checks'
 export { chainsOf, type Chain } from './chains'
 export { unprobedLike } from './unprobed'
 export { guardsOf, type Guard } from './guards'
+export { firstLooks, type FirstLook } from './firstLooks'
 export { NO_TRACE, traceJob, type RunnerUp, type Source, type Trace, type TracedFinding } from './traceJob'

@@ -14,30 +14,20 @@ import type { Seat } from './seat'
 import { seatsOf, wholeSeat } from './seats'
 import { targetOf, type Target } from './target'
 import { isPartOf, oddsOf, sharesFor } from './usual'
-import { cappedSum, isAboutDetail, isDecisive, noteOnce, weigh, type WeighedReason } from './weigh'
+import type { Share } from '../catalogue/causes/priors'
+import {
+  cappedSum,
+  isAboutDetail,
+  isDecisive,
+  noteOnce,
+  weigh,
+  type Evidence,
+  type WeighedReason,
+} from './weigh'
+import { CONTRASTS, speaksFor } from './speaks'
 
 /** Leaving a finding that somebody judged unexplained is never worth it. */
 const STATED_OTHERWISE = 50
-
-/** Kinds of seat that a person may not have drawn: where none is, one may still be near the finding. */
-const MAY_BE_UNDRAWN: ReadonlySet<SeatKind> = new Set<SeatKind>([
-  'gutter-end',
-  'leader',
-  'roof-end',
-  'roof-wall-line',
-  'metal-edge',
-  'chase-top',
-  'chimney',
-  'roof-pipe',
-  'skylight',
-  'valley',
-  'penetration',
-  'ledger',
-  'fixture',
-  'opening-head',
-  'opening-foot',
-  'opening',
-])
 
 function ownSeat(kind: SeatKind, target: Target): Seat {
   const { stretch, side_id } = target
@@ -103,6 +93,34 @@ function statedFor(finding: Finding, job: JobDocument): Weighing['stated'] {
   const judged = job.judgements.findLast((each) => each.finding_ids.includes(finding.id))
   const cause = judged ? causeNamed(judged.cause) : null
   return judged && cause ? { cause, by: judged.by, reason: judged.reason } : null
+}
+
+/**
+ * What needs no source (weather, as built, old) is called so for a sign of its own, never because nothing else was noted: without one
+ * it counts so much. Our judgement.
+ */
+const UNSHOWN = { beside: 0.1, else: 0.5 } as const
+/** Beside signs this strong together for a cause that has a source, what merely is common counts least. Our judgement. */
+const STRONG = 8
+function withoutUnshown(
+  shares: readonly Share[],
+  evidence: readonly Evidence[],
+  overrides: Overrides,
+): readonly Share[] {
+  const beside = shares.some(({ cause, fromOther }) => {
+    if (cause === 'other' || isNull(cause)) return false
+    const seen = weigh({ cause, evidence, overrides, fromOther }).filter(
+      (each) => speaksFor(each) && !CONTRASTS.has(each.sign),
+    )
+    return seen.reduce((sum, each) => sum + each.log, 0) >= Math.log(STRONG)
+  })
+  const unshown = beside ? UNSHOWN.beside : UNSHOWN.else
+  return shares.map((each): Share => {
+    const { cause, share, fromOther } = each
+    if (cause === 'other' || !isNull(cause)) return each
+    if (weigh({ cause, evidence, overrides, fromOther }).some(speaksFor)) return each
+    return { ...each, share: share * (causeOf(cause).onlyShown ? UNSHOWN.beside : unshown) }
+  })
 }
 
 type Noted = Pick<Weighing, 'finding' | 'evidence' | 'target' | 'stated'>
@@ -205,7 +223,7 @@ export function modelOf(job: JobDocument, damaged: readonly Finding[]): Model {
   const weighings = weighed.map(({ finding, evidence, target, stated }, at): Weighing => {
     const reasons = new Map<CauseId | 'other', readonly WeighedReason[]>()
     const sourceless: Sourceless[] = []
-    const shares = sharesFor(finding, target.at)
+    const shares = withoutUnshown(sharesFor(finding, target.at, evidence), evidence, overrides)
     for (const { cause, share, fromOther } of shares) {
       if (stated && cause !== stated.cause) {
         if (cause === 'other') sourceless.push({ cause, cost: STATED_OTHERWISE, reasons: [] })
@@ -227,7 +245,8 @@ export function modelOf(job: JobDocument, damaged: readonly Finding[]): Model {
         all.filter((each) => !isAboutDetail(each.sign)),
         isDecisive(evidence, cause),
       )
-      const speaks = stated !== null || all.some((each) => each.counted > SEARCH.speaks)
+      const speaks = stated !== null || all.some(speaksFor)
+      const ownSign = stated !== null || all.some((each) => speaksFor(each) && !CONTRASTS.has(each.sign))
       keep(cause, at, { damage, speaks })
       const { seat: kind } = causeOf(cause)
       let reached = false
@@ -243,11 +262,7 @@ export function modelOf(job: JobDocument, damaged: readonly Finding[]): Model {
       if (kind === 'crawl' || kind === 'attic' || kind === 'roof-plane') {
         if (target.kind === 'words')
           join(cause, wholeSeat(kind), finding.id, { close: SAME_WORDS, damage, speaks })
-      } else if (
-        speaks &&
-        !reached &&
-        (kind === 'in-place' || target.kind === 'words' || MAY_BE_UNDRAWN.has(kind) || stated)
-      ) {
+      } else if (ownSign && !reached) {
         own.push({ cause, seat: ownSeat(kind, target), home: target })
       }
     }
@@ -263,7 +278,7 @@ export function modelOf(job: JobDocument, damaged: readonly Finding[]): Model {
     if (!sourceless.some((each) => each.cause === 'other')) {
       sourceless.push({ cause: 'other', cost: stated ? STATED_OTHERWISE : 0, reasons: [] })
     }
-    return { finding, target, evidence, stated, sourceless, reasons }
+    return { finding, target, evidence, stated, sourceless, reasons, shares }
   })
   for (const { cause, seat, home } of own) {
     const { seat: kind } = causeOf(cause)

@@ -3,12 +3,13 @@ import type { ExplainProblem } from './explain/problem'
 import type { CauseId, HouseFact } from '../catalogue/causes'
 import type { Seat } from './seat'
 import type { Target } from './target'
+import type { Share } from '../catalogue/causes/priors'
 import type { Evidence, WeighedReason } from './weigh'
 
 /** Weights of the search. Our judgement; `docs/trace.md` says what was changed after looking at simulated houses. */
 export const SEARCH = {
   /** Naming a source at all costs this much: needless work is sold on an invented one. */
-  naming: 1.05,
+  naming: 1.35,
   /** A habit costs this much more than one fault of its kind: it pays from about the third place on. */
   habit: 1,
   /** Places with evidence of their own that make a habit, unless somebody noted that it repeats: then two. */
@@ -59,6 +60,8 @@ export type Weighing = {
   readonly evidence: readonly Evidence[]
   readonly stated: { readonly cause: CauseId; readonly by: string; readonly reason: string } | null
   readonly sourceless: readonly Sourceless[]
+  /** What competes here, and with how much. */
+  readonly shares: readonly Share[]
   /** All reasons of a cause at this finding. */
   readonly reasons: ReadonlyMap<CauseId | 'other', readonly WeighedReason[]>
 }

@@ -8,7 +8,8 @@ import { causeOf, isNull, type CauseId } from '../catalogue/causes'
 import { modelOf } from './model'
 import { SEARCH, type Candidate, type Model } from './modelTypes'
 import type { RankedCause } from './rankCauses'
-import type { Reason } from './weigh'
+import { shownAtSound, speaksFor } from './speaks'
+import { tells, type Reason } from './weigh'
 
 /** What is thought to be behind one finding. */
 export type TracedFinding = {
@@ -173,8 +174,8 @@ function rankedFor(
     .sort((a, b) => b.probability - a.probability)
 }
 
-function speaksFor(reasons: readonly Reason[]): boolean {
-  return reasons.some((each) => each.counted > SEARCH.speaks)
+function isSpokenFor(reasons: readonly Reason[]): boolean {
+  return reasons.some(speaksFor)
 }
 
 function tracedOf(
@@ -194,13 +195,13 @@ function tracedOf(
   // Without a source and without a single sign for it, a cause is only a guess about houses in general.
   const stands =
     cause !== 'other' &&
-    (candidate !== null || speaksFor(own?.reasons ?? [])) &&
+    (candidate !== null || isSpokenFor(own?.reasons ?? [])) &&
     (own?.probability ?? 0) >= CERTAINTY_FROM.possible
   const also = used.flatMap((each) =>
     each.index !== candidate &&
     each.candidate.cause !== cause &&
     each.candidate.members.get(finding.id)?.speaks === true &&
-    speaksFor(reasons.get(each.candidate.cause) ?? [])
+    isSpokenFor(reasons.get(each.candidate.cause) ?? [])
       ? [each.candidate.cause]
       : [],
   )
@@ -232,11 +233,21 @@ function listWords(words: readonly string[]): string {
   return [...new Set(words.filter((each) => each !== ''))].join(', ')
 }
 
+/**
+ * What the place of a source shows by itself, where a sign there says what it is: that something else would explain the damage as well
+ * takes nothing from a fault that is seen.
+ */
+function ownEvidence({ members, detail, detailLog }: Candidate): number {
+  if (!tells(detail)) return -Infinity
+  return Math.max(...[...members.values()].map((each) => (each.speaks ? each.alone + detailLog : -Infinity)))
+}
+
 function runnerUpOf(
   used: Used,
   { model, explained, rowOf }: Whole,
 ): Pick<Source, 'probability' | 'runnerUp'> {
-  const { more, chosen } = explained.without(used.index)
+  const { more: instead, chosen } = explained.without(used.index)
+  const more = Math.max(instead, ownEvidence(used.candidate))
   const causes = used.ids.flatMap((id) => {
     const index = rowOf.get(id)!
     const option = chosen.get(index)
@@ -364,7 +375,7 @@ function letterOf(index: number): string {
  */
 export function traceJob(job: JobDocument): Trace {
   const damaged: readonly Finding[] = job.findings
-    .filter(isDamage)
+    .filter((finding) => isDamage(finding) || shownAtSound(finding))
     .map((finding) => ({ ...finding, component: damagedAs(finding.component) }))
   const model = modelOf(job, damaged)
   const explained = explain(model.problem)

@@ -1,6 +1,17 @@
+import { partOf } from '../catalogue'
 import { gradeOf, type ComponentId, type Finding } from '../job'
-import { causeOf, type CauseId, type HouseFact, type SeatKind } from '../catalogue/causes'
+import {
+  causesShownBy,
+  causeOf,
+  USUAL,
+  type CauseId,
+  type Family,
+  type HouseFact,
+  type SeatKind,
+} from '../catalogue/causes'
 import { sharesAt, WALL_PARTS, type Share, type WallPlace } from '../catalogue/causes/priors'
+import { CONTRASTS } from './speaks'
+import type { Evidence } from './weigh'
 
 type Facts = ReadonlySet<HouseFact>
 
@@ -89,8 +100,43 @@ export function nearnessOf(cause: CauseId, finding: Finding, at: WallPlace | nul
 const WEATHER: readonly number[] = [0, 0.3, 0.17, 0.05, 0.05]
 const UNTOUCHED = 0.2
 
-/** Shares of every cause for one finding: the table of its member, and weather by how deep the damage goes. */
-export function sharesFor(finding: Finding, at: WallPlace | null): readonly Share[] {
+/**
+ * A cause that the table of a member leaves out and a sign at the finding speaks for competes with this part of how usual it is: reach
+ * depends on the place, not on the name of the part. Our judgement.
+ */
+const BESIDE_THE_TABLE = 0.3
+/** So much stays unknown where nothing is known of the part. Our judgement. */
+const UNKNOWN_PART = 12
+
+const WATER: ReadonlySet<Family> = new Set<Family>(['roof-water', 'wall-water', 'ground-water', 'inside'])
+
+/** Shares of every cause that competes at a finding: what the table of its member names, and what a sign there speaks for by itself. */
+export function sharesFor(
+  finding: Finding,
+  at: WallPlace | null,
+  evidence: readonly Evidence[],
+): readonly Share[] {
+  const table = sharesOfPart(finding, at)
+  const named = new Set(table.map((each) => each.cause))
+  const shown = causesShownBy(
+    evidence.flatMap((each) => (each.present && !CONTRASTS.has(each.sign) ? [each.sign] : [])),
+  )
+  const part = partOf(finding.component)
+  // Water moves what bears and does not rot only by way of the soil below it, which is a chain of its own.
+  const moves = part !== null && part.bears && !part.rots
+  const beside = [...shown].flatMap((cause): Share[] =>
+    named.has(cause) || (moves && WATER.has(causeOf(cause).family))
+      ? []
+      : [{ cause, share: 100 * USUAL[causeOf(cause).usual] * BESIDE_THE_TABLE, fromOther: false }],
+  )
+  if (beside.length === 0) return table
+  return table.length > 0
+    ? [...table, ...beside]
+    : [...beside, { cause: 'other', share: UNKNOWN_PART, fromOther: true }]
+}
+
+/** The table of its member, and weather by how deep the damage goes. */
+function sharesOfPart(finding: Finding, at: WallPlace | null): readonly Share[] {
   if (!finding.component) return []
   const grade = gradeOf(finding)
   const weather = grade === null ? UNTOUCHED : WEATHER[grade]!

@@ -40,6 +40,8 @@ export const KNOWN_WEIGHT: Readonly<Record<HowKnown, number>> = {
   read: 0.4,
   told: 0.3,
 }
+/** A told event that only who lives there can know. Our judgement. */
+const HEARD = 0.6
 /** How often a look of each kind finds a sign that is there: what makes *looked for and absent* speak. Our judgement. */
 export const SEES: Readonly<Record<HowKnown, number>> = {
   opened: 0.95,
@@ -85,8 +87,8 @@ const OTHERS = new Map(OTHER_REFUTES.map((each) => [each.sign, each.ratio]))
  * Looked for and absent counts by what the look could have seen: (1 − s) / (1 − s / r), where s is how often it finds the sign.
  * Source: Bayes’ rule.
  */
-function logOf(tabled: number, { how, present, trust, check }: Evidence): number {
-  const weight = KNOWN_WEIGHT[how] * (trust ?? 1)
+function logOf(tabled: number, { sign, how, present, trust, check }: Evidence): number {
+  const weight = (how === 'told' && signOf(sign).heard ? HEARD : KNOWN_WEIGHT[how]) * (trust ?? 1)
   // No sign tells more than the check that showed it can: it finds so many of those that are there, and some that are not.
   const most = check ? CHECKS[check].sensitivity / (1 - CHECKS[check].specificity) : Infinity
   const ratio = Math.min(most, Math.max(1 / most, tabled))
@@ -182,7 +184,10 @@ const CLOSE: ReadonlySet<HowKnown> = new Set<HowKnown>(['opened', 'touched', 'in
 export function tells(reasons: readonly WeighedReason[]): boolean {
   return reasons.some(
     (each) =>
-      each.present && each.tabled >= TELLING_RATIO && each.counted >= TOLD_AT_LEAST && CLOSE.has(each.how),
+      each.present &&
+      each.tabled >= TELLING_RATIO &&
+      each.counted >= TOLD_AT_LEAST &&
+      (CLOSE.has(each.how) || signOf(each.sign).heard === true),
   )
 }
 

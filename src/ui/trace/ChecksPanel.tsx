@@ -22,6 +22,7 @@ export function ChecksPanel() {
   const { checks } = useJob()
   return (
     <Panel title="Check next" aside="most change of the bid a minute first">
+      <FirstLooks />
       {checks === null ? <p className="py-3 text-quiet">Reckoning…</p> : null}
       {checks?.length === 0 ? (
         <p className="py-3 text-quiet">
@@ -34,6 +35,25 @@ export function ChecksPanel() {
         ))}
       </ol>
     </Panel>
+  )
+}
+
+/** What the trade looks at first, for what was seen: plain words and the findings they are for. */
+function FirstLooks() {
+  const { derived, choose } = useJob()
+  const { firstLooks, job } = derived
+  if (firstLooks.length === 0) return null
+  return (
+    <ul aria-label="Looks that come first" className="border-b border-rule">
+      {firstLooks.map((each) => (
+        <li key={each.id} className="py-1.5">
+          {each.says}{' '}
+          <Button look="quiet" onClick={() => choose(each.finding_ids)}>
+            {each.finding_ids.map((id) => numberOf(id, job)).join(', ')}
+          </Button>
+        </li>
+      ))}
+    </ul>
   )
 }
 

@@ -113,6 +113,8 @@ export type Cause = {
   readonly odds: readonly { readonly when: HouseFact; readonly times: number }[]
   readonly supports: readonly Weighed[]
   readonly refutes: readonly Weighed[]
+  /** Only its own signs bring it up: a streak, a wave, long settled. Weather and overdue paint are there without. */
+  readonly onlyShown: boolean
   /** A habit of whoever built it: one fault repeated over a class of features counts once. */
   readonly repeats: boolean
   /** Falls through the air or runs down outside, so that a roof or a sound flashing between is a shield. */
@@ -146,6 +148,7 @@ export type Written = {
   readonly for: Ratios
   readonly against: Ratios
   readonly odds?: Partial<Record<HouseFact, number>>
+  readonly onlyShown?: true
   readonly repeats?: true
   readonly runsDown?: true
   readonly leadsTo?: readonly string[]
@@ -176,6 +179,7 @@ export function cause(family: Family, of: Written): Cause {
     odds: (Object.entries(of.odds ?? {}) as [HouseFact, number][]).map(([when, times]) => ({ when, times })),
     supports: weighed(of.for, () => 'supports'),
     refutes: weighed(of.against, (sign) => `refutes ${sign}`),
+    onlyShown: of.onlyShown ?? false,
     repeats: of.repeats ?? false,
     runsDown: of.runsDown ?? false,
     leadsTo: of.leadsTo ?? [],

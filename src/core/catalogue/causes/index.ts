@@ -50,6 +50,25 @@ export function causeOf(id: CauseId): Cause {
   return CAUSES[id]
 }
 
+/** From this ratio on a sign brings a cause into play whatever the part is called. Our judgement. */
+const SHOWS_FROM = 3
+const SPOKEN_FOR: ReadonlyMap<string, readonly (readonly [CauseId, number])[]> = (() => {
+  const by = new Map<string, (readonly [CauseId, number])[]>()
+  for (const id of CAUSE_IDS)
+    for (const { sign, ratio } of causeOf(id).supports)
+      if (ratio >= SHOWS_FROM) by.set(sign, [...(by.get(sign) ?? []), [id, ratio]])
+  return by
+})()
+
+/** Causes that one of these signs speaks for strongly enough to bring them into play by itself, or with a ratio of `from` and more. */
+export function causesShownBy(signs: readonly string[], from: number = SHOWS_FROM): ReadonlySet<CauseId> {
+  return new Set(
+    signs.flatMap((sign) =>
+      (SPOKEN_FOR.get(sign) ?? []).flatMap(([id, ratio]) => (ratio >= from ? [id] : [])),
+    ),
+  )
+}
+
 /** A cause without a place: there is nothing to fix but the paint. */
 export function isNull(id: CauseId): boolean {
   return causeOf(id).seat === 'none'

@@ -15,13 +15,17 @@ export const OPENING_CAUSES = {
     repeats: true,
     damages: ['head-casing', 'side-casing', 'window-sill', 'sill-nose', 'lap-siding', ...BEHIND],
     for: {
-      'no-metal-at-casing-top': 5,
+      'from-top-down': 2,
+      'salts-below-window': 2.5,
+      'no-trim-over-opening': 3,
+      'no-metal-at-casing-top': 12,
       'head-and-both-legs-soft': 5,
       'stain-at-head-corners-inside': 4,
       'middle-of-head-soft': 2,
       'several-openings-same-fault': [1.5, 'habit'],
     },
     against: {
+      'metal-over-opening-seen': 0.2,
       'metal-tucked-at-head': 0.1,
       'head-hard-and-dry': 0.15,
       'framing-below-soft-head-dry': 0.15,
@@ -43,6 +47,8 @@ export const OPENING_CAUSES = {
     repeats: true,
     damages: ['head-casing', 'side-casing', 'lap-siding', 'sheathing', 'stud'],
     for: {
+      'from-middle-down': 1.8,
+      'only-at-one-end': 1.5,
       'metal-stops-short': 5,
       'rot-at-head-corner-only': 5,
       'legs-soft-from-top': 3,
@@ -110,6 +116,8 @@ export const OPENING_CAUSES = {
       'jamb-foot',
     ],
     for: {
+      'from-middle-down': 1.5,
+      'salts-below-window': 5,
       'sill-and-lower-jamb-only': 6,
       'framing-below-soft-head-dry': 5,
       'corner-key-open': 4,
@@ -137,10 +145,7 @@ export const OPENING_CAUSES = {
     usual: 'C',
     repeats: true,
     damages: ['window-sill', 'sill-nose', 'side-casing', 'lap-siding'],
-    for: {
-      'sill-flat-or-back-sloped': 12,
-      'horizontal-in-rain': [1.5, 'exposed'],
-    },
+    for: { 'salts-below-window': 2, 'sill-flat-or-back-sloped': 12, 'horizontal-in-rain': [1.5, 'exposed'] },
     against: { 'detail-right': 0.3 },
     fix: ['New sill or nose with slope and drip kerf', 'replace-member', 1, 4],
     only: 'A new nose with slope and kerf is the fix.',
@@ -179,11 +184,13 @@ export const OPENING_CAUSES = {
     repeats: true,
     damages: ['window-sill', 'sill-nose', 'side-casing'],
     for: {
+      'storm-sealed': 4,
       'weeps-painted-shut': 6,
       'sill-wet-behind-storm': [5, 'wet'],
       'lower-rail-and-sill-soft': [4, 'shape'],
     },
     against: {
+      'storm-not-sealed': 0.4,
       'weeps-open': 0.15,
       'no-storm-sash': 0.02,
       'framing-below-soft-head-dry': 0.3,

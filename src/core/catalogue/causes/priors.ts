@@ -110,7 +110,7 @@ const FIELD = [
   row('penetration', 14, 'penetration-unflashed'),
   row('kick-out', 12, 'kick-out-missing'),
   row('barrier', 10, 'barrier-faulty'),
-  row('nails', 10, 'nails-overdriven', 'shake-substrate'),
+  row('nails', 10, 'nails-overdriven', 'shake-substrate', 'fasteners-wrong'),
   row('other', 12),
 ]
 const SHEATHING = [
@@ -138,7 +138,15 @@ const DECK_POST = [
 const CRAWL = [
   row('vapour', 28, 'crawl-vapour'),
   row('plumbing/pan', 26, 'plumbing-leak', 'pan-or-tub-joint'),
-  row('exterior leak', 16, 'exterior-leak-in', 'pan-or-unit-corner', 'ledger-unflashed', 'kick-out-missing'),
+  row(
+    'exterior leak',
+    16,
+    'exterior-leak-in',
+    'wall-floor-joint',
+    'pan-or-unit-corner',
+    'ledger-unflashed',
+    'kick-out-missing',
+  ),
   row('grade/flood', 10, 'grade-slopes-in', 'water-table', 'leader-at-wall'),
   row('door/threshold', 6, 'door-threshold'),
   row('insects', 4, 'subterranean-termites', 'carpenter-ants', 'wood-beetles'),
@@ -164,7 +172,7 @@ const ROOF_DECK = [
 ]
 const FLOOR = [
   row('as-built/creep', 38, 'as-built'),
-  row('pier/pad', 22, 'pier-displaced', 'pad-unlevel', 'home-made-support'),
+  row('pier/pad', 22, 'pier-displaced', 'pad-unlevel', 'home-made-support', 'support-line-failed'),
   row('settlement', 14, 'settlement'),
   row('decayed bearing', 12, 'bearing-decayed'),
   row('over-span', 8, 'over-spanned'),
@@ -176,6 +184,37 @@ const DECK_WOOD = [
   row('ledger above', 12, 'ledger-unflashed'),
   row('connectors', 12, 'connector-missing'),
   row('other', 16),
+]
+
+const GUTTER = [
+  row('hung wrong', 26, 'gutter-mis-hung'),
+  row('too small for what reaches it', 20, 'gutter-undersized'),
+  row('full of debris', 18, 'gutter-overflow'),
+  row('outlet', 10, 'leader-blocked'),
+  row('struck', 6, 'struck'),
+  row('dirt', 10, 'dirt-streak'),
+  row('other', 10),
+]
+const DOWNSPOUT = [
+  row('empties at the wall', 46, 'leader-at-wall'),
+  row('blocked', 34, 'leader-blocked'),
+  row('struck', 8, 'struck'),
+  row('other', 12),
+]
+const ROOF_COVERING = [
+  row('debris', 24, 'roof-debris'),
+  row('worn', 28, 'roof-worn'),
+  row('deck below', 16, 'roof-deck-weak'),
+  row('storm', 14, 'roof-storm-damage'),
+  row('valley', 8, 'valley'),
+  row('other', 10),
+]
+const SKIRTING = [
+  row('pad, piers', 42, 'pad-unlevel', 'pier-displaced'),
+  row('struck', 18, 'struck'),
+  row('ground lifts', 12, 'heave'),
+  row('settlement', 8, 'settlement'),
+  row('other', 20),
 ]
 
 /** The same boards where something stands in the wall: what stands there is likelier behind it than a table for the whole wall says. */
@@ -261,6 +300,10 @@ const WRITTEN: Readonly<Partial<Record<ComponentId, readonly PriorRow[]>>> = {
   'roof-deck': ROOF_DECK,
   rafter: ROOF_DECK,
   floor: FLOOR,
+  gutter: GUTTER,
+  downspout: DOWNSPOUT,
+  'roof-covering': ROOF_COVERING,
+  skirting: SKIRTING,
 }
 
 /** Of what a table calls *other*, this share is causes we know that reach the member; the rest stays unknown. Our judgement. */

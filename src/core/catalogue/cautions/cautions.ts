@@ -1,31 +1,8 @@
-import { rowsById, type Row } from '../row'
+import { rowsById } from '../row'
+import type { CautionRow } from './caution'
+import { SEEN_CAUTIONS } from './bySign'
 
-/** Kinds of caution, for the mark beside the words. */
-export type CautionKind =
-  'keep-off' | 'gas' | 'open-wall' | 'engineer' | 'wiring' | 'pest' | 'lead' | 'no-pressure-wash' | 'other'
-
-/** What a caution does to work: `stops` sells nothing there, `waits` prices nothing before somebody else has spoken, `warns` says so. */
-export type CautionEffect = 'stops' | 'waits' | 'warns'
-
-/** A thing that can hurt someone, and what is said of it. Field standard; local code and licensed practice prevail. */
-export type CautionRow = Row & {
-  readonly kind: CautionKind
-  /** Smaller is worse. */
-  readonly rank: number
-  readonly canHappen: string
-  /** Empty: whoever noted the hazard says what to do. */
-  readonly doNow: string
-  readonly who: string
-  /** Keep-off, shoring and lead gate the task, never the bid. */
-  readonly gates: 'task' | 'nothing'
-  readonly effect: CautionEffect
-  /** What is said of work there, where it is stopped, waits or is warned of. */
-  readonly onWork: string
-  /** Answered by work that shores first and renews the part that it is about. */
-  readonly endsWithRebuild: boolean
-  /** Whether the whole assembly is meant, and what hangs on it, or the place alone. */
-  readonly holdsFor: 'what-hangs-on-it' | 'place' | 'house'
-}
+export type { CautionEffect, CautionKind, CautionRow } from './caution'
 
 type Written = Omit<CautionRow, 'source' | 'endsWithRebuild'> & Partial<CautionRow>
 const caution = (of: Written): CautionRow => ({
@@ -36,7 +13,7 @@ const caution = (of: Written): CautionRow => ({
 const FALLS = 'it can come down under people without warning'
 const EATEN = 'new wood is eaten too'
 
-export const CAUTIONS: readonly CautionRow[] = [
+const KNOWN: readonly CautionRow[] = [
   caution({
     id: 'keep-off',
     endsWithRebuild: true,
@@ -44,7 +21,8 @@ export const CAUTIONS: readonly CautionRow[] = [
     kind: 'keep-off',
     rank: 1,
     canHappen: FALLS,
-    doNow: 'Keep off. Barrier at the door today; look from below only; shore before anyone stands on it.',
+    doNow:
+      'Keep off. Barrier at the door today; look from below only; shore before anyone stands on it. A qualified builder of its trade re-evaluates it.',
     who: 'everyone on the place',
     gates: 'task',
     effect: 'stops',
@@ -197,6 +175,8 @@ export const CAUTIONS: readonly CautionRow[] = [
     holdsFor: 'place',
   }),
 ]
+/** Every caution: of the keep-off list and the hazards somebody noted, and those that what is seen raises by itself. */
+export const CAUTIONS: readonly CautionRow[] = [...KNOWN, ...SEEN_CAUTIONS]
 const ROWS = rowsById(CAUTIONS)
 
 /** @throws Error for a caution no row has: whoever raises one must say what it means. */
@@ -214,6 +194,13 @@ export const KEEP_OFF_BY_SIGN: readonly {
 }[] = [
   { part: 'ledger', sign: 'ledger-nails-only', says: 'ledger nailed only' },
   { part: 'ledger', sign: 'ledger-gap-over-eighth', says: 'gap over 1/8" at the ledger' },
+  { part: 'ledger', sign: 'ledger-on-veneer', says: 'ledger on veneer' },
+  { part: 'guard', sign: 'guard-no-end-posts', says: 'guard without posts at its ends' },
+  { part: 'deck-beam', sign: 'beam-missing', says: 'no beam where one belongs' },
+  { part: 'joist-hanger', sign: 'connector-absent', says: 'hangers absent' },
+  { part: 'stringer', sign: 'broken-through', says: 'stringer broken through' },
+  { part: 'stair', sign: 'broken-through', says: 'stair broken through' },
+  { part: 'deck-joist', sign: 'broken-through', says: 'deck joist broken through' },
 ]
 
 /** The keep-off list as it is ticked on site: what each line says, and the part that it makes unsafe; null: all of it. */
@@ -236,7 +223,20 @@ export const KEEP_OFF_LIST: Readonly<
 }
 
 /** Seen there, wood-eating insects may be at work. Looked for and not there, they raise nothing. */
-export const PEST_SIGNS: readonly string[] = ['mud-tubes', 'frass-or-holes']
+export const PEST_SIGNS: readonly string[] = [
+  'mud-tubes',
+  'tubes-broken-lately',
+  'mud-lined-galleries',
+  'mud-in-galleries',
+  'galleries-kind-unknown',
+  'clean-smooth-galleries',
+  'frass-or-holes',
+  'frass-with-insect-parts',
+  'fresh-frass',
+  'pin-holes-with-powder',
+  'hard-six-sided-pellets',
+  'large-insects-in-wet-wood',
+]
 
 /** Claddings that pressure washing ruins. */
 export const NO_PRESSURE_ON: readonly string[] = ['hardboard-lap']

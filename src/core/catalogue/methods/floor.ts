@@ -212,6 +212,13 @@ export const FLOOR_KITS = [
     we: 'We take the wet insulation out and hang new once the wood is dry and its cause is cured.',
     serves: ['floor-insulation'],
     when: [1, 4, 'Fallen or wet: renewed last, when it is dry.'],
+    advice: [
+      {
+        verdict: 'warned',
+        when: { sign: ['batts-down-last', 'batts-down-first', 'ground-dark-wet', 'water-after-rain'] },
+        says: 'Not before the water is found and cured: new insulation comes down again.',
+      },
+    ],
     life: [15, 25],
     uncured: [1, 3],
     needs: ['dry'],

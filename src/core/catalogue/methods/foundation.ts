@@ -208,6 +208,21 @@ export const FOUNDATION_KITS = [
     cures: 'piers driven to what bears, bracketed to the footing: sinking is stopped, lift is not promised',
     we: 'We drive piers down to ground that carries and bracket them to the footing: that stops the sinking; we do not promise a lift.',
     serves: ['foundation-wall', 'slab-edge', 'slab', 'pier'],
+    advice: [
+      {
+        verdict: 'warned',
+        when: {
+          sign: ['wall-bowed', 'wall-leans-in-at-top', 'wall-kicked-in-at-foot', 'horizontal-crack-inside'],
+          noSign: [
+            'low-zone-with-tapered-cracks',
+            'courses-low-and-cracks',
+            'survey-falls',
+            'course-line-drops',
+          ],
+        },
+        says: 'Piers hold a wall up, not back: one that is pushed in wants anchors or braces.',
+      },
+    ],
     life: [50, 75],
     uncured: [10, 30],
     needs: GOVERNED,

@@ -5,6 +5,9 @@ const OF_OPENINGS = ['head-casing', 'side-casing', 'brick-mould', 'door', 'windo
 
 const CALM = { keepOff: false, engineer: false, untouched: false } as const
 
+/** Joints across a vertical board that take water in. */
+const DRINKING_JOINTS = ['square-butt-joint', 'three-joints-within-4-ft', 'square-patch']
+
 /** Soft wood out, new wood in. */
 export const NEW_WOOD = [
   method({
@@ -25,6 +28,12 @@ export const NEW_WOOD = [
       },
       { verdict: 'blocked', when: { whole: true }, says: 'Whole only: {rule}.' },
       { verdict: 'blocked', when: { pieced: false }, says: 'No piecing rule for this part.' },
+      {
+        verdict: 'warned',
+        when: { part: ['corner-board'], sign: DRINKING_JOINTS },
+        says: 'One more joint drinks like the others: a whole board with one joint at most.',
+      },
+      { verdict: 'warned', when: { grade: [0, 0] }, says: 'Sound wood is not replaced.' },
       {
         verdict: 'warned',
         when: { sign: ['back-or-edge-bare'] },
@@ -62,6 +71,12 @@ export const NEW_WOOD = [
     advice: [
       { verdict: 'blocked', when: { courses: true }, says: 'Siding is replaced by the course.' },
       { verdict: 'blocked', when: { pieced: false }, says: 'No recipe for this part yet.' },
+      { verdict: 'warned', when: { grade: [0, 0] }, says: 'Sound wood is not replaced.' },
+      {
+        verdict: 'recommended',
+        when: { ...CALM, grade: [2, 4], part: ['corner-board'], sign: DRINKING_JOINTS },
+        says: 'Joints that drink: a whole board with one joint at most.',
+      },
       { verdict: 'recommended', when: { ...CALM, grade: [2, 4], whole: true }, says: 'Whole: {rule}.' },
       {
         verdict: 'recommended',

@@ -5,18 +5,24 @@ import { FRAME, GROUND, INSIDE, OTHER } from './frame'
 import { OPENING_PARTS } from './openings'
 import type { PartRow } from './part'
 import { PORCH, ROOF, ROOF_EDGE } from './roofEdge'
+import { FLOOR_LAYERS, GUTTERS, ON_ROOF_PARTS, SERVICES, YARD } from './things'
 
 /** Every part of a house that a finding or an item can be about, in the order a list shows them. */
 export const PARTS: readonly PartRow[] = [
   ...ROOF_EDGE,
+  ...GUTTERS,
   ...CLADDING,
   ...OPENING_PARTS,
   ...PORCH,
   ...DECK,
   ...FRAME,
   ...ROOF,
+  ...ON_ROOF_PARTS,
   ...GROUND,
   ...INSIDE,
+  ...FLOOR_LAYERS,
+  ...SERVICES,
+  ...YARD,
   ...OTHER,
 ]
 

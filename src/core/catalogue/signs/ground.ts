@@ -1,4 +1,4 @@
-import { damage, detail, house, type Sign } from './sign'
+import { damage, detail, heard, house, type Sign } from './sign'
 
 /** At the base, in the crawl space, inside and in the attic. */
 export const GROUND_AND_INSIDE_SIGNS = {
@@ -39,7 +39,7 @@ export const GROUND_AND_INSIDE_SIGNS = {
   'upper-part-also-wet': damage('M', 'upper part wet too'),
   'pipe-end-wet': detail('E', 'pipe of a machine ends wet at the wall'),
   'one-place-below-pipe': damage('E', 'one place, below that pipe'),
-  'season-of-use': damage('E', 'only in its season of use'),
+  'season-of-use': heard(damage('E', 'only in its season of use')),
   'run-out-6-ft': detail('E', 'that pipe runs out 6 ft away'),
   'every-bay-alike': damage('M', 'every joist bay alike'),
   'one-bay-only': damage('M', 'one bay only'),
@@ -55,7 +55,7 @@ export const GROUND_AND_INSIDE_SIGNS = {
   'only-after-rain': damage('E', 'only after rain'),
   'flood-test-fails': detail('O', 'flood test of the pan fails'),
   'tub-joint-open': detail('E', 'joint at the tub or pan open'),
-  'wet-only-after-use': damage('E', 'wet only after use of the bath'),
+  'wet-only-after-use': heard(damage('E', 'wet only after use of the bath')),
   'loose-tile': detail('T', 'loose tile'),
   'two-hour-flood-holds': detail('O', 'flood test held two hours'),
   'wet-with-no-use-a-week': damage('M', 'wet with no use for a week'),

@@ -1,4 +1,4 @@
-import { damage, detail, house, type Sign } from './sign'
+import { damage, detail, heard, house, type Sign } from './sign'
 
 /** What lives in the wood or in the wall. */
 export const LIFE_SIGNS = {
@@ -37,13 +37,13 @@ export const LIFE_SIGNS = {
   'dry-wood': damage('M', 'the wood is dry'),
   'droppings-or-hair': damage('E', 'droppings or hair'),
   'chewed-edge-sound-around': damage('T', 'chewed edge, sound all round'),
-  noises: house('E', 'noises at night'),
+  noises: heard(house('E', 'noises at night')),
   'torn-vent': detail('E', 'vent torn'),
   'hole-edges-rotten': damage('T', 'edges of the hole rotten'),
   'no-traces-of-animals': damage('E', 'no droppings, hair or tracks'),
   'ragged-rows': damage('E', 'ragged holes in rows'),
   'larvae-behind': damage('O', 'larvae behind'),
-  'drumming-in-spring': house('E', 'drumming in spring'),
+  'drumming-in-spring': heard(house('E', 'drumming in spring')),
   'stems-in-laps': detail('E', 'stems grow in the laps'),
   'roots-in-joint': detail('E', 'roots in a joint'),
   'damp-behind-plants': damage('M', 'damp behind the plants'),

@@ -1,4 +1,4 @@
-import { damage, detail, house, type Sign } from './sign'
+import { damage, detail, heard, house, type Sign } from './sign'
 
 /** Roof edges, gutters, what comes through the roof. */
 export const ROOF_EDGE_SIGNS = {
@@ -81,7 +81,7 @@ export const ROOF_EDGE_SIGNS = {
   'thin-insulation-over-plate': detail('E', 'thin insulation over the wall plate'),
   'stain-at-wall-top': damage('E', 'stain at the top of the wall inside'),
   'mild-site-no-wind-side': house('E', 'mild site, side out of the wind'),
-  'began-in-summer': damage('E', 'began in summer'),
+  'began-in-summer': heard(damage('E', 'began in summer')),
   'two-slopes-meet': detail('E', 'two roof slopes meet above'),
   'stain-at-valley-foot': damage('E', 'stain at the foot of the valley'),
   'valley-debris-or-worn': detail('E', 'valley full of debris or worn through'),
@@ -95,7 +95,7 @@ export const ROOF_EDGE_SIGNS = {
   'skylight-edge-smeared': detail('E', 'skylight curb sealed with sealant'),
   'skylight-dry-in-test': detail('E', 'skylight dry under the hose'),
   'limb-or-wind-damage-seen': detail('E', 'shingles torn off, limb fallen or edge bent'),
-  'dated-storm-before-stain': damage('E', 'stain began after a dated storm'),
+  'dated-storm-before-stain': heard(damage('E', 'stain began after a dated storm')),
   'wet-path-from-attic': damage('E', 'wet path down from the attic'),
   'stain-higher-than-wall-fault': damage('E', 'stain higher than any fault of the wall'),
   'nail-drips-in-attic': detail('E', 'roof nails drip in the attic'),

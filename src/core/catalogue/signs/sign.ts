@@ -6,6 +6,8 @@
  * of the *damage* at one finding, or the *house* as a whole.
  */
 export type Sign = {
+  /** Only who lives there can know it: told, it weighs like what was seen from the ground. */
+  readonly heard?: true
   readonly says: string
   readonly found: 'E' | 'T' | 'M' | 'L' | 'O'
   readonly about: 'detail' | 'damage' | 'house'
@@ -14,3 +16,5 @@ export type Sign = {
 export const detail = (found: Sign['found'], says: string): Sign => ({ found, about: 'detail', says })
 export const damage = (found: Sign['found'], says: string): Sign => ({ found, about: 'damage', says })
 export const house = (found: Sign['found'], says: string): Sign => ({ found, about: 'house', says })
+
+export const heard = (sign: Sign): Sign => ({ ...sign, heard: true })

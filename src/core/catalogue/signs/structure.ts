@@ -1,4 +1,4 @@
-import { damage, detail, house, type Sign } from './sign'
+import { damage, detail, heard, house, type Sign } from './sign'
 
 /** Decks, framing, foundations, movement and cracks. */
 export const STRUCTURE_SIGNS = {
@@ -92,11 +92,11 @@ export const STRUCTURE_SIGNS = {
   'blocked-to-pier': detail('E', 'blocked down to a pier'),
   'racked-no-sheathing': damage('L', 'low wall racked, no sheathing or anchors'),
   'slip-at-mudsill': damage('E', 'slip at the mudsill'),
-  'dated-shake': damage('E', 'began with a dated shake'),
+  'dated-shake': heard(damage('E', 'began with a dated shake')),
   'bolts-and-panels': detail('E', 'bolts and panels there'),
   'tree-within-its-height': detail('E', 'tree nearer than its height'),
-  'cracks-seasonal': damage('E', 'cracks open and close with the season'),
-  'dry-year-onset': damage('E', 'began in a dry year'),
+  'cracks-seasonal': heard(damage('E', 'cracks open and close with the season')),
+  'dry-year-onset': heard(damage('E', 'began in a dry year')),
   'ground-depression': detail('E', 'hollow in the ground, soft probe'),
   'fill-odour': detail('E', 'smell of buried matter'),
   'part-on-fill': detail('E', 'part of the house stands on fill'),

@@ -1,4 +1,4 @@
-import { damage, detail, house, type Sign } from './sign'
+import { damage, detail, heard, house, type Sign } from './sign'
 
 /** Openings, joints, film, boards, what is behind the cladding. */
 export const WALL_SIGNS = {
@@ -77,7 +77,7 @@ export const WALL_SIGNS = {
   'full-new-board': detail('E', 'a whole new board, not a patch'),
   'material-mismatch': detail('E', 'material that does not belong there'),
   'plain-fastener-or-interior-grade': detail('E', 'interior grade or plain fasteners outside'),
-  'failed-in-under-5-years': damage('E', 'repair failed in under 5 years'),
+  'failed-in-under-5-years': heard(damage('E', 'repair failed in under 5 years')),
   'repaired-to-standard-detail': detail('E', 'repaired to the usual detail'),
   'original-fabric': detail('E', 'original, never repaired'),
   'some-openings-have-it-others-not': house('E', 'some openings have the fix, others not'),
@@ -113,7 +113,7 @@ export const WALL_SIGNS = {
   'primer-gone': damage('E', 'primer gone'),
   'drops-no-longer-bead': damage('E', 'drops no longer bead'),
   'finish-sound-under-5-years': detail('E', 'finish sound and under 5 years old'),
-  'began-within-year-of-washing': damage('E', 'began within a year of pressure washing'),
+  'began-within-year-of-washing': heard(damage('E', 'began within a year of pressure washing')),
   'fuzzed-fibres': damage('E', 'wood fibres fuzzed'),
   'blistered-round-laps': damage('E', 'paint blistered round the laps'),
   'wet-insulation-below-joints': damage('M', 'insulation wet below joints'),

@@ -43,4 +43,52 @@ export const CAUTION_WORDS: Readonly<Record<string, { readonly name: string; rea
     doNow: 'Sin lavado a presión. A mano, con baja presión.',
   },
   other: { name: 'Peligro', doNow: '' },
+  'floor-gives': {
+    name: 'Piso en duda',
+    doNow:
+      'Quitar cargas del piso, muebles y máquinas también; nadie se para ahí antes de apuntalar. Tapar toda abertura del piso y poner barrera.',
+  },
+  jacking: {
+    name: 'Levantar con gatos',
+    doNow:
+      'Solo una cuadrilla con experiencia: pasos chicos, calzas, una sola voz de mando, gas cerrado; nadie debajo de una carga levantada.',
+  },
+  'wall-pushed': {
+    name: 'Pared empujada hacia adentro',
+    doNow:
+      'Conviene un ingeniero; antes de todo trabajo si son 2 pulgadas o más, si el pie se corrió o si la grieta crece. Gente y peso fuera de donde caería.',
+  },
+  'old-steel': { name: 'Refuerzo viejo', doNow: 'Apuntalar la pared antes de quitar acero viejo.' },
+  tendons: {
+    name: 'Cables tensados en la losa',
+    doNow:
+      'No taladrar, cortar ni picar el borde antes de ubicar los cables. No pararse en la línea de un cable.',
+  },
+  'roof-soft': { name: 'Techo quizás blando', doNow: 'No pisar ahí. Mirar primero desde el ático.' },
+  'wall-open': {
+    name: 'Pared abierta',
+    doNow:
+      'Cerrar hoy contra el tiempo; buscar animales antes de cerrar; apuntalar antes de cortar un parante que carga.',
+  },
+  'wires-loose': {
+    name: 'Cables abiertos o sueltos',
+    doNow: 'Cortar la luz y no tocar. Va primero un electricista con licencia.',
+  },
+  'garage-door': {
+    name: 'Puerta levadiza',
+    doNow: 'No usar la puerta; lejos del resorte y de donde caería. Oficio de puertas.',
+  },
+  'guard-gaps': {
+    name: 'Aberturas de la baranda',
+    doNow: 'Peligro para niños: pasa una bola de 4 pulgadas. Niños lejos hasta que se cierre.',
+  },
+  droppings: {
+    name: 'Excrementos',
+    doNow: 'No barrer en seco: mojar, máscara y guantes; si es mucho, un especialista. No encerrar animales.',
+  },
+  bees: { name: 'Abejas en la madera', doNow: 'Tratarlas antes de tapar los agujeros, o vuelven.' },
+  'stored-goods': {
+    name: 'Cosas contra la pared',
+    doNow: 'Dejar 18 pulgadas libres de cosas, leña y mantillo junto a la pared.',
+  },
 }
