@@ -1,4 +1,5 @@
 import { benchCut, type CutRow } from './cut'
+import { benchJudge } from './judge'
 import { benchPrice, type PriceRow } from './price'
 import { benchScale, type ScaleRow } from './scale'
 import { benchScreen } from './screen'
@@ -18,6 +19,7 @@ const BENCHES = {
   screen: benchScreen,
   walk: benchWalk,
   scale: benchScale,
+  judge: benchJudge,
 } as const
 type Name = keyof typeof BENCHES
 
@@ -104,9 +106,10 @@ const price = wanted('price') ? benchPrice() : null
 const screen = wanted('screen') ? await benchScreen() : null
 const walk = wanted('walk') ? await benchWalk() : null
 const scale = wanted('scale') ? await benchScale() : null
+const judged = wanted('judge') ? benchJudge() : null
 if (words.includes('--json'))
   process.stdout.write(
-    `${JSON.stringify({ stages, trace, cut, takeoff, price, screen, walk, scale }, null, 2)}\n`,
+    `${JSON.stringify({ stages, trace, cut, takeoff, price, screen, walk, scale, judged }, null, 2)}\n`,
   )
 else {
   if (stages) printStages(stages)
@@ -117,4 +120,5 @@ else {
   if (screen) printInBrowser('screen', screen)
   if (walk) printInBrowser('walk', walk)
   if (scale) printScale(scale)
+  if (judged) process.stdout.write(`\n${judged.join('\n')}\n`)
 }

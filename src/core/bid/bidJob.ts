@@ -17,7 +17,7 @@ import {
 } from '../job'
 import { feet, type Cents } from '../measure'
 import { outsideScope, outsideWords } from '../scope'
-import { causeOf, type Trace, isSureEnough } from '../trace'
+import { causeOf, isSureEnough } from '../trace'
 import { responseAnswer } from '../walk'
 import { addDays } from './addDays'
 import { besideLines, itemLine } from './bidLines'

@@ -1,0 +1,173 @@
+import type { Scene } from '../scenes'
+
+const CRAWL = { foundation: 'crawl' } as const
+const BASEMENT = { foundation: 'basement' } as const
+const HARDBOARD = { cladding: 'hardboard-lap' } as const
+
+/** Pairs in which one fact flips the answer. */
+export const PAIRS: readonly Scene[] = [
+  {
+    id: 'P01a',
+    title: 'joists soft in every bay over bare soil',
+    house: CRAWL,
+    found: ['joist | in C 20 60 | every-bay-alike ground-bare subfloor-over-18-in-summer 2'],
+    cause: [[1, 'crawl-vapour', 'S']],
+    not: [['plumbing-leak', 'T']],
+  },
+  {
+    id: 'P01b',
+    title: 'the same, but one bay below the tub and dry elsewhere',
+    house: CRAWL,
+    found: ['joist | in B 20 40 | one-bay-only wet-below-fixture dry-elsewhere ground-cover-intact 2'],
+    cause: [[1, 'plumbing-leak|pan-or-tub-joint', 'S']],
+    not: [['crawl-vapour', 'T']],
+  },
+  {
+    id: 'P02a',
+    title: 'floor falls to the middle, firm at the outside walls',
+    house: CRAWL,
+    found: ['floor | words middle rooms | falls-to-middle firm-at-outside-walls floor-springy ?'],
+    cause: [[1, 'support-line-failed', 'S']],
+    not: [['settlement', 'T']],
+  },
+  {
+    id: 'P02b',
+    title: 'floor falls to one corner, edge cracked there with its wide end up',
+    house: CRAWL,
+    found: [
+      'floor | words back left room | falls-to-corner ball-rolls ?',
+      'foundation-wall | words back left corner | low-zone-with-tapered-cracks ?',
+    ],
+    cause: [
+      [2, 'settlement', 'S'],
+      [1, 'settlement', 'L'],
+    ],
+    not: [['support-line-failed', 'T']],
+  },
+  {
+    id: 'P03a',
+    title: 'horizontal crack at mid-height, wall bowed',
+    house: BASEMENT,
+    found: ['foundation-wall | words left wall | horizontal-crack-inside wall-bowed ?'],
+    cause: [[1, 'lateral-pressure', 'S']],
+    not: [['settlement', 'T']],
+    caution: [[/engineer/i, 'T']],
+  },
+  {
+    id: 'P03b',
+    title: 'crack stepped and tapered, wall plumb',
+    house: BASEMENT,
+    found: ['foundation-wall | words left wall | crack-stepped low-zone-with-tapered-cracks wall-plumb ?'],
+    cause: [[1, 'settlement', 'S']],
+    not: [['lateral-pressure', 'T']],
+  },
+  {
+    id: 'P04a',
+    title: 'paint creased, awl sinks in',
+    house: HARDBOARD,
+    found: ['lap-siding | A 30 40 | creased-film back-or-edge-bare 2'],
+    cause: [[1, 'back-never-primed|never-sealed', 'L']],
+    not: [['coating-fault', 'T']],
+  },
+  {
+    id: 'P04b',
+    title: 'paint creased, board hard and dry',
+    house: HARDBOARD,
+    found: ['lap-siding | A 30 40 | creased-film wrinkled-film-hard-below dry-and-hard-all-round 0'],
+    cause: [[1, 'coating-fault', 'S']],
+  },
+  {
+    id: 'P05a',
+    title: 'ceiling mould below leaves that lie on the roof',
+    found: [
+      'roof-covering | words left slope | leaves-on-roof 0',
+      'ceiling | words below it | ceiling-mould-below one-spot-only ?',
+    ],
+    cause: [[2, 'roof-debris', 'S']],
+    not: [['roof-worn', 'T']],
+  },
+  {
+    id: 'P05b',
+    title: 'ceiling stains all over, covering bald',
+    found: [
+      'roof-covering | words left slope | shingles-bald-or-curled granules-in-gutter roof-over-20-years 3',
+      'ceiling | words rooms | many-small-roof-stains ?',
+    ],
+    cause: [[2, 'roof-worn', 'S']],
+    not: [['roof-debris', 'T']],
+  },
+  {
+    id: 'P06a',
+    title: 'gutter face streaked, gutter takes several roofs',
+    found: ['gutter | A 20 120 | streaks-down-gutter-face takes-several-roofs ?'],
+    cause: [[1, 'gutter-undersized', 'S']],
+  },
+  {
+    id: 'P06b',
+    title: 'gutter face streaked, streak wipes off, gutter clean and falling right',
+    found: ['gutter | A 20 120 | streaks-down-gutter-face streak-wipes-off gutter-falls-right 0'],
+    cause: [[1, 'dirt-streak', 'S']],
+    not: [['gutter-undersized', 'T']],
+  },
+  {
+    id: 'P07a',
+    title: 'board off the wall, nails pulled through, wood hard',
+    house: { cladding: 'fibre-cement-lap' },
+    found: ['lap-siding | A 30 60 | board-off-wall nails-pulled-through dry-and-hard-all-round 0'],
+    cause: [[1, 'fasteners-wrong', 'S']],
+  },
+  {
+    id: 'P07b',
+    title: 'board bowed, butts tight',
+    house: HARDBOARD,
+    found: ['lap-siding | A 30 60 | butts-tight-and-bowed no-expansion-joint 0'],
+    cause: [[1, 'expansion-without-gaps', 'S']],
+    not: [['fasteners-wrong', 'T']],
+  },
+  {
+    id: 'P08a',
+    title: 'tubes whole, galleries with mud',
+    house: CRAWL,
+    found: ['mudsill | words right wall | mud-tubes mud-lined-galleries 3'],
+    cause: [[1, 'subterranean-termites', 'S']],
+    caution: [[/pest control/i, 'T']],
+  },
+  {
+    id: 'P08b',
+    title: 'smooth clean galleries with fibrous frass, wood damp',
+    house: CRAWL,
+    found: ['mudsill | words right wall | clean-smooth-galleries frass-with-insect-parts damp-wood-here 3'],
+    cause: [[1, 'carpenter-ants', 'S']],
+    not: [['subterranean-termites', 'T']],
+  },
+  {
+    id: 'P09a',
+    title: 'deck guard with gaps of five inches, stiff',
+    found: ['guard | C 20 60 c4 | opening-over-4-in 0'],
+    cause: [[1, 'guard-openings', 'S']],
+    not: [['ordinary-exposure', 'T']],
+    caution: [[/child|4 in/i, 'S']],
+  },
+  {
+    id: 'P09b',
+    title: 'deck guard without posts at its ends',
+    found: ['guard | C 20 60 c4 | guard-no-end-posts 0'],
+    cause: [[1, 'guard-unsupported', 'S']],
+    caution: [[/keep off/i, 'T']],
+  },
+  {
+    id: 'P10a',
+    title: 'stain low at a wall below a meter of roof end, no diverter',
+    house: { cladding: 'stucco' },
+    found: ['stucco | A 23.5 80 | roof-ends-on-wall-no-diverter salts-near-roof-end ?'],
+    cause: [[1, 'kick-out-missing', 'S']],
+  },
+  {
+    id: 'P10b',
+    title: 'diverter there and dry, salts along the base',
+    house: { cladding: 'stucco' },
+    found: ['stucco | A 23.5 8 | diverter-there-dry-below bloom-at-base no-weep-screed ?'],
+    cause: [[1, 'weep-screed-missing', 'S']],
+    not: [['kick-out-missing', 'T']],
+  },
+]

@@ -1,0 +1,207 @@
+import type { Scene } from './scene'
+
+export const FACES: readonly Scene[] = [
+  // Stucco, fibre-cement, general cladding.
+  {
+    id: 'O28',
+    title: 'cracked stucco, firm behind',
+    house: { cladding: 'stucco' },
+    found: [
+      'stucco | A 5 60 | map-cracks crack-wide-at-edge-or-joint ?',
+      'stucco | A 12 50 a2 | salts-below-window firm-behind 0',
+    ],
+    cause: [
+      [1, 'stucco-mix', 'L'],
+      [2, 'pan-or-unit-corner|head-flashing-absent|head-flashing-short|joint-open|sill-slope-or-drip', 'L'],
+    ],
+    look: [[2, /probe|drill|open|hose/i, 'S']],
+    permit: 'look-and-touch',
+  },
+  {
+    id: 'O29',
+    title: 'no kick-out',
+    house: { cladding: 'stucco' },
+    found: [
+      'stucco | A 23.5 90 | @from-ground roof-ends-on-wall-no-diverter fan-stain-below-roof-end salts-near-roof-end ?',
+    ],
+    cause: [[1, 'kick-out-missing', 'L']],
+    look: [[1, /open|drill|probe/i, 'S']],
+    method: [[1, 'kick-out', 'T']],
+  },
+  {
+    id: 'O30',
+    title: 'newly patched and painted stucco',
+    house: { cladding: 'stucco' },
+    found: [
+      'stucco | A 12 60 | freshly-painted fresh-filler lines-only-from-angle some-openings-have-it-others-not ?',
+    ],
+    cause: [[1, 'partial-repair', 'S']],
+    look: [[1, /paper|ask|record|what was/i, 'S']],
+  },
+  {
+    id: 'O31',
+    title: 'rust low on stucco',
+    house: { cladding: 'stucco' },
+    found: ['stucco | A 10 12 | rust-stain-through ?'],
+    cause: [[1, 'lath-rusting', 'S']],
+    not: [['dirt-streak', 'T']],
+  },
+  {
+    id: 'O32',
+    title: 'stucco with no end piece at its foot',
+    house: { cladding: 'stucco' },
+    found: ['stucco | A 10 8 | no-weep-screed ?'],
+    cause: [[1, 'weep-screed-missing', 'S']],
+    look: [[1, /plate|probe|feel|sheathing|base/i, 'T']],
+  },
+  {
+    id: 'O33',
+    title: 'mud tubes knocked off',
+    found: [
+      'foundation-wall | words right wall, behind the stack of bricks | tubes-broken-lately stacked-against-wall ?',
+    ],
+    cause: [[1, 'subterranean-termites', 'S']],
+    look: [[1, /record|paper|pest|treat/i, 'T']],
+    caution: [
+      [/pest control/i, 'T'],
+      [/18 in|clear/i, 'S'],
+    ],
+  },
+  {
+    id: 'O34',
+    title: 'bowed fibre-cement, wet above a trim board',
+    house: { cladding: 'fibre-cement-lap' },
+    found: [
+      'lap-siding | A 30 60 | board-bowed-out nails-proud nails-pulled-through 0',
+      'lap-siding | A 20 102 | band-without-flashing end-frayed 2',
+    ],
+    cause: [
+      [1, 'fasteners-wrong', 'S'],
+      [2, 'band-unflashed', 'S'],
+      [1, 'settlement', 'G'],
+    ],
+    method: [
+      [1, 're-fasten', 'S'],
+      [2, 'band-flashing', 'S'],
+    ],
+  },
+  {
+    id: 'O35',
+    title: 'stain in line with a pushed board',
+    house: { cladding: 'fibre-cement-lap' },
+    found: [
+      'lap-siding | B 15 36 b3 | board-off-wall open-joint 0',
+      'interior-wall | in B 15 0 | inside-stain-one-bay ?',
+    ],
+    cause: [[2, 'penetration-unflashed', 'L']],
+    not: [['plumbing-leak', 'S']],
+    method: [[1, 'penetration-flashing', 'S']],
+    look: [[2, /hose|rain/i, 'T']],
+  },
+  {
+    id: 'O36',
+    title: 'fogged pane',
+    house: { cladding: 'fibre-cement-lap' },
+    found: ['pane | A 12 70 a2 | fog-between-panes dry-and-hard-all-round 0'],
+    cause: [[1, 'pane-seal-failed', 'G']],
+    not: [
+      ['pan-or-unit-corner', 'T'],
+      ['joint-open', 'T'],
+    ],
+    method: [[1, 'pane-new|watch', 'S']],
+  },
+  {
+    id: 'O37',
+    title: 'thin fascia',
+    house: { cladding: 'hardboard-lap' },
+    found: ['fascia | A 1 128 | too-thin-for-part 3'],
+    method: [[1, 'fascia-with-strip', 'S']],
+    blocked: [[1, 'fascia-overlay', 'S']],
+  },
+  {
+    id: 'O38',
+    title: 'stained soffit, owner would rather paint',
+    house: { cladding: 'hardboard-lap' },
+    found: ['soffit-panel | A 10 118 | bleeding-through 1'],
+    method: [
+      [1, 'soffit-panel', 'S'],
+      [1, 'prime-and-paint', 'S'],
+    ],
+  },
+  {
+    id: 'O39',
+    title: 'hole with rotten studs beside a window',
+    house: { cladding: 'hardboard-lap' },
+    found: [
+      'lap-siding | A 2 30 a1 | soaked-from-lower-edge open-joint swollen-bottom-edge 4',
+      'jack-stud | A 2 40 a1 | hole-showing-studs 3',
+    ],
+    cause: [[1, 'back-never-primed|never-sealed|clearance-too-small|joint-open', 'S']],
+    method: [[2, 'stud-new', 'S']],
+    caution: [
+      [/shor(e|ed|ing)/i, 'T'],
+      [/animal/i, 'T'],
+    ],
+  },
+  {
+    id: 'O40',
+    title: 'window with nothing over it',
+    house: { cladding: 'hardboard-lap' },
+    found: ['window-unit | A 12 100 a2 | no-metal-at-casing-top no-trim-over-opening ?'],
+    cause: [[1, 'head-flashing-absent', 'S']],
+    method: [[1, 'head-flashing', 'S']],
+  },
+  {
+    id: 'O41',
+    title: 'chase without a cap',
+    house: { cladding: 'hardboard-lap' },
+    found: ['chase-face | D 14 230 d2 | cap-missing plants-rooted 4'],
+    cause: [[1, 'chase-cover', 'S']],
+    method: [[1, 'chase-cover', 'S']],
+  },
+  {
+    id: 'O42',
+    title: 'flashing good, wall open above it',
+    house: { cladding: 'hardboard-lap' },
+    found: ['sheathing | A 22 120 | board-missing proper-steps-seen hole-showing-studs ?'],
+    cause: [[1, 'cladding-gone', 'S']],
+    not: [['step-flashing', 'L']],
+    caution: [[/weather|close|animal/i, 'S']],
+  },
+  {
+    id: 'O43',
+    title: 'electrical box let go',
+    house: { cladding: 'hardboard-lap' },
+    found: ['wiring | B 6 50 | box-hangs-loose ?', 'lap-siding | B 6 50 | 3'],
+    caution: [[/electrician/i, 'T']],
+  },
+  {
+    id: 'O44',
+    title: 'pair of windows close together',
+    house: { cladding: 'hardboard-lap' },
+    found: ['side-casing | A 6 60 a1 | chalk-cracks-bare-spots 1'],
+  },
+  {
+    id: 'O45',
+    title: 'order of a full re-side',
+    house: { cladding: 'hardboard-lap' },
+    found: ['lap-siding | A 10 40 | swollen-bottom-edge bottom-edge-rot-whole-run 3'],
+  },
+  {
+    id: 'O46',
+    title: 're-side with good gutters',
+    found: ['lap-siding | C 14 40 | age-past-usual-life chalk-cracks-bare-spots 2'],
+  },
+  {
+    id: 'O47',
+    title: 'gable vents',
+    found: ['wall-vent | B 15 150 | 3'],
+    method: [[1, 'wall-vent', 'S']],
+  },
+  {
+    id: 'O48',
+    title: 'doors and columns, in or out',
+    found: ['door | C 18 20 c3 | 3'],
+    method: [[1, 'door-whole', 'S']],
+  },
+]
