@@ -1,6 +1,7 @@
 'use client'
 
 import { useState, type ReactNode } from 'react'
+import { damagedAs } from '../../../core/catalogue'
 import {
   DEPTH_SIGNS,
   PRIORS,
@@ -18,8 +19,12 @@ import { CheckField, TextField } from '../../look'
 /** Of a part without a table of its own, the signs of so many causes are offered first. */
 const WITHOUT_TABLE = 8
 
-/** Signs that would move the causes of this member come first; all others by name behind them. */
-function likelySigns(component: Finding['component']): SignId[] {
+/** How far a sign moves its cause, up or down. */
+const strength = ({ ratio }: { readonly ratio: number }): number => Math.abs(Math.log(ratio))
+
+/** Signs that would move the causes of this member, the strongest of each cause first, by turns; all others by name behind them. */
+function likelySigns(named: Finding['component']): SignId[] {
+  const component = damagedAs(named)
   if (!component) return []
   const written = PRIORS[component]?.flatMap((row) => row.causes)
   const causes =
@@ -28,15 +33,15 @@ function likelySigns(component: Finding['component']): SignId[] {
       .sort((a, b) => b.share - a.share)
       .flatMap((each) => (each.cause === 'other' ? [] : [each.cause]))
       .slice(0, WITHOUT_TABLE)
-  return [
-    ...new Set(
-      causes.flatMap((cause) =>
-        [...causeOf(cause).supports, ...causeOf(cause).refutes].flatMap((each) =>
-          signFits(each.sign, component) && !DEPTH_SIGNS.has(each.sign) ? [each.sign] : [],
-        ),
-      ),
-    ),
-  ]
+  const lists = causes.map((cause) => {
+    const by = (of: readonly { readonly sign: SignId; readonly ratio: number }[]): SignId[] =>
+      [...of].sort((a, b) => strength(b) - strength(a)).map(({ sign }) => sign)
+    const fits = (sign: SignId): boolean => signFits(sign, component) && !DEPTH_SIGNS.has(sign)
+    return [...by(causeOf(cause).supports), ...by(causeOf(cause).refutes)].filter(fits)
+  })
+  const most = Math.max(0, ...lists.map(({ length }) => length))
+  const byTurns = Array.from({ length: most }, (_, turn) => lists.flatMap((list) => list[turn] ?? []))
+  return [...new Set(byTurns.flat())]
 }
 
 /** So many signs of the part’s usual causes stand open; the rest are a tap away. */
