@@ -143,3 +143,42 @@ describe('how evidence goes wrong', () => {
     expect(traceOf('fascia | A 20 128 | @told wash-marks-behind-gutter 2')[0]!.cause).toBeNull()
   })
 })
+
+test('every cause that has a source can win by its own two strongest signs, on the parts it damages', () => {
+  const INSIDE = [
+    'joist',
+    'subfloor',
+    'girder',
+    'floor',
+    'floor-insulation',
+    'pier',
+    'mudsill',
+    'ceiling',
+    'rim-joist',
+  ]
+  const UNDER = ['interior-wall', 'slab', 'foundation-wall', 'roof-deck', 'rafter', 'prop', 'finish-floor']
+  const OPENING = ['window-sill', 'sill-nose', 'head-casing', 'side-casing', 'jamb-foot', 'threshold']
+  const EDGE = ['fascia', 'rake-board', 'soffit', 'crown-moulding', 'frieze-board', 'gutter']
+  const placeOf = (part: string): string => {
+    if (INSIDE.includes(part) || UNDER.includes(part)) return 'words spot'
+    if (/^deck|^ledger|^guard|^stair/.test(part)) return 'C 14 26 c4'
+    if (OPENING.includes(part)) return 'A 12 60 a2'
+    return EDGE.includes(part) ? 'A 20 126' : 'A 30 40'
+  }
+  const tried = CAUSE_IDS.flatMap((id) => {
+    const cause = causeOf(id)
+    const signs = [...cause.supports]
+      .filter(({ sign }) => sign !== 'grade-1-or-less' && sign !== 'deep-or-gone')
+      .sort((a, b) => b.ratio - a.ratio)
+      .slice(0, 2)
+      .map(({ sign }) => sign)
+    return cause.damages.slice(0, 3).map((part) => {
+      const grade = cause.family === 'null' ? 1 : 2
+      const [found] = traceOf(`${part} | ${placeOf(part)} | ${signs.join(' ')} ${grade}`)
+      return { id, part, wins: found?.cause === id || found?.also.includes(id) === true }
+    })
+  })
+  expect(tried.length).toBeGreaterThan(300)
+  // What does not: causes that a drawn seat of the house explains as well, and two that share all their signs.
+  expect(tried.filter(({ wins }) => !wins).length).toBeLessThanOrEqual(15)
+})

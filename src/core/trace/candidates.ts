@@ -76,11 +76,11 @@ export function candidatesOf(of: {
     const surplus = Math.max(0, -open) / [...members.values()].filter((each) => each.speaks).length
     const priced = [...members].map(([id, { close, damage, speaks }]): [string, Member] => {
       const { finding, stated, target } = byId.get(id)!
-      const share = finding.component
-        ? (sharesAt(finding.component, target.at).find((each) => each.cause === cause)?.share ??
-          byId.get(id)!.shares.find((each) => each.cause === cause)?.share ??
-          1)
-        : 1
+      const inTable = finding.component
+        ? sharesAt(finding.component, target.at).find((each) => each.cause === cause)?.share
+        : undefined
+      const competes = byId.get(id)!.shares.find((each) => each.cause === cause)?.share
+      const share = Math.max(inTable ?? 0, competes ?? 0) || 1
       const near = nearnessOf(cause, finding, target.at)
       const here = (share / 100 / near) * Math.exp(plain)
       const reached = -Math.log(Math.min(SEARCH.mostLikely, here))

@@ -100,7 +100,7 @@ function statedFor(finding: Finding, job: JobDocument): Weighing['stated'] {
  * it counts so much. Our judgement.
  */
 const UNSHOWN = { beside: 0.1, else: 0.5 } as const
-/** Beside signs this strong together for a cause that has a source, what merely is common counts least. Our judgement. */
+/** Beside signs this strong together for another cause, what merely is common counts least. Our judgement. */
 const STRONG = 8
 function withoutUnshown(
   shares: readonly Share[],
@@ -108,7 +108,7 @@ function withoutUnshown(
   overrides: Overrides,
 ): readonly Share[] {
   const beside = shares.some(({ cause, fromOther }) => {
-    if (cause === 'other' || isNull(cause)) return false
+    if (cause === 'other') return false
     const seen = weigh({ cause, evidence, overrides, fromOther }).filter(
       (each) => speaksFor(each) && !CONTRASTS.has(each.sign),
     )

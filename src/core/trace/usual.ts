@@ -3,6 +3,7 @@ import { gradeOf, type ComponentId, type Finding } from '../job'
 import {
   causesShownBy,
   causeOf,
+  isNull,
   USUAL,
   type CauseId,
   type Family,
@@ -124,14 +125,20 @@ export function sharesFor(
   const part = partOf(finding.component)
   // Water moves what bears and does not rot only by way of the soil below it, which is a chain of its own.
   const moves = part !== null && part.bears && !part.rots
+  const isBarred = (cause: CauseId): boolean => moves && WATER.has(causeOf(cause).family)
+  const least = (cause: CauseId): number => 100 * USUAL[causeOf(cause).usual] * BESIDE_THE_TABLE
+  // What a table leaves to *other* is no rarer than what it does not name at all.
+  const told = table.map((each): Share => {
+    const { cause, share, fromOther } = each
+    const raised = cause !== 'other' && fromOther && shown.has(cause) && !isNull(cause)
+    return raised ? { ...each, share: Math.max(share, least(cause)) } : each
+  })
   const beside = [...shown].flatMap((cause): Share[] =>
-    named.has(cause) || (moves && WATER.has(causeOf(cause).family))
-      ? []
-      : [{ cause, share: 100 * USUAL[causeOf(cause).usual] * BESIDE_THE_TABLE, fromOther: false }],
+    named.has(cause) || isBarred(cause) ? [] : [{ cause, share: least(cause), fromOther: false }],
   )
-  if (beside.length === 0) return table
-  return table.length > 0
-    ? [...table, ...beside]
+  if (beside.length === 0) return told
+  return told.length > 0
+    ? [...told, ...beside]
     : [...beside, { cause: 'other', share: UNKNOWN_PART, fromOther: true }]
 }
 

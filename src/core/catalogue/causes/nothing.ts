@@ -158,6 +158,7 @@ export const NULL_CAUSES = {
       'level-within-half-in-20-ft': 2.5,
     },
     against: {
+      'opens-in-winter': 0.3,
       'crack-filled-torn-again': 0.2,
       'low-zone-with-tapered-cracks': 0.15,
       'fresh-crack-faces': 0.4,
@@ -256,7 +257,7 @@ export const NULL_CAUSES = {
       'flake-shows-old-paint': 5,
       'cut-blister-shows-film': 20,
       'grade-1-or-less': [3, 'depth'],
-      'wrinkled-film-hard-below': 5,
+      'wrinkled-film-hard-below': 20,
       'dry-and-hard-all-round': 3,
     },
     against: {

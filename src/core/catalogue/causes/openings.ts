@@ -84,7 +84,7 @@ export const OPENING_CAUSES = {
       'stucco',
     ],
     for: {
-      'bead-at-flashing-or-weep': 6,
+      'bead-at-flashing-or-weep': 10,
       'wet-above-bead': 5,
       'bubbles-at-bead': 3,
       'bead-newer-than-wall': 2,
@@ -117,7 +117,7 @@ export const OPENING_CAUSES = {
     ],
     for: {
       'from-middle-down': 1.5,
-      'salts-below-window': 5,
+      'salts-below-window': 8,
       'sill-and-lower-jamb-only': 6,
       'framing-below-soft-head-dry': 5,
       'corner-key-open': 4,

@@ -46,7 +46,7 @@ export const ROOF_WATER_CAUSES = {
       'streaks-down-gutter-face': 1.5,
       'spike-hangers': 4,
       'standing-water-in-gutter': 5,
-      'gutter-back-fall': 8,
+      'gutter-back-fall': 20,
       'hangers-pulled': 4,
       'overflow-at-high-end': 3,
     },
@@ -380,7 +380,7 @@ export const ROOF_WATER_CAUSES = {
     for: {
       'ceiling-stain-below': 1.5,
       'after-thaw-or-gale': 5,
-      'ice-tide-mark': 6,
+      'ice-tide-mark': 10,
       'thin-insulation-over-plate': 3,
       'stain-at-wall-top': 2,
     },
