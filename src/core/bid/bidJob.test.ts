@@ -92,7 +92,7 @@ test('a source without its fix is said, with what it does to the warranty', () =
     'Head flashing short, window A5, window A1, window A2, window A4: reaches finding 2, 3, 5, 15, 16, 17. Its fix is in this bid',
   )
   expect(clause?.text).toContain(
-    'No drip edge, back, roof edge: reaches finding 9. Its fix is not in this bid',
+    'No drip edge, back, roof edge: reaches finding 9, 30. Its fix is not in this bid',
   )
 })
 

@@ -196,6 +196,19 @@ function responseOf(job: JobDocument, { scope, price }: Stages): BidModel['respo
   }
 }
 
+/** The same work at two causes is described once: the second says that it is the same. */
+function saidOnce(items: readonly BidModel['items'][number][]): BidModel['items'][number][] {
+  const said = new Set<string>()
+  return items.map((item) => {
+    const [first = '', ...rest] = item.done.split(/(?<=[.?!]) (?=[A-Z])/)
+    if (!said.has(first) || first === '') {
+      said.add(first)
+      return item
+    }
+    return { ...item, done: [OWNER_SAYS.sameHere, ...rest].join(' ') }
+  })
+}
+
 /**
  * The bid as its owner reads it.
  *
@@ -207,8 +220,9 @@ export function bidJob(job: JobDocument, stages: Stages, preparedOn: string): Bi
   const heads = headsOf(job, stages.trace)
   const chosen = stages.scope.items.flatMap((item) => itemLine(item, job, stages, heads) ?? [])
   // One list under no heads is read from its dearest down.
-  const items =
-    job.settings.bid.heads === 'none' ? chosen.toSorted((a, b) => b.price_cents - a.price_cents) : chosen
+  const items = saidOnce(
+    job.settings.bid.heads === 'none' ? chosen.toSorted((a, b) => b.price_cents - a.price_cents) : chosen,
+  )
   const beside = stages.scope.items.flatMap((item) => besideLines(item, job, price, heads))
   const damaged = job.findings.filter(isDamage)
   return {

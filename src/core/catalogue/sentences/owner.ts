@@ -45,6 +45,7 @@ export const OWNER_SAYS = {
     `The ${part} could not be touched; from its look we expect it to be damaged${size}.`,
   untouchedMany: (many: string, part: string, size: string) =>
     `At ${many} places the ${part} could not be touched; from the look of it we expect damage${size}.`,
+  sameHere: 'The same is done here.',
   stopsCause: (spots: string) => `That deals with the cause of the damage at ${spots}.`,
   asOn: (where: string) => `The same is done here as on ${where}.`,
   spots: (numbers: readonly string[]) => `${numbers.length === 1 ? 'spot' : 'spots'} ${numbers.join(', ')}`,
