@@ -23,7 +23,10 @@ test('a check is answered by thumb without a signal, a cause stated in one tap; 
   await expectAccessible(page)
   await context.setOffline(true)
   const checks = page.getByRole('region', { name: 'Check next' })
-  const row = checks.getByRole('listitem').filter({ hasText: 'Is it so:', hasNotText: 'not given yet' }).first()
+  const row = checks
+    .getByRole('listitem')
+    .filter({ hasText: 'Is it so:', hasNotText: 'not given yet' })
+    .first()
   const words = (await row.textContent()) ?? ''
   await row.getByRole('button', { name: /^No:/ }).tap()
   await expect(checks.getByText(words, { exact: true })).toHaveCount(0)
