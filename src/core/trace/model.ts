@@ -24,7 +24,7 @@ import {
   type Evidence,
   type WeighedReason,
 } from './weigh'
-import { CONTRASTS, speaksFor } from './speaks'
+import { isOwnSign, speaksFor } from './speaks'
 
 /** Leaving a finding that somebody judged unexplained is never worth it. */
 const STATED_OTHERWISE = 50
@@ -109,9 +109,7 @@ function withoutUnshown(
 ): readonly Share[] {
   const beside = shares.some(({ cause, fromOther }) => {
     if (cause === 'other') return false
-    const seen = weigh({ cause, evidence, overrides, fromOther }).filter(
-      (each) => speaksFor(each) && !CONTRASTS.has(each.sign),
-    )
+    const seen = weigh({ cause, evidence, overrides, fromOther }).filter(isOwnSign)
     return seen.reduce((sum, each) => sum + each.log, 0) >= Math.log(STRONG)
   })
   const unshown = beside ? UNSHOWN.beside : UNSHOWN.else
@@ -246,7 +244,7 @@ export function modelOf(job: JobDocument, damaged: readonly Finding[]): Model {
         isDecisive(evidence, cause),
       )
       const speaks = stated !== null || all.some(speaksFor)
-      const ownSign = stated !== null || all.some((each) => speaksFor(each) && !CONTRASTS.has(each.sign))
+      const ownSign = stated !== null || all.some(isOwnSign)
       keep(cause, at, { damage, speaks })
       const { seat: kind } = causeOf(cause)
       let reached = false

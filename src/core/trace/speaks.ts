@@ -31,6 +31,11 @@ export function speaksFor(reason: Reason): boolean {
   return present && counted > SEARCH.speaks && !DEPTH_SIGNS.has(sign)
 }
 
+/** Whether a reason speaks for its cause by itself, not only by how one place stands to others. */
+export function isOwnSign(reason: Reason): boolean {
+  return speaksFor(reason) && !CONTRASTS.has(reason.sign)
+}
+
 /** Sound wood may still show something: streaks, mildew, a wave, holes. Whether a sign there brings a cause into play. */
 export function shownAtSound(finding: Finding): boolean {
   return (
