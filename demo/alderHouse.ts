@@ -58,6 +58,7 @@ export function alderHouse(): JobDocument {
     house: {
       id: 'house',
       removed: false,
+      kind: 'house',
       year_built: { kind: 'known', year: 1928 },
       storeys: 2,
       foundation: 'crawl',

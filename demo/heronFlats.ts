@@ -1,8 +1,44 @@
 import { feet, inches } from '../src/core/measure'
-import type { Finding, JobDocument } from '../src/core/job'
+import { newWorkItem, type Finding, type JobDocument, type WorkItem } from '../src/core/job'
 import { ownedJob, finding, side } from './build'
+import { HERON_SURVEYS } from './lowHomes'
 
-/** Heron Flats, lot 12, thin: a double-wide low along its middle line under the bath; piers, ties and skirting. */
+/** The middle way is what is advised; one that costs less now and one that costs more stand beside it. */
+const TIERS: WorkItem[] = [
+  newWorkItem({
+    id: 'tier-middle',
+    method: 'home-pier-new',
+    component: 'home-pier',
+    finding_ids: ['finding-1', 'finding-2'],
+  }),
+  newWorkItem({
+    id: 'tier-least',
+    method: 'home-pier-reset',
+    component: 'home-pier',
+    finding_ids: ['finding-1', 'finding-2'],
+    state: 'alternate',
+    instead_of: ['tier-middle'],
+    note: 'Holds until the fill under it moves again.',
+  }),
+  newWorkItem({
+    id: 'tier-most',
+    method: 'pad-rebuilt',
+    component: 'home-pier',
+    finding_ids: ['finding-1', 'finding-2'],
+    places: [
+      {
+        at: { kind: 'words', words: 'the whole home' },
+        // Four rails of seven piers.
+        size: { kind: 'count', count: 28, how: 'counted' },
+        height: null,
+      },
+    ],
+    state: 'alternate',
+    instead_of: ['tier-middle'],
+  }),
+]
+
+/** Heron Flats, lot 12: a double-wide low along its middle line under the bath; piers, ties and skirting, measured pier by pier. */
 export function heronFlats(): JobDocument {
   const below = (n: number, words: string, of: Partial<Finding>, signs: string[]): Finding => ({
     ...finding({ n, words, component: null, grade: 2, known: 'touched', signs }),
@@ -17,6 +53,7 @@ export function heronFlats(): JobDocument {
     house: {
       id: 'house',
       removed: false,
+      kind: 'manufactured-home',
       year_built: { kind: 'known', year: 1994 },
       storeys: 1,
       foundation: 'piers',
@@ -33,6 +70,8 @@ export function heronFlats(): JobDocument {
       side('C', 2, 'back', 48, { cladding: 'hardboard-lap' }),
       side('D', 3, 'left', 26, { cladding: 'hardboard-lap' }),
     ],
+    surveys: [...HERON_SURVEYS],
+    work_items: TIERS,
     findings: [
       below(
         1,

@@ -84,6 +84,7 @@ export function kelpRow(): JobDocument {
     house: {
       id: 'house',
       removed: false,
+      kind: 'house',
       year_built: { kind: 'known', year: 1974 },
       storeys: 1,
       foundation: 'crawl',

@@ -91,6 +91,7 @@ export function lanternCourt(): JobDocument {
     house: {
       id: 'house',
       removed: false,
+      kind: 'house',
       year_built: { kind: 'known', year: 1996 },
       storeys: 2,
       foundation: 'slab',

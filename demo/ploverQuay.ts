@@ -85,6 +85,7 @@ export function ploverQuay(): JobDocument {
     house: {
       id: 'house',
       removed: false,
+      kind: 'house',
       year_built: { kind: 'known', year: 1991 },
       storeys: 2,
       foundation: 'slab',

@@ -1,18 +1,20 @@
 import { feet, inches } from '../src/core/measure'
 import { newWorkItem, type JobDocument, type WorkItem } from '../src/core/job'
 import { ownedJob, finding, side, window } from './build'
+import { QUARRY_SURVEYS } from './quarrySurveys'
 
 /** What the engineer and the maker of the system may ask for, with its price a piece: offered apart, in no sum. */
 const UNIT_PRICES: WorkItem[] = [
-  ['wall-anchor', 'foundation-wall', 'finding-1', 4],
-  ['drain-trench', 'foundation-wall', 'finding-1', 0],
-  ['driven-pier', 'foundation-wall', 'finding-2', 3],
-].map(([method, component, finding_id, count]) =>
+  ['wall-anchor', 'foundation-wall', 'finding-1', 4, 'lateral-pressure'],
+  ['drain-trench', 'foundation-wall', 'finding-1', 0, ''],
+  ['driven-pier', 'foundation-wall', 'finding-2', 3, 'settlement'],
+].map(([method, component, finding_id, count, cause]) =>
   newWorkItem({
     id: `unit-${String(method)}`,
     finding_ids: [String(finding_id)],
     method: String(method),
     component: String(component),
+    cures: cause === '' ? [] : [String(cause)],
     state: 'priced-apart',
     places: [
       {
@@ -27,7 +29,19 @@ const UNIT_PRICES: WorkItem[] = [
   }),
 )
 
-/** 1190 Quarry Road, thin: 1958 walk-out, block on two sides; one wall pushed in, one corner going down, the porch lifted by frost. */
+/** Who says which of them, how many and how deep. */
+const ENGINEER: WorkItem[] = [
+  newWorkItem({
+    id: 'engineer',
+    method: 'refer',
+    component: 'foundation-wall',
+    finding_ids: ['finding-1', 'finding-2'],
+    cures: ['lateral-pressure', 'settlement'],
+    name: 'An engineer says what it needs',
+  }),
+]
+
+/** 1190 Quarry Road: 1958 walk-out, block on two sides; one wall pushed in, one corner going down, the porch lifted by frost; all of it measured. */
 export function quarryRoad(): JobDocument {
   const seen = (n: number, words: string, of: Partial<JobDocument['findings'][number]>, signs: string[]) => ({
     ...finding({ n, words, component: null, grade: null, known: 'seen-close', signs }),
@@ -41,6 +55,7 @@ export function quarryRoad(): JobDocument {
     house: {
       id: 'house',
       removed: false,
+      kind: 'house',
       year_built: { kind: 'known', year: 1958 },
       storeys: 1,
       foundation: 'basement',
@@ -61,15 +76,28 @@ export function quarryRoad(): JobDocument {
     findings: [
       seen(
         1,
-        'Left basement wall: horizontal crack at mid-height, pushed in 5/8 in',
-        { component: 'foundation-wall', place: { kind: 'room', room: 'basement, left wall' } },
-        ['horizontal-crack-inside', 'plumb-out-half-in', 'wet-or-frozen-backfill'],
+        'Left basement wall: horizontal crack at mid-height; floor drain and oil tank stand before it',
+        {
+          component: 'foundation-wall',
+          place: { kind: 'room', room: 'basement, left wall' },
+          spot: { side_id: 'side-d', station: feet(14), in_from_wall: feet(0) },
+        },
+        ['horizontal-crack-inside', 'wet-or-frozen-backfill'],
       ),
       seen(
         2,
-        'Back right corner: courses 1-1/4 in low, cracks wider at the top',
-        { component: 'brick-veneer', place: { kind: 'words', words: 'back right corner' } },
-        ['courses-low-and-cracks', 'low-zone-with-tapered-cracks', 'downspout-or-fill-at-corner'],
+        'Back right corner of the foundation: stepped crack, filled once',
+        {
+          component: 'foundation-wall',
+          place: {
+            kind: 'side',
+            side_id: 'side-c',
+            station: feet(1),
+            height: { value: feet(0), from: 'grade' },
+            feature_id: null,
+          },
+        },
+        ['downspout-or-fill-at-corner', 'soil-soaked-at-corner'],
       ),
       seen(
         3,
@@ -84,6 +112,7 @@ export function quarryRoad(): JobDocument {
         ['middle-or-porch-highest'],
       ),
     ],
-    work_items: UNIT_PRICES,
+    surveys: [...QUARRY_SURVEYS],
+    work_items: [...ENGINEER, ...UNIT_PRICES],
   }
 }

@@ -1,8 +1,23 @@
 import { feet, inches } from '../src/core/measure'
 import type { Feature, JobDocument } from '../src/core/job'
 import { ownedJob, finding, side, window } from './build'
+import { SALTMARSH_SURVEYS } from './lowHomes'
 
-/** Saltmarsh Cabin, thin: on posts, soft kitchen floor from one leaking drain and ground vapour besides; an outside stair not to be used. */
+/** The landing at the back door that the outside stair leads to. */
+const LANDING: Feature = {
+  id: 'deck-c3',
+  removed: false,
+  kind: 'deck',
+  side_id: 'side-c',
+  number: 3,
+  station: feet(18),
+  width: feet(5),
+  size_how: 'taped',
+  depth: feet(7),
+  deck_height: inches(34),
+}
+
+/** Saltmarsh Cabin: on posts, soft kitchen floor from one leaking drain and ground vapour besides; an outside stair not to be used. */
 export function saltmarsh(): JobDocument {
   const sink: Feature = {
     id: 'fixture-c2',
@@ -38,6 +53,7 @@ export function saltmarsh(): JobDocument {
     house: {
       id: 'house',
       removed: false,
+      kind: 'house',
       year_built: { kind: 'unknown' },
       storeys: 1,
       foundation: 'piers',
@@ -60,7 +76,8 @@ export function saltmarsh(): JobDocument {
       side('C', 2, 'back', 24, { cladding: 'shingle' }),
       side('D', 3, 'left', 18, { cladding: 'shingle' }),
     ],
-    features: [window('A', 1, 6, 1), window('C', 1, 14, 1), sink],
+    features: [window('A', 1, 6, 1), window('C', 1, 14, 1), sink, LANDING],
+    surveys: [...SALTMARSH_SURVEYS],
     findings: [
       below(1, 'Joists damp, every bay alike, front', 'side-a', 6, 3, 2, [
         'every-bay-alike',
@@ -88,7 +105,7 @@ export function saltmarsh(): JobDocument {
           known: 'touched',
           signs: ['age-past-usual-life', 'horizontal-in-rain', 'decay-same-on-all-alike'],
         }),
-        place: { kind: 'words' as const, words: 'stair at the back door' },
+        place: { kind: 'deck' as const, feature_id: 'deck-c3', words: 'stair at the back door' },
       },
       {
         ...finding({

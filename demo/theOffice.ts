@@ -323,6 +323,7 @@ export function officeJob(of: Small): JobDocument {
     house: {
       id: 'house',
       removed: false,
+      kind: 'house',
       year_built: { kind: 'known', year: of.year },
       storeys: 1,
       foundation: 'crawl',

@@ -182,6 +182,9 @@ async function loadOffice(member: Member): Promise<void> {
 const STANDS: Partial<Record<keyof typeof DEMO_JOBS, Standing>> = {
   'alder-house': { is: 'sent' },
   'lantern-court-22': { is: 'seen' },
+  'quarry-road-1190': { is: 'sent' },
+  'heron-flats-12': { is: 'sent' },
+  'saltmarsh-cabin': { is: 'sent' },
 }
 
 /** @returns the jobs that were not there yet. */

@@ -3,6 +3,7 @@ import { cautionsOf } from './caution'
 import { coverJob, routeOf, type Stop } from './coverage'
 import { cutJob, type CutPlan } from './cut'
 import { live, type JobDocument } from './job'
+import { surveysOf } from './survey/read'
 import type { Closing } from './measure'
 import { priceJob, priceLooks } from './price'
 import { scopeJob } from './scope'
@@ -43,6 +44,7 @@ const STAGES: { readonly [S in Stage]: (read: Derived, given: Given) => Derived[
   list: ({ job }, { today }) => listState(job, today),
   closing: ({ job }) => closingOf(job),
   problems: ({ job, closing, coverage }) => problemsOf(job, closing, coverage.notPermitted),
+  surveys: ({ job }) => surveysOf(job),
   cautions: ({ job }) => cautionsOf(job),
   trace: ({ job }) => traceJob(job),
   guards: ({ job, trace }) => guardsOf(job, trace),

@@ -179,6 +179,7 @@ export function jobOf(of: Omit<Case, 'cause'> & Partial<Pick<Case, 'cause'>>): J
     house: {
       id: 'house',
       removed: false,
+      kind: 'house',
       year_built:
         of.house?.year === null ? { kind: 'unknown' } : { kind: 'known', year: of.house?.year ?? 1965 },
       storeys: 1,

@@ -6,6 +6,7 @@ const PARTS = [
   'Before',
   'Looked at',
   'Framing',
+  'Surveys',
   'Scope line',
   'List',
   'Photos',

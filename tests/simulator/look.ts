@@ -190,6 +190,7 @@ export function lookAt(
       house: {
         id: 'house',
         removed: false,
+        kind: 'house',
         year_built: { kind: 'known', year: world.built },
         storeys: world.storeys,
         foundation: world.crawl ? 'crawl' : 'slab',

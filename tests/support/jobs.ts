@@ -12,6 +12,7 @@ export function smallHouse(more: Partial<JobDocument> = {}): JobDocument {
     house: {
       id: 'house',
       removed: false,
+      kind: 'house',
       year_built: { kind: 'known', year: 1990 },
       storeys: 1,
       foundation: 'crawl',

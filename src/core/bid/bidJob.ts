@@ -15,7 +15,8 @@ import {
   sizeOfFinding,
   WAYS_TO_LOOK,
 } from '../job'
-import { feet, type Cents } from '../measure'
+import { feet, formatCents, type Cents } from '../measure'
+import { priceOfLook } from '../price'
 import { outsideScope, outsideWords } from '../scope'
 import { causeOf, isSureEnough } from '../trace'
 import { responseAnswer } from '../walk'
@@ -26,6 +27,7 @@ import { clausesOf, listHeading } from './clauses'
 import { headsOf, placeOfFinding } from './groups'
 import { seenWords } from './ownerWords'
 import { BID_VERSION } from './raiseBid'
+import { measuredOf } from './measured'
 import { saidSources } from './saidSources'
 import { sourcePairs } from './sourcePairs'
 import type { Stages } from './stages'
@@ -49,7 +51,14 @@ function rowsOf(job: JobDocument): string[][] {
 
 /** The strip for paper and for the owner's screen, every row to one scale. */
 function drawRows(job: JobDocument, stages: Stages): BidModel['drawings'] {
-  const view = { px: 100, coverage: stages.coverage, trace: stages.trace, chosen: [], only: null }
+  const view = {
+    px: 100,
+    coverage: stages.coverage,
+    trace: stages.trace,
+    chosen: [],
+    only: null,
+    surveys: true,
+  }
   const rows = rowsOf(job)
   const widths = rows.map((only) => {
     const { left, right } = drawStrip(job, { ...view, only })
@@ -89,12 +98,13 @@ function hazardLines(cautions: readonly Caution[]): BidHazardLine[] {
   }))
 }
 
-function causeWords(finding: Finding, { trace, firstLooks }: Stages): string | null {
+function causeWords(finding: Finding, job: JobDocument, { trace, firstLooks }: Stages): string | null {
   const traced = trace.findings.find((each) => each.finding_id === finding.id)
   if (!traced) return null
   if (traced.cause === null || !isSureEnough(traced.certainty)) {
     const look = firstLooks.find(({ finding_ids }) => finding_ids.includes(finding.id))
-    return BID_SAYS.notExplained(look?.says ?? null)
+    const price = look ? priceOfLook(look.way, job.rates, job.settings) : null
+    return BID_SAYS.notExplained(look?.says ?? null, price === null ? null : formatCents(price))
   }
   const name = causeOf(traced.cause).name.toLowerCase()
   if (traced.stated) return BID_SAYS.statedCause(name, traced.stated.by)
@@ -261,7 +271,7 @@ export function bidJob(job: JobDocument, stages: Stages, preparedOn: string): Bi
         suspected: finding.suspected,
         group: heads.ofFinding(finding),
         says: seenWords([finding]),
-        cause: causeWords(finding, stages),
+        cause: causeWords(finding, job, stages),
         photos: job.photos.filter((photo) => finding.photo_ids.includes(photo.id)).map(bidPhoto),
       }
     }),
@@ -284,6 +294,7 @@ export function bidJob(job: JobDocument, stages: Stages, preparedOn: string): Bi
     payments: job.rates?.payments ?? { stages: [], deposit_limit_share: null, deposit_limit_cents: null },
     expects: null,
     waiting: null,
+    measured: measuredOf(job, stages),
     response: responseOf(job, stages),
     source_pairs: sourcePairs(stages, job),
     clauses: clausesOf(job, stages, preparedOn),

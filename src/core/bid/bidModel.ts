@@ -114,7 +114,7 @@ const BidBeside = z.strictObject({
 /** The bid as its owner reads it. It carries no cost, hours, overhead or profit. Frozen when sent. */
 export const BidModel = z.strictObject({
   format: z.literal('detrimus-bid'),
-  version: z.literal(4),
+  version: z.literal(5),
   title: z.string(),
   address: z.string(),
   firm: z.strictObject({
@@ -179,6 +179,8 @@ export const BidModel = z.strictObject({
     .nullable(),
   /** What may be found behind what is opened, by the unit: the first, and each further one at the same place. */
   finds: z.array(z.strictObject({ what: z.string(), first_cents: CentsValue, further_cents: CentsValue })),
+  /** What was measured, place by place: the day of the last reading, and what it said in plain sentences. */
+  measured: z.array(z.strictObject({ where: z.string(), day: Day, says: z.string() })),
   /** Somebody's list, answered number by number; null: there is none. */
   response: z
     .strictObject({

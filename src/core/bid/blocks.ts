@@ -219,6 +219,16 @@ function waitingBlocks({ waiting }: BidModel): BidBlock[] {
   ]
 }
 
+/** What was measured, place by place. */
+function measuredTable({ measured }: BidModel): BidBlock[] {
+  if (measured.length === 0) return []
+  const rows = measured.map(({ where, day, says }) => [where, says, dayWords(day)])
+  return [
+    { kind: 'table', name: 'Measured', heads: ['Where', 'What it came to', 'Read on'], rows, amounts: false },
+    { kind: 'words', text: OWNER_SAYS.measured, tone: 'quiet' },
+  ]
+}
+
 /** The same in a line, for a page that has no room for a table. */
 function dueWords(model: BidModel): BidBlock[] {
   const due = paymentsOf(model.total_cents, model.payments).map(
@@ -340,6 +350,7 @@ export function sectionsOf(
         : []),
     ]),
     ...(prices ? section('If we find more', findsBlocks(model)) : []),
+    ...section('What we measured', measuredTable(model)),
     ...section('Why it is damaged', clauseOf(SOURCES_CLAUSE)),
     ...section('Your list', responseTable(model, shown.each)),
     ...section('Not in the price', besideTable(model)),

@@ -1,6 +1,14 @@
 import { partOf, plainPart } from '../catalogue'
 import { inWords, OWNER_GRADES, OWNER_SAYS, OWNER_WORST } from '../catalogue/sentences/owner'
-import { gradeOf, oneOfSize, sizeOfFinding, areaOf_ft2, type Finding, type JobDocument } from '../job'
+import {
+  gradeOf,
+  oneOfSize,
+  sizeOfFinding,
+  areaOf_ft2,
+  type Finding,
+  type HowKnown,
+  type JobDocument,
+} from '../job'
 import { toFeet, type Length } from '../measure'
 import type { ItemSpot, ScopeItem } from '../scope'
 import { causeOf, type Trace } from '../trace'
@@ -27,6 +35,14 @@ export function spokenLength(length: Length): string {
   const whole = Math.round(feet)
   return `about ${inWords(whole)} ${whole === 1 ? 'foot' : 'feet'}`
 }
+
+/** What does not rot is not tried with an awl: seen from near, it is seen. */
+const isSeen = (finding: Finding): boolean =>
+  kindOf(finding) === 'other' &&
+  finding.component !== null &&
+  !finding.suspected &&
+  NEAR.has(finding.how_known)
+const NEAR: ReadonlySet<HowKnown> = new Set<HowKnown>(['opened', 'touched', 'instrument', 'seen-close'])
 
 /** How much of it, as it is said after the grade: *over about three feet*. Empty where nothing was measured. */
 function sizeWords(findings: readonly Finding[]): string {
@@ -60,6 +76,9 @@ function seenAlike(findings: readonly Finding[]): string {
   const grades = findings.flatMap((each) => gradeOf(each) ?? [])
   const size = sizeWords(findings)
   const many = placesOf(findings)
+  if (grades.length < findings.length && findings.every(isSeen)) {
+    return many === 1 ? OWNER_SAYS.shown(part, size) : OWNER_SAYS.shownMany(inWords(many), part, size)
+  }
   if (grades.length < findings.length) {
     return many === 1 ? OWNER_SAYS.untouched(part, size) : OWNER_SAYS.untouchedMany(inWords(many), part, size)
   }

@@ -35,6 +35,13 @@ test('a bid frozen before choices says of its work what it said, and nothing of 
   for (const { does } of was.items) expect(printed).toContain(JSON.stringify(does).slice(1, -1))
 })
 
+test('a bid frozen before measurements says nothing of any, and the rest as it was', () => {
+  const frozen = JSON.parse(readFileSync('tests/kept/kelp-row-7.v4.bid.json', 'utf8')) as object
+  const bid = readBid(frozen)
+  if (!bid.ok) throw new Error(JSON.stringify(bid.error))
+  expect(bid.value).toEqual({ ...frozen, version: BID_VERSION, measured: [] })
+})
+
 test('every version below this one has its step; one of today is read as it is', () => {
   for (let version = 1; version < BID_VERSION; version += 1) expect(BID_STEPS[version]).toBeDefined()
   expect(readBid(JSON.parse(JSON.stringify(alder)))).toMatchObject({ ok: true })

@@ -88,9 +88,11 @@ export const BID_STEPS: Readonly<Record<number, (bid: Body) => Body>> = {
       })),
     }
   },
+  // Before version 5 a bid did not say what was measured.
+  4: (bid) => ({ measured: [], ...bid, version: 5 }),
 }
 
-export const BID_VERSION = 4
+export const BID_VERSION = 5
 
 export type BidReadError =
   | { readonly kind: 'bid-too-new'; readonly version: number }

@@ -2,6 +2,7 @@ import type { Cautions } from '../caution'
 import type { Coverage } from '../coverage'
 import type { Looks, Price } from '../price'
 import type { Scope } from '../scope'
+import type { Surveys } from '../survey/read'
 import type { Takeoff } from '../takeoff'
 import type { FirstLook, Trace } from '../trace'
 import type { ListState } from '../walk'
@@ -11,6 +12,7 @@ export type Stages = {
   readonly coverage: Coverage
   readonly trace: Trace
   readonly firstLooks: readonly FirstLook[]
+  readonly surveys: Surveys
   readonly cautions: Cautions
   readonly scope: Scope
   readonly takeoff: Takeoff

@@ -3,7 +3,7 @@ import { placeOf } from '../geometry'
 import { byId, factsOf, type JobDocument } from '../job'
 import { dangersOf, type Danger } from './dangers'
 import { isLeadPresumed } from './leadRule'
-import { whereOf } from './whereOf'
+import { placeWords, whereOf } from './whereOf'
 
 /** A thing that can hurt someone: what, where, what can happen, what to do now, who. */
 export type Caution = {
@@ -47,6 +47,7 @@ function whereIs(danger: Danger, job: JobDocument): string {
   const finding = byId(job.findings, danger.finding_id)
   if (finding) return whereOf(finding, job)
   const { at } = danger
+  if (at.kind === 'place') return placeWords(at.place, job)
   const id = at.kind === 'whole-side' || at.kind === 'feature' ? at.side_id : null
   const side = byId(job.sides, id)
   return side ? `${side.facing} ${side.letter}` : 'the house'
@@ -70,6 +71,12 @@ function seenDrafts(job: JobDocument, dangers: readonly Danger[]): Draft[] {
   )
 }
 
+/** All that one survey shows of one kind, in one sentence. */
+function allSaid(danger: Danger, dangers: readonly Danger[]): string {
+  const alike = dangers.filter((each) => each.survey_id === danger.survey_id && each.row.id === danger.row.id)
+  return alike.map((each) => each.says).join(', ')
+}
+
 function fromDangers(job: JobDocument, dangers: readonly Danger[]): Draft[] {
   const hazards = new Map(factsOf(job, 'hazard').map((hazard) => [hazard.id, hazard]))
   const said = new Set<string>()
@@ -78,11 +85,13 @@ function fromDangers(job: JobDocument, dangers: readonly Danger[]): Draft[] {
     const hazard = danger.hazard_id === null ? undefined : hazards.get(danger.hazard_id)
     const id = hazard
       ? `hazard:${hazard.id}`
-      : `${ID_OF[danger.row.id] ?? danger.row.id}:${danger.finding_id}`
+      : danger.survey_id
+        ? `survey:${danger.survey_id}:${danger.row.id}`
+        : `${ID_OF[danger.row.id] ?? danger.row.id}:${danger.finding_id}`
     if (said.has(id)) return []
     said.add(id)
     const made = draft(id, danger.row, {
-      what: danger.says,
+      what: danger.survey_id ? allSaid(danger, dangers) : danger.says,
       where: whereIs(danger, job),
       finding_ids: danger.finding_id === null ? [] : [danger.finding_id],
     })

@@ -6,29 +6,14 @@ import {
   partOf,
   PEST_SIGNS,
   type CautionBySign,
-  type CautionRow,
 } from '../catalogue'
 import { placeOf } from '../geometry'
 import { byId, factsOf, gradeOf, isStructuralDecay, type Finding, type JobDocument, type Place } from '../job'
 import { feet } from '../measure'
+import type { Danger, DangerPlace } from './danger'
+import { surveyDangers } from './surveyDangers'
 
-/**
- * A danger where it is: what kind, the part it is about (null: all that stands there), and where. Findings and signed hazards
- * both make them; whoever asks does not care which.
- */
-export type Danger = {
-  readonly row: CautionRow
-  readonly says: string
-  readonly part: string | null
-  readonly at: DangerPlace
-  readonly finding_id: string | null
-  readonly hazard_id: string | null
-}
-export type DangerPlace =
-  | { readonly kind: 'house' }
-  | { readonly kind: 'whole-side'; readonly side_id: string }
-  | { readonly kind: 'feature'; readonly feature_id: string; readonly side_id: string | null }
-  | { readonly kind: 'place'; readonly place: Place }
+export type { Danger, DangerPlace } from './danger'
 
 /** How far along a wall two members count as one piece of framing. Our judgement. */
 const NEAR = feet(4)
@@ -114,9 +99,11 @@ export function dangersOf(job: JobDocument): Danger[] {
     const parts = named.length === 0 ? [finding?.component ?? null] : [...new Set(named)]
     return parts.map((part) => ({ ...danger, part }))
   })
-  return [...hazards, ...job.findings.flatMap((finding) => fromFinding(finding, job))].sort(
-    (a, b) => a.row.rank - b.row.rank,
-  )
+  return [
+    ...hazards,
+    ...surveyDangers(job),
+    ...job.findings.flatMap((finding) => fromFinding(finding, job)),
+  ].sort((a, b) => a.row.rank - b.row.rank)
 }
 
 /** Where something is done: at a place, or over a whole side. */

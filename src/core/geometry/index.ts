@@ -42,5 +42,6 @@ export {
 } from './moveMark'
 export { findingsOnPart, openingParts, placeOnPart, type OpeningPart } from './openingParts'
 export { gapInside, insideViews, type InsideView } from './insideView'
+export { contours, type Contour } from './contours'
 export { sightLine, type SightLine } from './sightLine'
 export { snapHeight, snapStation, type Caught, type Snap } from './snap'

@@ -51,6 +51,7 @@ export function featureBox(feature: Feature, walls: Walls): WallBox {
     case 'window':
     case 'door':
     case 'bay':
+    case 'crawl-opening':
     case 'penetration': {
       const bottom = resolveHeight(feature.sill, walls.house, at)
       return within(bottom, bottom + feature.height)
@@ -87,6 +88,10 @@ export function featureBox(feature: Feature, walls: Walls): WallBox {
       const up = fallOf(feature.in_from_wall, side?.pitch_in_12 ?? 0)
       const foot = (side ? wallTop(side, walls.house) : 0) + up
       return within(foot, foot + inches(12))
+    }
+    case 'at-ground': {
+      const [low, high] = [above(inches(0)), above(feature.surface)]
+      return within(Math.min(low, high), Math.max(low + inches(3), high))
     }
     case 'outline': {
       const heights = feature.points.map((point) => point.height)

@@ -1,5 +1,5 @@
 import { partName } from '../catalogue'
-import { FEATURE_WORDS, type EntityKind, type JobDocument } from '../job'
+import { FEATURE_WORDS, SURVEY_KINDS, type EntityKind, type JobDocument } from '../job'
 import { causeName, itemName, on, side } from './say'
 
 /** What a thing is called where it is one of many, as far as the job still knows it. */
@@ -35,6 +35,10 @@ export const NOUNS: Readonly<Record<EntityKind, (id: string, job: JobDocument) =
   response_item: (id, job) =>
     `number ${job.response_items.find((each) => each.id === id)?.number ?? ''} of the list`,
   framing_piece: (id, job) => job.framing_pieces.find((each) => each.id === id)?.label || 'a member below',
+  survey: (id, job) => {
+    const found = job.surveys.find((each) => each.id === id)
+    return found ? `the survey “${SURVEY_KINDS[found.kind].toLowerCase()}”` : 'a survey'
+  },
   judgement: (id, job) => {
     const found = job.judgements.find((each) => each.id === id)
     return found ? `the cause stated: ${causeName(found.cause)}` : 'a cause stated'

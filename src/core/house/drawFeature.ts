@@ -1,7 +1,7 @@
 import { casingOf, featureBox } from '../geometry'
 import type { Feature, JobDocument } from '../job'
 import { feet, inches } from '../measure'
-import { box, polygon, strokes, type Point, type Shape } from './drawing'
+import { box, hatch, polygon, strokes, type Point, type Shape } from './drawing'
 
 type Corners = { left: number; right: number; bottom: number; top: number }
 
@@ -39,6 +39,16 @@ function drawSmallRoof(at: Corners, rise: number): Shape[] {
     polygon('trim', box(at.left - over, at.top - rise - inches(4), at.right + over, at.top - rise)),
   ]
 }
+
+/** What lies at the foot of a wall, by what it is. */
+const GROUND_INK = {
+  walk: 'foundation',
+  patio: 'foundation',
+  drive: 'foundation',
+  soil: 'deck',
+  mulch: 'deck',
+  planter: 'deck',
+} as const
 
 /** A feature as seen from outside, at true size. */
 export function drawFeature(feature: Feature, job: JobDocument, x: number): Shape[] {
@@ -107,6 +117,13 @@ export function drawFeature(feature: Feature, job: JobDocument, x: number): Shap
         polygon('glass', box(at.left + gap, at.bottom + gap, at.right - gap, at.top - gap)),
       ]
     }
+    case 'at-ground':
+      return [polygon(GROUND_INK[feature.what], whole)]
+    case 'crawl-opening':
+      return [
+        polygon('trim', whole),
+        strokes('ground', feature.what === 'vent' ? hatch(whole, (at.top - at.bottom) / 3) : [whole]),
+      ]
     case 'penetration':
       return [
         polygon('trim', whole),

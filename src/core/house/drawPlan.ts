@@ -5,6 +5,7 @@ import { feet, formatLength, inches, type Length } from '../measure'
 import { scopeParts } from '../scope/scopeLine'
 import { polygon, strokes, type Mark, type Point, type Shape } from './drawing'
 import { findingNumber } from './drawFindings'
+import { drawSurveysOnPlan } from './drawSurveys'
 
 /** The house from above: x to the right along the front, y away from the street, 64ths of an inch. */
 export type PlanDrawing = {
@@ -19,6 +20,8 @@ export type PlanView = {
   /** House units to a pixel: marks do not grow with the house. */
   readonly px: number
   readonly chosen: readonly string[]
+  /** What was measured, drawn over the floor. */
+  readonly surveys?: boolean
 }
 
 /** Thickness walls are drawn with. Nobody measured them. */
@@ -71,6 +74,10 @@ function drawOne(feature: Feature, wall: PlanWall, length: number, job: JobDocum
       return [
         polygon('outline', within(-1 * (feature.in_from_wall + feature.width), -1 * feature.in_from_wall)),
       ]
+    case 'at-ground':
+      return [polygon('outline', within(0, feature.depth))]
+    case 'crawl-opening':
+      return [polygon('trim', within(-WALL, inches(1)))]
     case 'penetration':
     case 'outline':
       return [polygon('trim', within(-WALL, inches(4)))]
@@ -193,7 +200,9 @@ export function drawPlan(job: JobDocument, view: PlanView): PlanDrawing {
     )
     // A name is wider than high: beside an upright wall it needs more room.
     const upright = Math.abs(wall.out.x) > Math.abs(wall.out.y)
-    const label = planAt(wall, length / 2, length, -WALL - (upright ? 30 : 16) * view.px)
+    // What was measured needs the floor: then the names stand outside.
+    const aside = (upright ? 30 : 16) * view.px
+    const label = planAt(wall, length / 2, length, view.surveys ? WALL + aside : -WALL - aside)
     return [
       {
         kind: 'mark',
@@ -245,8 +254,9 @@ export function drawPlan(job: JobDocument, view: PlanView): PlanDrawing {
   const found = drawFound(walls, lengths, job, view)
   const all = [...sides, ...features, ...found].map((mark) => mark.box)
   const pad = 44 * view.px
-  const left = Math.min(0, ...all.map((each) => each.left)) - pad
-  const right = Math.max(feet(10), ...all.map((each) => each.right)) + pad
+  const named = view.surveys ? pad : 0
+  const left = Math.min(0, ...all.map((each) => each.left)) - pad - named
+  const right = Math.max(feet(10), ...all.map((each) => each.right)) + pad + named
   const bottom = Math.min(0, ...all.map((each) => each.bottom)) - pad
   const top = Math.max(feet(10), ...all.map((each) => each.top)) + pad
   return {
@@ -259,6 +269,7 @@ export function drawPlan(job: JobDocument, view: PlanView): PlanDrawing {
       ...before,
       ...sides,
       ...within,
+      ...(view.surveys ? drawSurveysOnPlan(job, walls, lengths, view.px) : []),
       ...drawNorth(job, [middle.x, middle.y], view.px),
       ...found,
     ],

@@ -7,6 +7,7 @@ import { drawFeature } from './drawFeature'
 import { drawWall } from './drawSide'
 import { drawFindings } from './drawFindings'
 import { drawScopeLine } from './drawScopeLine'
+import { drawSurveysOnStrip } from './drawSurveys'
 import {
   drawnLength,
   featureBox,
@@ -26,6 +27,8 @@ export type StripView = {
   readonly chosen: readonly string[]
   /** Only these sides, for one side at a time on a phone; null for all. */
   readonly only: readonly string[] | null
+  /** What was measured, drawn over the walls. */
+  readonly surveys?: boolean
 }
 
 /** Air between neighbouring walls, so that both roof edges show. */
@@ -226,6 +229,7 @@ export function drawStrip(job: JobDocument, view: StripView): Drawing {
       ...features,
       ...(view.coverage ? drawUnseen(view.coverage, spans, job, view.px) : []),
       ...(view.trace ? drawSources(view.trace, spans, job, view) : []),
+      ...(view.surveys ? drawSurveysOnStrip(job, spans, view.px) : []),
       ...drawScopeLine(job, spans, view.px),
       ...drawFindings(job, xOf, { ...view, right }),
     ],

@@ -37,6 +37,9 @@ export type Ink =
   | 'water'
   | 'water-path'
   | 'open-end'
+  | 'level'
+  | 'level-line'
+  | 'contour'
   | 'tape'
   | 'tape-tick'
   | 'tape-foot'
@@ -61,7 +64,7 @@ export type Shape =
 /** Shapes that belong to one thing and can be pointed at. */
 export type Mark = {
   readonly kind: 'mark'
-  readonly of: 'side' | 'feature' | 'finding' | 'source' | 'stretch'
+  readonly of: 'side' | 'feature' | 'finding' | 'source' | 'stretch' | 'survey'
   /** One id, or several when findings that would overlap were gathered. */
   readonly ids: readonly string[]
   /** Said by a screen reader. */

@@ -86,6 +86,7 @@ const FIXED: Partial<Record<EntityKind, readonly string[]>> = {
   feature: ['number', 'kind'],
   finding: ['number'],
   photo: ['sha256', 'media_type', 'bytes'],
+  survey: ['kind'],
 }
 
 /** Fields of a kind that no edit sets: given at creation, or by the server. */

@@ -4,12 +4,13 @@ import { Fact } from './facts'
 import * as features from './features'
 import * as pictures from './pictures'
 import { Rates, Settings } from './settings'
+import * as surveys from './surveys'
 import { Id } from './values'
 import * as walk from './walkEntities'
 
 export const JOB_FORMAT = 'detrimus-job'
 /** Raised with every change of shape; `raise` knows the way up from each older one. */
-export const JOB_VERSION = 10
+export const JOB_VERSION = 11
 
 /**
  * Every kind of editable thing: the schema of one, the key it has in the job file, and whether it is one or many.
@@ -31,6 +32,7 @@ export const ENTITY_KINDS = {
   scope_stretch: { schema: walk.ScopeStretch, key: 'scope_stretches', many: true, money: false },
   response_item: { schema: walk.ResponseItem, key: 'response_items', many: true, money: false },
   framing_piece: { schema: walk.FramingPiece, key: 'framing_pieces', many: true, money: false },
+  survey: { schema: surveys.Survey, key: 'surveys', many: true, money: false },
   judgement: { schema: entities.Judgement, key: 'judgements', many: true, money: false },
   source_decision: { schema: entities.SourceDecision, key: 'source_decisions', many: true, money: false },
   work_item: { schema: entities.WorkItem, key: 'work_items', many: true, money: false },
@@ -59,6 +61,7 @@ export const JobDocument = z.strictObject({
   scope_stretches: z.array(walk.ScopeStretch),
   response_items: z.array(walk.ResponseItem),
   framing_pieces: z.array(walk.FramingPiece),
+  surveys: z.array(surveys.Survey),
   judgements: z.array(entities.Judgement),
   source_decisions: z.array(entities.SourceDecision),
   work_items: z.array(entities.WorkItem),
@@ -83,6 +86,7 @@ export type ScopeStretch = z.infer<typeof walk.ScopeStretch>
 export type ResponseList = z.infer<typeof walk.ResponseList>
 export type ResponseItem = z.infer<typeof walk.ResponseItem>
 export type FramingPiece = z.infer<typeof walk.FramingPiece>
+export type Survey = z.infer<typeof surveys.Survey>
 export type Judgement = z.infer<typeof entities.Judgement>
 export type SourceDecision = z.infer<typeof entities.SourceDecision>
 export type WorkItem = z.infer<typeof entities.WorkItem>
@@ -105,6 +109,7 @@ export type EntityOf = {
   scope_stretch: ScopeStretch
   response_item: ResponseItem
   framing_piece: FramingPiece
+  survey: Survey
   judgement: Judgement
   source_decision: SourceDecision
   work_item: WorkItem

@@ -77,8 +77,11 @@ export const Surroundings = z.strictObject({
   irrigation: z.enum(['unknown', 'yes', 'no']),
 })
 
+export const HOUSE_KINDS = ['house', 'attached', 'manufactured-home', 'outbuilding'] as const
 export const House = z.strictObject({
   ...base,
+  /** `attached`: to another dwelling that is not in the job. */
+  kind: z.enum(HOUSE_KINDS),
   year_built: YearBuilt,
   storeys: z.int().min(1).max(4),
   foundation: z.enum(['crawl', 'basement', 'slab', 'piers', 'piers-with-skirt', 'unknown']),

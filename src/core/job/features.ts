@@ -127,6 +127,26 @@ export const RoofFeature = z.strictObject({
   /** Level, from the wall below it up the roof to its lower edge: 0 at the eave. */
   in_from_wall: LengthValue,
 })
+export const AT_GROUND = ['walk', 'patio', 'drive', 'soil', 'mulch', 'planter'] as const
+/** What lies against the foot of a wall, and how far out it reaches. */
+export const GroundFeature = z.strictObject({
+  ...base,
+  kind: z.literal('at-ground'),
+  what: z.enum(AT_GROUND),
+  /** Its width, from the wall out. */
+  depth: LengthValue,
+  /** Its surface over (or under) the ground beside it, at the wall. */
+  surface: HeightValue,
+})
+export const BELOW_OPENINGS = ['hatch', 'vent'] as const
+/** A way into the crawl space, or its air. */
+export const BelowFeature = z.strictObject({
+  ...base,
+  kind: z.literal('crawl-opening'),
+  what: z.enum(BELOW_OPENINGS),
+  height: LengthValue,
+  sill: Height,
+})
 /** What no kind above fits: drawn as it was outlined, points in order, heights above the ground. */
 export const OutlineFeature = z.strictObject({
   ...base,
@@ -154,6 +174,8 @@ export const FEATURE_WORDS = {
   leader: 'downspout',
   fixture: 'fixture',
   'on-roof': 'on the roof',
+  'at-ground': 'at the ground',
+  'crawl-opening': 'crawl opening',
 } as const
 
 /** More kinds join this union without touching the ones that are here. */
@@ -172,4 +194,6 @@ export const Feature = z.discriminatedUnion('kind', [
   LeaderFeature,
   FixtureFeature,
   RoofFeature,
+  GroundFeature,
+  BelowFeature,
 ])

@@ -1,8 +1,17 @@
 export { byId } from './byId'
 export * from './values'
 export { KnowledgeId, type ComponentId, type MaterialId, type MethodId } from './components'
-export { Facing, PersonRole, Spot, Surroundings, WORK_STATES, WorkPlace, type WorkState } from './entities'
-export { FEATURE_WORDS, FIXTURES, ON_ROOF } from './features'
+export {
+  Facing,
+  HOUSE_KINDS,
+  PersonRole,
+  Spot,
+  Surroundings,
+  WORK_STATES,
+  WorkPlace,
+  type WorkState,
+} from './entities'
+export { AT_GROUND, BELOW_OPENINGS, FEATURE_WORDS, FIXTURES, ON_ROOF } from './features'
 export { PAPERS, Payments, Rates, Settings, SHOWN_PRICES, TAX_RULES, TAX_WORDS } from './settings'
 export { PRICE_BASES, type PriceBasis } from './entities'
 export {
@@ -22,6 +31,7 @@ export {
   type WayToLook,
   type ZoneId,
 } from './facts'
+export { GUTTER_FALLS, SURVEY_KINDS, type SurveyKind } from './surveys'
 export { PictureMark, type PictureCanvas, type PicturePoint } from './pictures'
 export { COMPASS, RESPONSE_ANSWERS, type ResponseAnswer } from './walkEntities'
 export { BECAME, raiseBody, raiseChange, raiseFact, raiseStamps, UNNAMED_EDITION } from './raise'

@@ -38,6 +38,7 @@ export function live(job: JobDocument): JobDocument {
     scope_stretches: keep(job.scope_stretches).filter((stretch) => sideIds.has(stretch.side_id)),
     response_items: keep(job.response_items).sort((a, b) => a.order - b.order),
     framing_pieces: keep(job.framing_pieces),
+    surveys: keep(job.surveys).filter((survey) => !('side_id' in survey) || sideIds.has(survey.side_id)),
     findings: keep(job.findings),
     judgements: keep(job.judgements),
     source_decisions: keep(job.source_decisions),

@@ -44,6 +44,7 @@ export function newJob(of: {
     scope_stretches: [],
     response_items: [],
     framing_pieces: [],
+    surveys: [],
     judgements: [],
     source_decisions: [],
     work_items: [],

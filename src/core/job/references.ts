@@ -75,6 +75,20 @@ export function namesIn(kind: EntityKind, entity: unknown): Named[] {
       const id = (entity as JobDocument['framing_pieces'][number]).finding_id
       return id === null ? [] : [{ at: 'finding_id', id, kind: 'finding' }]
     }
+    case 'survey': {
+      const survey = entity as JobDocument['surveys'][number]
+      const at: Named[] =
+        survey.kind === 'crack'
+          ? placeNames('place', survey.place)
+          : survey.kind === 'deck'
+            ? survey.feature_id === null
+              ? []
+              : [{ at: 'feature_id', id: survey.feature_id, kind: 'feature' }]
+            : 'side_id' in survey
+              ? [{ at: 'side_id', id: survey.side_id, kind: 'side' }]
+              : []
+      return [...list('finding_ids', survey.finding_ids, 'finding'), ...at]
+    }
     case 'source_decision':
     case 'judgement':
       return list('finding_ids', (entity as JobDocument['judgements'][number]).finding_ids, 'finding')

@@ -62,6 +62,8 @@ const FEATURES: Readonly<Record<keyof typeof FEATURE_WORDS, string>> = {
   gutter: 'canaleta',
   leader: 'bajante',
   fixture: 'aparato',
+  'at-ground': 'en el suelo',
+  'crawl-opening': 'abertura del sótano bajo',
   'on-roof': 'en el techo',
 }
 

@@ -1,7 +1,7 @@
 export { productiveShare } from './productive'
 export type { NoRate } from './cost'
 export { priceJob, type ApartLine, type JobPrice, type Price, type PriceLine } from './priceJob'
-export { priceLooks, type LookLine, type Looks } from './priceLooks'
+export { priceLooks, priceOfLook, type LookLine, type Looks } from './priceLooks'
 export { toldPrices, type ToldPrice } from './toldPrices'
 export { buildUpOf, type Made } from './buildUp'
 export { basisOf, basisWords, chargedHour, quantityOfItem, type LineBasis } from './basis'

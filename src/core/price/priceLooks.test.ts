@@ -3,7 +3,7 @@ import { notLooked } from '../../../demo/build'
 import { smallHouse } from '../../../tests/support/jobs'
 import { reckoned } from '../../../tests/support/arithmetic'
 import { coverJob } from '../coverage'
-import { priceLooks } from './priceLooks'
+import { priceLooks, priceOfLook } from './priceLooks'
 
 const three = smallHouse({
   facts: [
@@ -50,4 +50,13 @@ test('gear is hired once, and a missing rate is said', () => {
 
 test('without rates nothing is priced', () => {
   expect(priceLooks(coverJob(three).holds, null, three.settings)).toEqual({ kind: 'withheld' })
+})
+
+test('one look has a price beside what is not explained; where its gear has no rate it has none', () => {
+  // By hand: (0.3 + 0.25) h ÷ 0.70 × $48 = $37.714; × 1.35 ÷ 0.88 = $57.86, up to $60.
+  expect(priceOfLook('ladder', three.rates, three.settings)).toBe(6000)
+  const without = { ...three.rates!.consumable_cents }
+  delete without['lift-day']
+  expect(priceOfLook('lift', { ...three.rates!, consumable_cents: without }, three.settings)).toBeNull()
+  expect(priceOfLook('ladder', null, three.settings)).toBeNull()
 })

@@ -96,3 +96,19 @@ export function priceLooks(
   const total_cents = lines.reduce((sum, line) => sum + line.sell_cents, 0) as Cents
   return { kind: 'priced', lines, total_cents, missing }
 }
+
+/**
+ * The price to look once one way, as an offer beside what is not explained yet.
+ *
+ * @returns null without rates, or where the gear of that way has none
+ */
+export function priceOfLook(
+  way: WayToLook,
+  rates: EntityOf['rates'] | null,
+  settings: EntityOf['settings'],
+): Cents | null {
+  const hold: Hold = { id: way, from: 'noted', why: '', way, way_to_look: '', finding_ids: [] }
+  const looks = priceLooks([hold], rates, settings)
+  if (looks.kind !== 'priced' || looks.missing.length > 0) return null
+  return looks.lines[0]?.sell_cents ?? null
+}

@@ -20,3 +20,11 @@ export type Computed<Result> = {
 export const GOVERNS = 'Local code and the authority having jurisdiction govern.'
 /** Where a table ends, its answer ends. */
 export const BEYOND = 'Beyond the table: an engineer, or more outlets.'
+
+/** Inches as one reads them off a tape: 100 → 8 ft 4 in. */
+export function feetAndInches(value_in: number): string {
+  const [feet, inches] = [Math.floor(value_in / 12 + 1e-9), +(value_in % 12).toFixed(2)]
+  return [feet > 0 ? `${feet} ft` : '', inches > 0 || feet === 0 ? `${inches} in` : '']
+    .filter(Boolean)
+    .join(' ')
+}

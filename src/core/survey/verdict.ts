@@ -41,10 +41,10 @@ export type Verdict = {
 const PUSHED_FROM_IN = 0.5
 /** A course line that falls so much along a wall is out of level. Common practice. */
 const FALLS_FROM_IN = 0.5
-const SECOND_SURVEY =
+export const SECOND_SURVEY =
   'A second dated survey after a season: shape is movement only with agreeing damage or a second date.'
-const PLUMB = 'Plumb offsets at three heights along the wall: pressure has not been looked for.'
-const LEVELS = 'Levels along one course or over the floor: settlement has not been looked for.'
+export const READ_PLUMB = 'Plumb offsets at three heights along the wall: pressure has not been looked for.'
+export const READ_LEVELS = 'Levels along one course or over the floor: settlement has not been looked for.'
 
 /**
  * What the measurements say, with the reasons and the reading that would settle more. One survey shows a shape; it is movement only with
@@ -85,7 +85,11 @@ export function movementVerdict(of: Measured): Verdict {
   ].some(Boolean)
   const tapered = shapes.some(({ crack, shape }) => crack.run !== 'horizontal' && shape.wide !== 'even')
   const opened = shapes.some(({ shape }) => (shape.grew?.in_ ?? 0) > 1 / 32)
-  const low = say(drop >= FALLS_FROM_IN, `a course line falls ${drop.toFixed(2)} in along the wall`)
+  const allowed = of.across_ft === null ? Infinity : (BUILT_SO.range_in * of.across_ft) / BUILT_SO.over_ft
+  const low = [
+    say(drop >= FALLS_FROM_IN, `a course line falls ${drop.toFixed(2)} in along the wall`),
+    of.plane !== null && of.plane.range_in > allowed,
+  ].some(Boolean)
   const agrees = [
     say(tapered, 'cracks are wider at one end'),
     say(opened, 'a crack grew between two dated looks'),
@@ -99,13 +103,14 @@ export function movementVerdict(of: Measured): Verdict {
     return {
       id: 'lateral',
       reasons,
-      nextReading: of.courses.length === 0 && of.plane === null ? LEVELS : null,
+      nextReading: of.courses.length === 0 && of.plane === null ? READ_LEVELS : null,
     }
-  if (settled) return { id: 'settlement', reasons, nextReading: of.walls.length === 0 ? PLUMB : null }
+  if (settled && of.plane !== null && of.courses.length === 0)
+    reasons.unshift(`the floor lies out of level by ${of.plane.range_in.toFixed(2)} in`)
+  if (settled) return { id: 'settlement', reasons, nextReading: of.walls.length === 0 ? READ_PLUMB : null }
 
   const { plane, across_ft } = of
   if (plane !== null && across_ft !== null) {
-    const allowed = (BUILT_SO.range_in * across_ft) / BUILT_SO.over_ft
     if (plane.range_in <= allowed && !agrees)
       return {
         id: 'as-built',
@@ -129,7 +134,13 @@ export function movementVerdict(of: Measured): Verdict {
         nextReading: SECOND_SURVEY,
       }
   }
+  if (plane !== null && plane.distortion_in >= BUILT_SO.range_in)
+    say(true, `the floor is bent by ${plane.distortion_in.toFixed(2)} in`)
   const nothing =
-    of.walls.length === 0 ? PLUMB : of.courses.length === 0 && plane === null ? LEVELS : SECOND_SURVEY
+    of.walls.length === 0
+      ? READ_PLUMB
+      : of.courses.length === 0 && plane === null
+        ? READ_LEVELS
+        : SECOND_SURVEY
   return { id: 'inconclusive', reasons, nextReading: nothing }
 }

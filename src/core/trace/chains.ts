@@ -2,6 +2,7 @@ import { evidenceFor } from './evidence'
 import { CAUSE_IDS, causeOf, type CauseId } from '../catalogue/causes'
 import { SEARCH } from './modelTypes'
 import type { JobDocument } from '../job'
+import { surveyEvidenceOf } from './surveyEvidence'
 import type { Source } from './traceJob'
 import { weigh } from './weigh'
 
@@ -20,6 +21,7 @@ export type Chain = {
  */
 export function chainsOf(source: Source, all: readonly Source[], job: JobDocument): Chain[] {
   if (source.letter === null) return []
+  const measuredAt = surveyEvidenceOf(job)
   const before = CAUSE_IDS.filter((id) => causeOf(id).leadsTo.includes(source.cause))
   return before.flatMap((first): Chain[] => {
     const other = all.find(
@@ -34,7 +36,7 @@ export function chainsOf(source: Source, all: readonly Source[], job: JobDocumen
       .some((finding) =>
         weigh({
           cause: first,
-          evidence: evidenceFor(finding, job),
+          evidence: evidenceFor(finding, job, measuredAt),
           overrides: job.settings.likelihood_overrides,
           fromOther: false,
         }).some((reason) => reason.counted > SEARCH.speaks),

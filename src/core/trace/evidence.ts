@@ -1,5 +1,6 @@
 import { factsOf, gradeOf, type Finding, type HowKnown, type JobDocument } from '../job'
 import { isSign, signOf, type SignId } from '../catalogue/signs'
+import type { SurveyEvidence } from './surveyEvidence'
 import type { Evidence } from './weigh'
 
 const BY_HAND: ReadonlySet<HowKnown> = new Set<HowKnown>(['opened', 'touched', 'instrument'])
@@ -90,9 +91,13 @@ const LIKE_AT_LEAST = 3
 /**
  * What is known that bears on a finding: its signs, tests of it, of its opening and of the house, and how it stands to its like.
  *
- * A test replaces the same sign seen from further off: one thing is weighed once.
+ * A test replaces the same sign seen from further off, and so does a measurement: one thing is weighed once, measured beats glance.
  */
-export function evidenceFor(finding: Finding, job: JobDocument): Evidence[] {
+export function evidenceFor(
+  finding: Finding,
+  job: JobDocument,
+  measuredAt: SurveyEvidence = () => [],
+): Evidence[] {
   const feature_id = finding.place.kind === 'side' ? finding.place.feature_id : null
   const tested = factsOf(job, 'test').flatMap((test): Evidence[] => {
     const { about, sign, check, present } = test
@@ -104,11 +109,20 @@ export function evidenceFor(finding: Finding, job: JobDocument): Evidence[] {
     const how: HowKnown = check === 'lift-a-course' || check === 'pan-flood' ? 'opened' : 'touched'
     return [{ sign, how, present, check, waterTest: check === 'hose' }]
   })
-  const isTested = (sign: SignId): boolean => tested.some((test) => test.sign === sign)
+  const measured = measuredAt(finding).filter((each) => !tested.some((test) => test.sign === each.sign))
+  const byHand = (sign: SignId): boolean =>
+    finding.signs.some((each) => each.sign === sign && (each.how === 'opened' || each.how === 'touched'))
+  const isTested = (sign: SignId): boolean =>
+    tested.some((test) => test.sign === sign) ||
+    (!byHand(sign) && measured.some((each) => each.sign === sign))
   const seen = finding.signs.flatMap(({ sign, how, present }): Evidence[] =>
     isSign(sign) && !isTested(sign) ? [{ sign, how, present }] : [],
   )
-  const noted = [...seen, ...tested]
+  const noted = [
+    ...seen,
+    ...tested,
+    ...measured.filter((each) => !seen.some((one) => one.sign === each.sign)),
+  ]
   const more = contrast(finding, job).filter((each) => !noted.some((known) => known.sign === each.sign))
   return [...noted, ...more, ...depth(finding, noted)].map((each) => trusted(each, finding, job))
 }

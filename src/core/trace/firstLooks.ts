@@ -1,11 +1,12 @@
 import { FIRST_LOOKS, type FirstLookRow } from '../catalogue/checks/firstLooks'
-import { gradeOf, type Finding, type JobDocument } from '../job'
+import { gradeOf, type Finding, type JobDocument, type WayToLook } from '../job'
 import type { Trace } from './traceJob'
 
 /** A look the trade would take first, and the findings it is for. */
 export type FirstLook = {
   readonly id: string
   readonly says: string
+  readonly way: WayToLook
   readonly finding_ids: readonly string[]
 }
 
@@ -28,6 +29,8 @@ export function firstLooks(job: JobDocument, trace: Trace): FirstLook[] {
   const open = job.findings.filter((finding) => traced.has(finding.id))
   return FIRST_LOOKS.flatMap((row) => {
     const of = open.filter((finding) => isMeant(row, finding, trace))
-    return of.length === 0 ? [] : [{ id: row.id, says: row.says, finding_ids: of.map(({ id }) => id) }]
+    return of.length === 0
+      ? []
+      : [{ id: row.id, says: row.says, way: row.way, finding_ids: of.map(({ id }) => id) }]
   })
 }

@@ -25,6 +25,7 @@ export function houseFacts(job: JobDocument, side: Side | null): ReadonlySet<Hou
     when(house.foundation === 'crawl', 'crawl-space')
     when(house.foundation === 'slab', 'slab')
     when(house.foundation.startsWith('piers'), 'piers')
+    when(house.kind === 'manufactured-home', 'manufactured')
     when(house.storeys > 1, 'two-storeys')
     if (house.climate) {
       const coldest = Math.min(...house.climate.months.map((month) => month.mean_temperature_c))

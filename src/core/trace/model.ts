@@ -12,6 +12,7 @@ import { DEPTH_SIGNS } from '../catalogue/signs/fits'
 import { measuredPlan } from './roofSeats'
 import type { Seat } from './seat'
 import { seatsOf, wholeSeat } from './seats'
+import { surveyEvidenceOf } from './surveyEvidence'
 import { targetOf, type Target } from './target'
 import { isPartOf, oddsOf, sharesFor } from './usual'
 import type { Share } from '../catalogue/causes/priors'
@@ -177,10 +178,11 @@ export function modelOf(job: JobDocument, damaged: readonly Finding[]): Model {
     seats.set(kind, known)
     return known
   }
+  const measuredAt = surveyEvidenceOf(job)
   const weighed = sharedAtOpenings(
     damaged.map((finding) => ({
       finding,
-      evidence: noteOnce(evidenceFor(finding, job)),
+      evidence: noteOnce(evidenceFor(finding, job, measuredAt)),
       target: targetOf(finding, job, ring, plan),
       stated: statedFor(finding, job),
     })),

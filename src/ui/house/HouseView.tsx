@@ -18,6 +18,8 @@ type Props = {
   readonly plan: boolean
   readonly coverage: Coverage | null
   readonly trace: Trace | null
+  /** Whether what was measured is drawn. */
+  readonly surveys: boolean
   readonly lit: ReadonlySet<string> | null
   readonly chosen: readonly string[]
   readonly onTap: (tapped: Tapped) => void
@@ -52,12 +54,19 @@ export const HouseView = memo(function HouseView(props: Props) {
   return (
     <div className="shrink-0">
       {props.plan ? (
-        <PlanPicture job={derived.job} chosen={props.chosen} onTap={props.onTap} tools={props.tools} />
+        <PlanPicture
+          job={derived.job}
+          chosen={props.chosen}
+          surveys={props.surveys}
+          onTap={props.onTap}
+          tools={props.tools}
+        />
       ) : (
         <Strip
           job={derived.job}
           coverage={props.coverage}
           trace={props.trace}
+          surveys={props.surveys}
           lit={props.lit}
           chosen={props.chosen}
           onTap={props.onTap}

@@ -17,10 +17,11 @@ const HIGH = 292
 export function PlanPicture(props: {
   job: JobDocument
   chosen: readonly string[]
+  surveys?: boolean
   onTap: (tapped: Tapped) => void
   tools?: ReactNode
 }) {
-  const { job, chosen, onTap } = props
+  const { job, chosen, surveys = false, onTap } = props
   const [ref, width] = useWidth()
   const [frameRef, zoomed] = useZoom()
   const { zoom } = zoomed
@@ -32,12 +33,13 @@ export function PlanPicture(props: {
     // Marks keep their size on the screen, so how much room they take depends on the scale itself: once more from the first.
     const fit = fitAt(fitAt(fitAt(100)))
     const px = fit / zoom
-    const drawn = drawPlan(job, { px, chosen })
+    const drawn = drawPlan(job, { px, chosen, surveys })
     return { drawing: drawn, frame: { left: drawn.left, top: drawn.top, px } satisfies Frame }
-  }, [job, chosen, width, zoom])
+  }, [job, chosen, surveys, width, zoom])
   const tap = useCallback(
     (mark: Mark): void => {
       if (mark.of === 'finding') onTap({ kind: 'finding', ids: mark.ids })
+      else if (mark.of === 'survey') onTap({ kind: 'survey', id: mark.ids[0]! })
       else if (mark.of === 'feature') onTap({ kind: 'feature', featureId: mark.ids[0]! })
       else onTap({ kind: 'side', sideId: mark.ids[0]! })
     },

@@ -156,6 +156,11 @@ export function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
             walk.setStretch({ id: held.id, side_id: held.side_id, from: held.from, to: held.to })
           return
         }
+        case 'survey':
+          walk.openSurvey(tapped.id)
+          if (stage !== 'walk') go('walk')
+          walk.go('surveys')
+          return
         case 'feature': {
           const feature = derived?.job.features.find((each) => each.id === tapped.featureId)
           if (!feature) return
@@ -254,6 +259,7 @@ export function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
           plan={walk.plan}
           coverage={walking || shown === 'bid' ? derived.coverage : null}
           trace={walking || (shown === 'trace' && guess.on) ? null : derived.trace}
+          surveys={walking ? walk.part === 'surveys' : shown === 'trace'}
           lit={lit}
           chosen={marked}
           onTap={tap}

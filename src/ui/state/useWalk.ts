@@ -11,6 +11,7 @@ export const WALK_PARTS = {
   find: 'Find',
   looked: 'Looked at',
   framing: 'Framing',
+  surveys: 'Surveys',
   scope: 'Scope line',
   list: 'List',
   photos: 'Photos',
@@ -41,6 +42,9 @@ export type Walk = {
   /** The house from above instead of the strip. */
   readonly plan: boolean
   readonly setPlan: (on: boolean) => void
+  /** The survey that is open. */
+  readonly surveyId: string | null
+  readonly openSurvey: (id: string | null) => void
   readonly photoId: string | null
   readonly openPhoto: (id: string | null) => void
 }
@@ -58,6 +62,7 @@ export function useWalk(): Walk {
   const [stretch, setStretch] = useState<StretchDraft | null>(null)
   const [plan, setPlan] = useState(false)
   const [photoId, openPhoto] = useState<string | null>(null)
+  const [surveyId, openSurvey] = useState<string | null>(null)
   useEffect(() => {
     const follow = (): void => setPart(partInAddress())
     window.addEventListener('hashchange', follow)
@@ -80,10 +85,12 @@ export function useWalk(): Walk {
       setStretch,
       plan,
       setPlan,
+      surveyId,
+      openSurvey,
       photoId,
       openPhoto,
     }),
-    [part, go, featureId, drawsScope, stretch, plan, photoId],
+    [part, go, featureId, drawsScope, stretch, plan, photoId, surveyId],
   )
 }
 

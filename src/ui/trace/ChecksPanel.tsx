@@ -2,8 +2,10 @@
 
 import { useState } from 'react'
 import { whereOf } from '../../core/caution'
+import { WAYS_TO_LOOK, type WayToLook } from '../../core/job'
 import { formatCents, type Cents } from '../../core/measure'
 import type { NextCheck } from '../../core/nextCheck'
+import { priceOfLook } from '../../core/price/priceLooks'
 import { CHECKS, signOf } from '../../core/trace'
 import { Button, Panel } from '../look'
 import { useJob } from '../state/useJob'
@@ -47,13 +49,24 @@ function FirstLooks() {
     <ul aria-label="Looks that come first" className="border-b border-rule">
       {firstLooks.map((each) => (
         <li key={each.id} className="py-1.5">
-          {each.says}{' '}
+          {each.says} <LookPrice way={each.way} />
           <Button look="quiet" onClick={() => choose(each.finding_ids)}>
             {each.finding_ids.map((id) => numberOf(id, job)).join(', ')}
           </Button>
         </li>
       ))}
     </ul>
+  )
+}
+
+/** What it costs to look so, where the office reads it. */
+function LookPrice({ way }: { way: WayToLook }) {
+  const { job } = useJob().derived
+  const cents = priceOfLook(way, job.rates, job.settings)
+  return cents === null ? null : (
+    <span className="text-[13px] text-quiet" title={`to look ${WAYS_TO_LOOK[way]}`}>
+      {formatCents(cents)} to look{' '}
+    </span>
   )
 }
 

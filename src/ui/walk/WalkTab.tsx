@@ -1,6 +1,7 @@
 'use client'
 
 import { Tabs } from 'radix-ui'
+import { useEffect, useRef } from 'react'
 import { createPortal } from 'react-dom'
 import { PANES } from '../look'
 import { useIsPhone } from '../state/useIsPhone'
@@ -21,6 +22,7 @@ const LookedPanel = whenShown(() => import('./looked/LookedPanel').then((file) =
 const MeasuresPanel = whenShown(() => import('./house/MeasuresPanel').then((file) => file.MeasuresPanel))
 const PhotosPanel = whenShown(() => import('./photos/PhotosPanel').then((file) => file.PhotosPanel))
 const ScopeLinePanel = whenShown(() => import('./strip/ScopeLinePanel').then((file) => file.ScopeLinePanel))
+const SurveysPanel = whenShown(() => import('./surveys/SurveysPanel').then((file) => file.SurveysPanel))
 const ToldPanel = whenShown(() => import('./findings/ToldPanel').then((file) => file.ToldPanel))
 
 const PARTS = Object.keys(WALK_PARTS) as WalkPart[]
@@ -50,8 +52,19 @@ const BODY = 'lg:min-h-0 lg:grow lg:overflow-y-auto'
 export function WalkTab() {
   const { walk, slots } = useJob()
   const isPhone = useIsPhone()
+  const listed = useRef<HTMLDivElement>(null)
+  // Eleven parts are wider than a phone: the one that is open is in view.
+  useEffect(() => {
+    listed.current
+      ?.querySelector('[data-state=active]')
+      ?.scrollIntoView({ block: 'nearest', inline: 'center' })
+  }, [walk.part, slots.aside])
   const list = (
-    <Tabs.List aria-label="Parts of the walk" className="flex shrink-0 gap-1 overflow-x-auto sm:pb-1">
+    <Tabs.List
+      ref={listed}
+      aria-label="Parts of the walk"
+      className="flex shrink-0 gap-1 overflow-x-auto sm:pb-1"
+    >
       {PARTS.map((part) => (
         <Tabs.Trigger
           key={part}
@@ -82,6 +95,9 @@ export function WalkTab() {
       </Tabs.Content>
       <Tabs.Content value="framing" className={BODY}>
         <FramingPanel />
+      </Tabs.Content>
+      <Tabs.Content value="surveys" className={BODY}>
+        <SurveysPanel />
       </Tabs.Content>
       <Tabs.Content value="scope" className={BODY}>
         <ScopeLinePanel />

@@ -75,6 +75,7 @@ export type HouseFact =
   | 'crawl-space'
   | 'slab'
   | 'piers'
+  | 'manufactured'
   | 'stucco'
   | 'shingle'
   | 'hardboard'

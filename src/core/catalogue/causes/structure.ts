@@ -204,7 +204,7 @@ export const STRUCTURE_CAUSES = {
       'soft-probe-at-pad': 4,
     },
     against: { 'pads-on-gravel-flat': 0.1, 'skirt-even': 0.3 },
-    odds: { piers: 2, slab: 0.05 },
+    odds: { piers: 2, manufactured: 1.5, slab: 0.05 },
     fix: ['New pads on undisturbed ground; re-level', 'home-pier-new', 4, 16],
     only: 'Re-shimmed, it goes down again.',
   }),

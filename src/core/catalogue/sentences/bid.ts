@@ -4,8 +4,10 @@ export const BID_SAYS = {
     'Local code, the authority having jurisdiction, product instructions and licensed practice prevail over anything in this bid.',
   statedCause: (cause: string, by: string) => `Consistent with: ${cause}, in the judgement of ${by}.`,
   tracedCause: (cause: string, certainty: string) => `Consistent with: ${cause} (${certainty}).`,
-  notExplained: (look: string | null) =>
-    look === null ? 'Not explained yet.' : `Not explained yet. Next look: ${look}`,
+  notExplained: (look: string | null, price: string | null) =>
+    look === null
+      ? 'Not explained yet.'
+      : `Not explained yet. Next look${price === null ? '' : ` (${price})`}: ${look}`,
   sureStated: (by: string) => `in the judgement of ${by}`,
   sureShown: 'as a test or an opening showed',
   sureTraced: (certainty: string) => `${certainty}, in our judgement`,

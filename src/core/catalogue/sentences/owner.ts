@@ -41,6 +41,9 @@ export const OWNER_SAYS = {
   seenMany: (many: string, part: string, how: string, worst: string, size: string) =>
     `At ${many} places the ${part} ${how}${worst}${size}.`,
   worst: (how: string) => `, at the worst ${how}`,
+  shown: (part: string, size: string) => `The ${part} shows damage${size}.`,
+  shownMany: (many: string, part: string, size: string) =>
+    `At ${many} places the ${part} shows damage${size}.`,
   untouched: (part: string, size: string) =>
     `The ${part} could not be touched; from its look we expect it to be damaged${size}.`,
   untouchedMany: (many: string, part: string, size: string) =>
@@ -56,6 +59,8 @@ export const OWNER_SAYS = {
   leaveOther: 'It stays as it is.',
   leaveHazard:
     'This is about people not being hurt. Whoever leaves it out says so with his name, and it is written down as declined.',
+  measured:
+    'A measurement says how things lie. What they can carry is for an engineer to say. Local code governs.',
   lead: (of: { many: number; where: string | null }) =>
     `We found ${inWords(of.many)} damaged ${of.many === 1 ? 'spot' : 'spots'}${of.where ? `, most of them ${of.where}` : ''}.`,
   leadNone: 'We found nothing that needs work.',

@@ -39,6 +39,7 @@ export function freshHouse(): EntityOf['house'] {
   return {
     id: 'house',
     removed: false,
+    kind: 'house',
     year_built: { kind: 'unknown' },
     storeys: 1,
     foundation: 'unknown',

@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import type { EntityOf } from '../../../core/job'
+import { HOUSE_KINDS, type EntityOf } from '../../../core/job'
 import { Button, LengthField, SelectField, TextField } from '../../look'
 import { Dialog } from '../../look/Dialog'
 import { useJob } from '../../state/useJob'
@@ -21,6 +21,13 @@ const FOUNDATIONS = [
 
 /** What one can be below of. */
 const BELOW: ReadonlySet<string> = new Set(['crawl', 'piers', 'piers-with-skirt', 'unknown'])
+
+const HOUSE_KIND_WORDS: Readonly<Record<EntityOf['house']['kind'], string>> = {
+  house: 'a house by itself',
+  attached: 'attached to a dwelling not in the job',
+  'manufactured-home': 'a manufactured home',
+  outbuilding: 'an outbuilding',
+}
 
 /** Year, storeys, foundation. An unknown year is an answer, and counts as old paint. */
 export function HouseDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
@@ -53,6 +60,12 @@ export function HouseDialog({ open, onClose }: { open: boolean; onClose: () => v
               set({ year_built: { kind: 'known', year: number } })
             else setWrong('Type a year such as 1928, or leave it empty.')
           }}
+        />
+        <SelectField
+          label="It is"
+          value={house.kind}
+          onChange={(value) => set({ kind: value as EntityOf['house']['kind'] })}
+          choices={HOUSE_KINDS.map((value) => ({ value, label: HOUSE_KIND_WORDS[value] }))}
         />
         <SelectField
           label="Storeys"

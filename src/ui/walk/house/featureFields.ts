@@ -1,4 +1,4 @@
-import { FIXTURES, HowMeasured, ON_ROOF, type Feature } from '../../../core/job'
+import { AT_GROUND, BELOW_OPENINGS, FIXTURES, HowMeasured, ON_ROOF, type Feature } from '../../../core/job'
 
 export type FieldRow = { readonly name: string; readonly label: string } & (
   | { readonly kind: 'length'; readonly bare?: 'feet'; readonly hint?: string }
@@ -30,6 +30,7 @@ const ROWS: readonly FieldRow[] = [
   { name: 'casing_width', label: 'Casing', kind: 'length' },
   { name: 'in_from_wall', label: 'In from the wall', kind: 'length' },
   { name: 'depth', label: 'Depth out from the wall', kind: 'length' },
+  { name: 'surface', label: 'Its surface over the ground beside it', kind: 'length' },
   { name: 'deck_height', label: 'Floor above the ground', kind: 'length' },
   { name: 'eave_height', label: 'Its eave above the ground', kind: 'length', bare: 'feet' },
   { name: 'top', label: 'Its top above the ground', kind: 'length', bare: 'feet' },
@@ -75,6 +76,10 @@ function whatRow(kind: Feature['kind']): FieldRow {
       return { ...common, kind: 'choice', choices: same(FIXTURES) }
     case 'on-roof':
       return { ...common, kind: 'choice', choices: same(ON_ROOF) }
+    case 'at-ground':
+      return { ...common, kind: 'choice', choices: same(AT_GROUND) }
+    case 'crawl-opening':
+      return { ...common, kind: 'choice', choices: same(BELOW_OPENINGS) }
     case 'window':
     case 'door':
     case 'deck':

@@ -8,6 +8,8 @@ export const FEATURE_NAMES: Record<Feature['kind'], string> = {
   fixture: 'bath, sink or toilet inside',
   'on-roof': 'pipe, skylight or valley on the roof',
   outline: 'free outline',
+  'at-ground': 'walk, patio, soil or mulch',
+  'crawl-opening': 'hatch or vent of the crawl space',
 }
 
 /** Numbers are given once: a removed window keeps its own. */
@@ -79,6 +81,17 @@ export function freshFeature(kind: Feature['kind'], where: Where): EntityOf['fea
       return { ...base, kind, width: feet(5), what: 'tub', in_from_wall: inches(0), floor: 1 }
     case 'on-roof':
       return { ...base, kind, width: inches(6), what: 'pipe', in_from_wall: feet(4) }
+    case 'at-ground':
+      return { ...base, kind, what: 'walk', width: feet(10), depth: feet(3), surface: inches(0) }
+    case 'crawl-opening':
+      return {
+        ...base,
+        kind,
+        what: 'vent',
+        width: inches(16),
+        height: inches(8),
+        sill: { value: inches(6), from: 'grade' },
+      }
     case 'outline':
       return {
         ...base,

@@ -5,6 +5,7 @@ import { zodResolver } from '@hookform/resolvers/zod'
 import { useState } from 'react'
 import { useForm, useWatch, type Resolver, type UseFormReturn } from 'react-hook-form'
 import { mayOpen } from '../../../core/coverage'
+import { moistureOf } from '../../../core/survey/air'
 import { CHECK_IDS, factsOf, WAYS_TO_LOOK, type Finding, type JobDocument } from '../../../core/job'
 import { CHECKS } from '../../../core/catalogue/checks/checks'
 import { SIGN_IDS, SIGNS } from '../../../core/catalogue/signs'
@@ -31,7 +32,13 @@ function factWords(fact: ReturnType<typeof notedOn>[number]): string {
         fact.wood_temperature_c === null ? '' : `wood at ${toFahrenheit(fact.wood_temperature_c)} °F`,
         fact.instrument,
       ].filter(Boolean)
-      return `Reading ${fact.moisture_percent} %${more.length > 0 ? `, ${more.join(', ')}` : ''}`
+      const { says } = moistureOf({
+        percent: fact.moisture_percent,
+        reference_percent: fact.reference_percent,
+        wood_c: fact.wood_temperature_c,
+        species: fact.species,
+      })
+      return `Reading ${fact.moisture_percent} %${more.length > 0 ? `, ${more.join(', ')}` : ''}. Set right: ${says}`
     }
     case 'test':
       return `${CHECKS[fact.check].name}: ${fact.result}`

@@ -1,0 +1,152 @@
+import type { Survey } from '../../job'
+import { toFeet, toInches, type Length } from '../../measure'
+import { JOIST_DEPTH_IN } from '../../catalogue/measures/floorTables'
+import { MEASURED_SAYS } from '../../catalogue/sentences/measured'
+import type { JobDocument } from '../../job'
+import { joistCuts, joistSpan, liftPlan, timberPath } from '../frame'
+import { homePiers } from '../home'
+import { layOut } from '../layout'
+import { read, said, type Measure, type SurveyRead } from './surveyRead'
+import { sideWords } from './walls'
+
+type Of<K extends Survey['kind']> = Extract<Survey, { kind: K }>
+const inches = (length: Length | null): number | null => (length === null ? null : toInches(length))
+
+export function readFrame(survey: Of<'frame'>): SurveyRead {
+  const where = survey.floor.trim() || 'a floor'
+  const at = { kind: 'floor' as const, floor: survey.floor.trim() }
+  const { joist, joist_spacing_in, joist_span, hatch, clearance } = survey
+  const span =
+    joist === null || joist_spacing_in === null || joist_span === null
+      ? null
+      : joistSpan({
+          wood: survey.wood,
+          use: survey.use,
+          size: joist,
+          spacing_in: joist_spacing_in,
+          span_in: toInches(joist_span),
+        })
+  const cuts =
+    joist === null || (survey.notch === null && survey.hole === null)
+      ? null
+      : joistCuts({
+          size: joist,
+          notch_in: inches(survey.notch),
+          notch_at_end: survey.notch_at_end,
+          hole_in: inches(survey.hole),
+        })
+  const path =
+    hatch === null || clearance === null || joist === null
+      ? null
+      : timberPath({
+          hatch_in: toInches(hatch),
+          clearance_in: toInches(clearance),
+          depth_in: JOIST_DEPTH_IN[joist],
+        })
+  const lift =
+    survey.lifts.length === 0
+      ? null
+      : liftPlan(survey.lifts.map((each) => ({ support: each.support, lift_in: toInches(each.lift) })))
+  const computed = [span, cuts, path, lift].filter((each): each is NonNullable<typeof each> => each !== null)
+  const tooCut = cuts?.result.notchTooDeep === true || cuts?.result.holeTooLarge === true
+  const measures: Measure[] = [
+    ...(span === null ? [] : [{ id: 'joist-over-table' as const, value: span.result === 'inside' ? 0 : 1 }]),
+    ...(cuts === null ? [] : [{ id: 'joist-over-cut' as const, value: tooCut ? 1 : 0 }]),
+  ]
+  return read(survey, {
+    where,
+    at,
+    says:
+      computed.length === 0
+        ? 'Say the joists, their spacing and span.'
+        : computed.map((each) => each.says).join(' '),
+    plain: [
+      ...(span !== null && span.result !== 'inside' ? [MEASURED_SAYS.joistsOver(where.toLowerCase())] : []),
+      ...(tooCut ? [MEASURED_SAYS.joistsCut(where.toLowerCase())] : []),
+    ],
+    computed: computed,
+    measures,
+  })
+}
+
+export function readHome(survey: Of<'home'>): SurveyRead {
+  const where = survey.rail.trim() || 'a rail'
+  const computed = homePiers({
+    spacing_ft: survey.spacing === null ? null : toFeet(survey.spacing),
+    roof_psf: survey.roof_psf,
+    soil: survey.soil,
+    pad_in: inches(survey.pad),
+    pad_thick_in: inches(survey.pad_thick),
+    piers: survey.piers.map((each) => ({
+      pier: each.pier,
+      height_in: toInches(each.height),
+      level_in: inches(each.level),
+      double: each.double,
+    })),
+  })
+  const off = survey.piers.filter((each) => each.stands !== 'plumb')
+  const leaning = survey.piers.filter((each) => each.stands === 'leaning').length
+  const levels = survey.piers.flatMap((each) => inches(each.level) ?? [])
+  const range = levels.length < 2 ? 0 : Math.max(...levels) - Math.min(...levels)
+  return read(survey, {
+    where,
+    // Piers differ one by one: it speaks for the findings it was made for.
+    at: { kind: 'nowhere' },
+    says: [
+      survey.piers.length === 0
+        ? 'No pier yet.'
+        : `${survey.piers.length} piers, ${off.length} not as they should stand.`,
+      computed.says,
+    ]
+      .filter(Boolean)
+      .join(' '),
+    plain: [
+      ...(range > 0.25 ? [MEASURED_SAYS.railLow(where.toLowerCase(), said(range))] : []),
+      ...(off.length > 0 ? [MEASURED_SAYS.piersOff(off.length, survey.piers.length)] : []),
+    ],
+    computed: [computed],
+    measures:
+      survey.piers.length === 0
+        ? []
+        : [
+            { id: 'piers-leaning', value: leaning },
+            { id: 'piers-off', value: off.length },
+          ],
+    series:
+      levels.length < 2
+        ? []
+        : [
+            {
+              name: 'rail',
+              points: survey.piers.flatMap((each, index) =>
+                each.level === null
+                  ? []
+                  : [
+                      {
+                        at: index * (survey.spacing === null ? 1 : toFeet(survey.spacing)),
+                        value: toInches(each.level),
+                      },
+                    ],
+              ),
+            },
+          ],
+  })
+}
+
+export function readLayout(survey: Of<'layout'>, job: JobDocument): SurveyRead {
+  const feet = (length: Length | null): number | null => (length === null ? null : toFeet(length))
+  const computed = layOut({
+    what: survey.what,
+    from_ft: toFeet(survey.from),
+    to_ft: toFeet(survey.to),
+    spacing_ft: feet(survey.spacing),
+    paving_ft: feet(survey.paving),
+    to_line_ft: feet(survey.to_line),
+  })
+  return read(survey, {
+    where: sideWords(survey.side_id, job),
+    at: { kind: 'nowhere' },
+    says: computed.says,
+    computed: [computed],
+  })
+}

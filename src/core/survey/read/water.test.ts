@@ -1,0 +1,141 @@
+import { describe, expect, test } from '@jest/globals'
+import { smallHouse } from '../../../../tests/support/jobs'
+import type { Survey } from '../../job'
+import { feet, inches } from '../../measure'
+import { surveysOf, type SurveyRead } from './index'
+
+const base = { removed: false, day: '2026-03-04', by: 'Dov', instrument: '', note: '', finding_ids: [] }
+const first = (survey: Survey): SurveyRead => surveysOf({ ...smallHouse(), surveys: [survey] }).read[0]!
+const signs = (survey: Survey): string[] =>
+  first(survey).shows.map((each) => `${each.present ? '' : 'no '}${each.sign}`)
+
+describe('roof water', () => {
+  const gutter = (of: Partial<Extract<Survey, { kind: 'gutter' }>>): Survey => ({
+    ...base,
+    id: 'g',
+    kind: 'gutter',
+    side_id: 'side-a',
+    shape: 'half-round',
+    width: inches(5),
+    fall: '1/16',
+    roofs: [{ name: 'back', plan_ft2: 1200, pitch_in_12: 6, wall_ft2: 0 }],
+    rain_hour_in: 2,
+    rain_five_minutes_in: 6,
+    downspouts: 1,
+    downspout_in2: 4,
+    goes_to: 'the ditch',
+    ...of,
+  })
+  test('1,200 ft² at 6 in 12 and 6 in/h want 6.6 in²: one of 4 is short, two are not', () => {
+    expect(first(gutter({})).says).toContain('Downspouts 4.0 in²: 2.6 in² short.')
+    expect(signs(gutter({}))).toEqual(['roof-area-over-outlet-limit'])
+    expect(first(gutter({ downspouts: 2 })).says).toContain('Downspouts 8.0 in²: no less than is asked.')
+    expect(signs(gutter({ downspouts: 2 }))).toEqual([])
+  })
+  test('what is not said is asked, and the outlet is named', () => {
+    expect(first(gutter({ rain_hour_in: null, fall: null })).says).toContain(
+      'Not said yet: the rain of an hour, the fall of the gutter.',
+    )
+    expect(first(gutter({ goes_to: '' })).says).toContain('name the outlet')
+  })
+  test('three roofs in one gutter are a sign by themselves', () => {
+    const roof = { name: 'r', plan_ft2: 50, pitch_in_12: 4, wall_ft2: 0 }
+    expect(signs(gutter({ roofs: [roof, roof, roof] }))).toEqual(['takes-several-roofs'])
+  })
+})
+
+test('vents: count × size × what is free, against one to 150', () => {
+  const read = first({
+    ...base,
+    id: 'v',
+    kind: 'vents',
+    space: 'crawl',
+    floor_ft2: 1000,
+    covered: false,
+    balanced: true,
+    openings: [{ what: 'vent', count: 6, width: inches(16), height: inches(8), free_percent: 50 }],
+  })
+  // 1,000 ÷ 150 × 144 = 960; 6 × 16 × 8 × half = 384.
+  expect(read.says).toBe('960 in² net free: 576 in² short.')
+  expect(read.plain).toEqual([
+    'The crawl space has 384 square inches of free vents; the rule for new houses asks 960.',
+  ])
+})
+
+describe('piers of a home', () => {
+  const rail = (...stands: ('plumb' | 'leaning')[]): Survey => ({
+    ...base,
+    id: 'h',
+    kind: 'home',
+    rail: 'Front rail',
+    spacing: feet(8),
+    roof_psf: 20,
+    soil: 'untested',
+    pad: null,
+    pad_thick: null,
+    piers: stands.map((each, index) => ({
+      pier: String(index + 1),
+      height: inches(28),
+      level: inches(0),
+      double: false,
+      stands: each,
+    })),
+  })
+  test('one that leans shows leaning, none that they stand plumb', () => {
+    expect(signs(rail('plumb', 'leaning'))).toEqual(['pier-leaning'])
+    expect(signs(rail('plumb', 'plumb'))).toEqual(['pier-snug-plumb'])
+  })
+})
+
+test('a floor that is shot again shows nothing until then', () => {
+  const point = (set_up: number, name: string, across: number, back: number, rod: number) => ({
+    set_up,
+    point: name,
+    across: feet(across),
+    back: feet(back),
+    rod: inches(rod),
+    covering: inches(0),
+  })
+  const read = first({
+    ...base,
+    id: 'f',
+    kind: 'floor',
+    floor: 'Ground floor',
+    readings: [
+      point(1, 'a', 0, 0, 48),
+      point(1, 'b', 20, 0, 50),
+      point(1, 'c', 0, 20, 50),
+      point(2, 'a', 0, 0, 40),
+      point(2, 'b', 20, 0, 42.5),
+    ],
+  })
+  expect(read.problem).toBe('Points read twice differ by 1/2": shoot it again.')
+  expect(read.shows).toEqual([])
+  expect(read.plain).toEqual([])
+})
+
+test('a floor bent more than it is tilted falls to no side', () => {
+  const read = first({
+    ...base,
+    id: 'f',
+    kind: 'floor',
+    floor: 'Ground floor',
+    readings: (
+      [
+        ['a', 0, 0, 48],
+        ['b', 30, 0, 48.6],
+        ['c', 0, 30, 48],
+        ['d', 30, 30, 48.6],
+        ['e', 15, 15, 50.5],
+      ] as const
+    ).map(([point, across, back, rod]) => ({
+      set_up: 1,
+      point,
+      across: feet(across),
+      back: feet(back),
+      rod: inches(rod),
+      covering: inches(0),
+    })),
+  })
+  expect(read.shows.map((each) => each.sign)).toEqual(['falls-to-middle', 'sinks-at-one-spot'])
+})

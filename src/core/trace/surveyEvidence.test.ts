@@ -1,0 +1,116 @@
+import { describe, expect, test } from '@jest/globals'
+import { sillNose, smallHouse } from '../../../tests/support/jobs'
+import type { Finding, JobDocument, Survey } from '../job'
+import { feet, inches } from '../measure'
+import { evidenceFor } from './evidence'
+import { surveyEvidenceOf } from './surveyEvidence'
+import { traceJob } from './traceJob'
+
+const base = { removed: false, day: '2026-03-04', by: 'Dov', instrument: '', note: '', finding_ids: [] }
+const plumb = (middle_in: number, of: Partial<Survey> = {}): Survey =>
+  ({
+    ...base,
+    id: 'p',
+    kind: 'plumb',
+    side_id: 'side-a',
+    height: feet(7),
+    foot_as_built: null,
+    stations: [10, 16].map((station) => ({
+      station: feet(station),
+      foot: inches(0),
+      middle: inches(middle_in),
+      top: inches(0),
+    })),
+    ...of,
+  }) as Survey
+const at = (side_id: string, ft: number): Finding['place'] => ({
+  kind: 'side',
+  side_id,
+  station: feet(ft),
+  height: { value: feet(1), from: 'grade' },
+  feature_id: null,
+})
+const wall = (of: Partial<Finding> = {}): Finding =>
+  sillNose({
+    component: 'foundation-wall',
+    stated_grade: null,
+    how_known: 'seen-close',
+    signs: [],
+    place: at('side-a', 12),
+    ...of,
+  })
+const job = (finding: Finding, ...surveys: Survey[]): JobDocument => ({
+  ...smallHouse({ findings: [finding] }),
+  surveys,
+})
+const signsAt = (finding: Finding, ...surveys: Survey[]): string[] =>
+  surveyEvidenceOf(job(finding, ...surveys))(finding).map(
+    (each) => `${each.present ? '' : 'no '}${each.sign}`,
+  )
+
+describe('where a survey speaks', () => {
+  test('at what lies along it, and a little beside', () => {
+    expect(signsAt(wall(), plumb(1))).toContain('wall-bowed')
+    expect(signsAt(wall({ place: at('side-a', 21) }), plumb(1))).toContain('wall-bowed')
+    expect(signsAt(wall({ place: at('side-a', 30) }), plumb(1))).toEqual([])
+    expect(signsAt(wall({ place: at('side-b', 12) }), plumb(1))).toEqual([])
+  })
+  test('inside by the wall it is nearest to, or where it was made for it', () => {
+    const room: Finding['place'] = { kind: 'room', room: 'basement' }
+    const spot = { side_id: 'side-a', station: feet(12), in_from_wall: feet(0) }
+    expect(signsAt(wall({ place: room }), plumb(1))).toEqual([])
+    expect(signsAt(wall({ place: room, spot }), plumb(1))).toContain('wall-bowed')
+    expect(signsAt(wall({ place: room }), plumb(1, { finding_ids: [wall().id] }))).toContain('wall-bowed')
+  })
+  test('only at parts that its causes damage', () => {
+    expect(signsAt(wall({ component: 'sill-nose' }), plumb(1))).toEqual([])
+  })
+  test('the later of two dates', () => {
+    const both = [plumb(0, { id: 'p2', day: '2026-09-01' }), plumb(1)]
+    expect(signsAt(wall(), ...both)).toContain('no wall-bowed')
+    expect(signsAt(wall(), ...both)).not.toContain('wall-bowed')
+  })
+})
+
+test('a measurement stands for a glance, never for what was touched', () => {
+  const glanced = (how: Finding['how_known']): Finding =>
+    wall({ signs: [{ sign: 'wall-bowed', how, present: true }] })
+  const known = (how: Finding['how_known']): { how: string; present: boolean }[] => {
+    const finding = glanced(how)
+    const of = job(finding, plumb(0))
+    return evidenceFor(finding, of, surveyEvidenceOf(of)).filter((each) => each.sign === 'wall-bowed')
+  }
+  expect(known('from-ground')).toEqual([expect.objectContaining({ how: 'instrument', present: false })])
+  expect(known('touched')).toEqual([expect.objectContaining({ how: 'touched', present: true })])
+})
+
+test('a wall measured to belly in is pushed, and one measured to be plumb is not', () => {
+  const cause = (...surveys: Survey[]): string | null => traceJob(job(wall(), ...surveys)).findings[0]!.cause
+  expect(cause()).toBeNull()
+  expect(cause(plumb(0.75))).toBe('lateral-pressure')
+  expect(cause(plumb(0))).toBeNull()
+})
+
+test('the last moisture reading of a finding is read, set right for the cold', () => {
+  const finding = sillNose()
+  const reading = (id: string, moisture_percent: number, wood_temperature_c: number | null) => ({
+    kind: 'reading' as const,
+    id,
+    by: 'Dov',
+    at: '2026-03-04T10:00:00Z',
+    about: { kind: 'finding' as const, finding_id: finding.id },
+    moisture_percent,
+    reference_percent: null,
+    at_height: null,
+    species: '',
+    wood_temperature_c,
+    instrument: '',
+  })
+  const of = (...facts: ReturnType<typeof reading>[]): string[] =>
+    surveyEvidenceOf({ ...smallHouse({ findings: [finding] }), facts })(finding).map(
+      (each) => `${each.present ? '' : 'no '}${each.sign}`,
+    )
+  expect(of(reading('r1', 21, null))).not.toContain('wet-over-22')
+  expect(of(reading('r1', 21, -1.11))).toContain('wet-over-22')
+  expect(of(reading('r1', 30, null), reading('r2', 12, null))).toContain('no wet-over-22')
+})

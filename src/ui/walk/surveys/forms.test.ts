@@ -1,0 +1,101 @@
+import { expect, test } from '@jest/globals'
+import { ENTITY_KINDS, SURVEY_KINDS, type SurveyKind } from '../../../core/job'
+import { feet, inches } from '../../../core/measure'
+import { readCell, showCell, type CellSpec } from './cells'
+import { nextName, type Row } from './fieldSpecs'
+import { SURVEY_FORMS } from './forms'
+import { freshSurvey } from './freshSurvey'
+
+const KINDS = Object.keys(SURVEY_KINDS) as SurveyKind[]
+const TODAY = '2026-05-04'
+
+/** What somebody types into a field of its kind. */
+function typed(spec: CellSpec): string {
+  switch (spec.kind) {
+    case 'choice':
+      return spec.choices.at(-1)!.value
+    case 'number-choice':
+      return String(spec.choices.at(-1))
+    case 'yes-no':
+      return 'yes'
+    case 'day':
+      return 'yesterday'
+    case 'temperature':
+      return '52'
+    case 'number':
+      return String(spec.whole ? Math.ceil(spec.least) + 1 : spec.least + 0.5)
+    case 'text':
+      return 'north'
+    case 'length':
+    case 'signed':
+      return '3 1/2'
+  }
+}
+
+test.each(KINDS)(
+  'a fresh survey %s, filled in field by field and row by row, is one the job takes',
+  (kind) => {
+    const form = SURVEY_FORMS[kind]
+    const made = freshSurvey(kind, { id: 's', day: TODAY, by: 'Dov', side_id: 'side-a' })!
+    const fill = (fields: typeof form.fields): Row =>
+      Object.fromEntries(
+        fields.map((field) => {
+          const read = readCell(field, typed(field), TODAY)
+          if (!read.ok) throw new Error(`${field.key}: ${read.words}`)
+          return [field.key, read.value]
+        }),
+      )
+    const rows = form.rows
+      ? { [form.rows.key]: [fill(form.rows.columns), { ...form.rows.next([fill(form.rows.columns)]) }] }
+      : {}
+    for (const row of (rows[form.rows?.key ?? ''] ?? []) as Record<string, unknown>[])
+      if ('day' in row) row.day = TODAY
+    const parsed = ENTITY_KINDS.survey.schema.safeParse({ ...made, ...fill(form.fields), ...rows })
+    expect(parsed.error?.issues ?? []).toEqual([])
+  },
+)
+
+test('without a wall drawn, what is taken along a wall cannot begin', () => {
+  const of = { id: 's', day: TODAY, by: 'Dov', side_id: null }
+  const without = KINDS.filter((kind) => freshSurvey(kind, of) === null)
+  expect(without).toEqual(['courses', 'plumb', 'ground', 'gutter', 'layout'])
+})
+
+test.each<[CellSpec, string, unknown]>([
+  [{ kind: 'signed', label: '' }, '-3/8', -24],
+  [{ kind: 'signed', label: '' }, '− 3/8', -24],
+  [{ kind: 'signed', label: '' }, '0', 0],
+  [{ kind: 'length', label: '', bare: 'feet' }, '12', feet(12)],
+  [{ kind: 'length', label: '', bare: 'inches' }, "4' 6", inches(54)],
+  [{ kind: 'length', label: '', bare: 'inches', optional: true }, '', null],
+  [{ kind: 'number', label: '', least: 0, most: 100 }, '62.5', 62.5],
+])('%o reads %p as %p', (spec, text, value) => {
+  expect(readCell(spec, text, TODAY)).toEqual({ ok: true, value })
+})
+
+test('what cannot be read says what to do', () => {
+  const wrong = (spec: CellSpec, text: string): string => {
+    const read = readCell(spec, text, TODAY)
+    return read.ok ? 'read' : read.words
+  }
+  expect(wrong({ kind: 'length', label: '', bare: 'inches' }, 'about so')).not.toBe('read')
+  expect(wrong({ kind: 'length', label: '', bare: 'inches' }, '')).toBe('Say how much, or remove the row.')
+  expect(wrong({ kind: 'number', label: '', least: 0, most: 100 }, '140')).toContain('from 0 to 100')
+})
+
+test('a value shown and read again is the same', () => {
+  const spec: CellSpec = { kind: 'signed', label: '' }
+  for (const value of [-123, -24, 0, 40, 800])
+    expect(readCell(spec, showCell(spec, value), TODAY)).toEqual({ ok: true, value })
+})
+
+test('the next point is named on', () => {
+  expect(['a', 'z', 'post 1', '9', 'corner', ''].map(nextName)).toEqual([
+    'b',
+    'z 2',
+    'post 2',
+    '10',
+    'corner 2',
+    'a',
+  ])
+})

@@ -1,0 +1,110 @@
+/** Measuring on site with a phone: a wall with plumb line and laser, without a signal; a deck point by point from below. */
+import { expect, test } from '@playwright/test'
+import { sillNose } from '../support/jobs'
+import { jobOf, openOwn, part } from './ownJob'
+import { allSent, expectAccessible, expectFitsPhone, PEOPLE, signIn } from './support'
+
+test('a wall is measured with a plumb line and no signal, and Trace reads it', async ({ page, context }) => {
+  await signIn(page, PEOPLE.estimator)
+  const crack = sillNose({
+    words: 'Horizontal crack in the foundation',
+    component: 'foundation-wall',
+    material: 'unknown',
+    stated_grade: null,
+    how_known: 'seen-close',
+    signs: [],
+  })
+  const id = await openOwn(page, { findings: [crack] })
+  // A job of one finding opens on it.
+  await page.getByRole('button', { name: 'Done', exact: true }).tap()
+  await part(page, 'Surveys')
+  await expectFitsPhone(page, 'surveys, none yet')
+  await page.getByRole('button', { name: 'Wall out of plumb', exact: true }).tap()
+  const form = page.getByRole('region', { name: 'Wall out of plumb', exact: true })
+  await form.getByRole('button', { name: 'Add a station' }).tap()
+  await context.setOffline(true)
+  await form.getByRole('button', { name: 'Add a station' }).tap()
+  const middle = form.getByLabel('Middle, station 2', { exact: true })
+  await middle.fill('2 1/8')
+  await middle.press('Enter')
+  const said = page.getByRole('region', { name: 'What it says' })
+  await expect(said).toContainText('The wall bellies in 2-1/8" at 6 ft. An engineer goes first.')
+  await expect(said.getByRole('region', { name: 'What Trace reads' })).toContainText('wall bellies in')
+  await expect(page.getByText(/ENGINEER/i).first()).toBeVisible()
+  await expectFitsPhone(page, 'a wall being measured')
+  await expectAccessible(page)
+  // What cannot be read stays as it was typed and says what to do; the last good value stands.
+  const top = form.getByLabel('Top, station 2', { exact: true })
+  await top.fill('a bit')
+  await top.press('Enter')
+  await expect(top).toHaveValue('a bit')
+  await expect(top).toHaveAttribute('aria-invalid', 'true')
+  await expect(form.getByRole('alert')).not.toBeEmpty()
+  await top.fill('-1/4')
+  await top.press('Enter')
+  await expect(top).toHaveValue('-1/4"')
+  await context.setOffline(false)
+  await allSent(page)
+  const job = await jobOf(page, id)
+  expect(job.surveys).toHaveLength(1)
+  expect(job.surveys[0]).toMatchObject({
+    kind: 'plumb',
+    side_id: 'side-a',
+    stations: [{ station: 0 }, { station: 6 * 768, middle: 136, top: -16 }],
+  })
+})
+
+test('a rod is read with the laser', async ({ page, context }) => {
+  await signIn(page, PEOPLE.estimator)
+  const id = await openOwn(page)
+  const devices = await context.newPage()
+  await devices.goto('/devices')
+  await devices.getByLabel('True height over the beam').fill('-0.75')
+  await devices.getByRole('region', { name: 'Laser receiver' }).getByLabel('Noise').fill('0')
+  await devices.close()
+  await part(page, 'Surveys')
+  await page.getByRole('button', { name: 'Level along a wall', exact: true }).tap()
+  const form = page.getByRole('region', { name: 'Level along a wall', exact: true })
+  await form.getByRole('button', { name: 'Add a station' }).tap()
+  await form.getByRole('button', { name: 'Add a station' }).tap()
+  await form.getByRole('button', { name: 'Line over edge, station 2: take it from the laser receiver' }).tap()
+  await expect(form.getByLabel('Line over edge, station 2', { exact: true })).toHaveValue('-3/4"')
+  await expect(page.getByRole('region', { name: 'What it says' })).toContainText('3/4" under 8 ft')
+  await allSent(page)
+  expect((await jobOf(page, id)).surveys[0]).toMatchObject({
+    readings: [{ over_edge: 0 }, { over_edge: -48 }],
+  })
+})
+
+test('a deck is looked through from below: it keeps people off at once, and what is wrong becomes findings', async ({
+  page,
+}) => {
+  await signIn(page, PEOPLE.estimator)
+  const id = await openOwn(page)
+  await part(page, 'Surveys')
+  await page.getByRole('button', { name: 'Deck check', exact: true }).tap()
+  const form = page.getByRole('region', { name: 'Deck check', exact: true })
+  const answer = (asks: RegExp, value: string): Promise<void> =>
+    form.getByRole('group', { name: asks }).getByRole('button', { name: value, exact: true }).tap()
+  await answer(/^Ledger held by bolts/, 'wrong')
+  await expect(page.getByText('KEEP OFF').first()).toBeVisible()
+  await answer(/^Guard firm/, 'right')
+  await answer(/^A rail to hold along/, 'wrong')
+  await form.getByLabel('Joists', { exact: true }).selectOption('2x6')
+  await form.getByLabel('Joists every').selectOption('24')
+  await form.getByLabel('Joist span').fill('9')
+  await form.getByLabel('Joist span').press('Enter')
+  const said = page.getByRole('region', { name: 'What it says' })
+  await expect(said).toContainText('Outside the table: replace it, or an engineer.')
+  await expect(said).not.toContainText(/\b(safe|adequate)\b/i)
+  await expectFitsPhone(page, 'a deck being looked through')
+  await expectAccessible(page)
+  await form.getByRole('button', { name: 'Write down the 2 findings' }).tap()
+  await expect(form.getByRole('button', { name: /^Write down/ })).toHaveCount(0)
+  await allSent(page)
+  const job = await jobOf(page, id)
+  expect(job.findings.map(({ component, words }) => [component, words])).toEqual([
+    ['ledger', 'Ledger held by nails alone'],
+    ['stair', 'No rail to hold along the stair'],
+  ])
+})
