@@ -13,6 +13,7 @@ import { jobFileWords } from '../core/words'
  */
 const STAGES: Readonly<Record<string, (derived: Derived) => unknown>> = {
   coverage: (d) => d.coverage,
+  surveys: (d) => d.surveys,
   trace: (d) => d.trace,
   cautions: (d) => d.cautions,
   scope: (d) => d.scope,

@@ -1,6 +1,6 @@
 import { byId, type JobDocument } from '../job'
 import { MEASURED_SAYS } from '../catalogue/sentences/measured'
-import type { SurveyRead } from '../survey/read'
+import { standing, type SurveyRead } from '../survey/read'
 import type { BidModel } from './bidModel'
 import type { Stages } from './stages'
 
@@ -25,11 +25,8 @@ function ownerPlace(
  * the earlier ones it repeats.
  */
 export function measuredOf(job: JobDocument, { surveys }: Pick<Stages, 'surveys'>): BidModel['measured'] {
-  const last = new Map<string, SurveyRead>()
-  for (const read of [...surveys.read].sort((a, b) => (a.day < b.day ? -1 : 1)))
-    last.set(read.kind === 'crack' ? read.survey_id : `${read.kind} ${read.where}`, read)
   const places = new Map<string, { name: string; day: string; says: string[] }>()
-  for (const read of last.values()) {
+  for (const read of standing(surveys.read)) {
     if (read.plain.length === 0) continue
     const of = surveys.verdicts.find((each) => each.survey_ids.includes(read.survey_id))
     const where = of?.where ?? read.where

@@ -12,7 +12,7 @@ const rows = (...surveys: Survey[]): string[] => {
     .all.filter((each) => each.row !== 'lead')
     .map((each) => `${each.row}: ${each.what}`)
 }
-const bowed = (inches_: number): Survey => ({
+const bowed = (inches_: number): Extract<Survey, { kind: 'plumb' }> => ({
   ...base,
   id: 'p',
   kind: 'plumb',
@@ -41,4 +41,17 @@ test('a wall an inch out advises an engineer, two inches put him first', () => {
   expect(rows(bowed(0.875))).toEqual([])
   expect(rows(bowed(1))).toEqual([expect.stringMatching(/^wall-off-plumb: /)])
   expect(rows(bowed(2))).toEqual([expect.stringMatching(/^wall-bowed: /)])
+})
+
+test('a check only begun, or a point not seen again, lifts nothing', () => {
+  const begun = { ...freshDeck([]), id: 'later', day: '2026-09-01' }
+  const unseen = { ...freshDeck([['ledger-nails', 'not-seen']]), id: 'unseen', day: '2026-10-01' }
+  expect(rows(freshDeck([['ledger-nails', 'wrong']]), begun, unseen)).toHaveLength(1)
+  expect(rows(bowed(2), { ...bowed(2), id: 'p2', day: '2026-09-01', stations: [] })).toHaveLength(1)
+})
+
+test('a later look stands for the earlier one', () => {
+  const later = { ...freshDeck([['ledger-nails', 'right']]), id: 'later', day: '2026-09-01' }
+  expect(rows(freshDeck([['ledger-nails', 'wrong']]), later)).toEqual([])
+  expect(rows(bowed(2), { ...bowed(0.25), id: 'p2', day: '2026-09-01' })).toEqual([])
 })

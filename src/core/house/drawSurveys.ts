@@ -1,7 +1,7 @@
 import { contours, foundationTop, planAt, type PlanWall } from '../geometry'
 import { byId, type JobDocument, type Survey } from '../job'
 import { formatLength, inches, toFeet } from '../measure'
-import { dropsOf, levelsOf, readSurvey, shapesOf } from '../survey/read'
+import { dropsOf, isBegun, levelsOf, readSurvey, shapesOf } from '../survey/read'
 import { strokes, type Mark, type Point, type Shape, type SideSpan } from './drawing'
 
 /** Falls and bellies are drawn so many times as large: true ones would not be seen. */
@@ -17,7 +17,8 @@ function latest<K extends Survey['kind']>(
 ): Of<K>[] {
   const by = new Map<string, Of<K>>()
   for (const survey of [...job.surveys].sort((a, b) => (a.day < b.day ? -1 : 1)))
-    if (survey.kind === kind) by.set(key(survey as Of<K>), survey as Of<K>)
+    if (survey.kind === kind && isBegun(readSurvey(survey, job)))
+      by.set(key(survey as Of<K>), survey as Of<K>)
   return [...by.values()]
 }
 

@@ -17,6 +17,8 @@ import {
 } from '../catalogue'
 import { CHECKS } from '../catalogue/checks/checks'
 import { GUARDS } from '../catalogue/guards/guards'
+import { DECK_POINTS } from '../catalogue/measures/deckPoints'
+import { MEASURES, SHOWS } from '../catalogue/measures/shows'
 import { LOOK_ALIKE_PAIRS } from '../catalogue/pairs/pairs'
 import { SIGNS } from '../catalogue/signs'
 import { CAUSE_IDS, causeOf } from '../trace'
@@ -85,5 +87,8 @@ export function catalogueRows(): object {
     checks: Object.entries(CHECKS).map(([id, row]) => ({ id, ...row, source: 'our judgement' })),
     pairs: LOOK_ALIKE_PAIRS,
     guards: GUARDS,
+    measures: Object.entries(MEASURES).map(([id, says]) => ({ id, says })),
+    shows: SHOWS,
+    deck_points: DECK_POINTS,
   }
 }

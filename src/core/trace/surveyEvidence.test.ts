@@ -70,6 +70,19 @@ describe('where a survey speaks', () => {
     expect(signsAt(wall(), ...both)).toContain('no wall-bowed')
     expect(signsAt(wall(), ...both)).not.toContain('wall-bowed')
   })
+  test('a later look at another stretch takes nothing from this one', () => {
+    const other = plumb(0, {
+      id: 'p2',
+      day: '2026-09-01',
+      stations: [30, 36].map((station) => ({
+        station: feet(station),
+        foot: inches(0),
+        middle: inches(0),
+        top: inches(0),
+      })),
+    })
+    expect(signsAt(wall(), plumb(1), other)).toContain('wall-bowed')
+  })
 })
 
 test('a measurement stands for a glance, never for what was touched', () => {

@@ -3,7 +3,7 @@ import { signOf, type SignId } from '../catalogue/signs'
 import { damagedAs } from '../catalogue'
 import type { Finding, JobDocument } from '../job'
 import { toFeet } from '../measure'
-import { readMoisture, shownBy, surveysOf, type Shown, type SurveyAt, type SurveyRead } from '../survey/read'
+import { readMoisture, shownBy, standing, surveysOf, type Shown, type SurveyAt } from '../survey/read'
 import type { Evidence } from './weigh'
 
 /** How far beside the surveyed stretch of a wall its figures still speak, feet. Our judgement. */
@@ -75,20 +75,9 @@ function asEvidence({ sign, present }: Shown): Evidence {
   return { sign, how: 'instrument', present, derived: true }
 }
 
-/** Later surveys of one place speak, not the ones they repeat. */
-function lastOfEach(reads: readonly SurveyRead[]): SurveyRead[] {
-  const by = new Map<string, SurveyRead>()
-  for (const read of [...reads].sort((a, b) => (a.day < b.day ? -1 : 1)))
-    by.set(
-      read.kind === 'crack' ? read.survey_id : `${read.kind} ${JSON.stringify(read.at)} ${read.where}`,
-      read,
-    )
-  return [...by.values()]
-}
-
 /** A measurement is read from the whole job once, then asked for each finding. */
 export function surveyEvidenceOf(job: JobDocument): SurveyEvidence {
-  const reads = lastOfEach(surveysOf(job).read).filter((each) => each.shows.length > 0)
+  const reads = standing(surveysOf(job).read).filter((each) => each.shows.length > 0)
   const readings = readMoisture(job).filter((each) => each.finding_id !== null)
   if (reads.length === 0 && readings.length === 0) return () => []
   return (finding) => {

@@ -10,12 +10,14 @@ import {
   type Verdict,
 } from '../verdict'
 import { readFrame, readHome, readLayout } from './structure'
+import { isBegun } from './standing'
 import type { SurveyRead } from './surveyRead'
 import { crackOf, dropsOf, readCourses, readCrack, readGround, readPlumb, shapesOf, sideWords } from './walls'
 import { readAir, readDeck, readGutter, readVents } from './waterAndDeck'
 
 export type { Measure, Series, Shown, SurveyAt, SurveyRead } from './surveyRead'
 export { shownBy } from './surveyRead'
+export { isBegun, standing } from './standing'
 export { levelsOf, type FloorLevels, type NamedPoint } from './floors'
 export { readMoisture, sizesOf } from './waterAndDeck'
 export { cautionedPoint } from './deckPoint'
@@ -94,7 +96,10 @@ function besides(
 }
 
 function sideVerdict(side_id: string, job: JobDocument, reads: readonly SurveyRead[]): PlaceVerdict | null {
-  const here = job.surveys.filter((each) => 'side_id' in each && each.side_id === side_id)
+  const begun = new Set(reads.filter(isBegun).map((each) => each.survey_id))
+  const here = job.surveys.filter(
+    (each) => 'side_id' in each && each.side_id === side_id && begun.has(each.id),
+  )
   const courses = latest(here.filter(isOf('courses')))
   const plumb = latest(here.filter(isOf('plumb')))
   if (!courses && !plumb) return null
@@ -128,8 +133,11 @@ function ofFloor(measured: Measured): Verdict {
 }
 
 function floorVerdict(floor: string, job: JobDocument, reads: readonly SurveyRead[]): PlaceVerdict | null {
+  const begun = new Set(reads.filter(isBegun).map((each) => each.survey_id))
   const survey = latest(
-    job.surveys.filter(isOf('floor')).filter((each) => each.floor.trim().toLowerCase() === floor),
+    job.surveys
+      .filter(isOf('floor'))
+      .filter((each) => each.floor.trim().toLowerCase() === floor && begun.has(each.id)),
   )
   if (!survey) return null
   const levels = levelsOf(survey)

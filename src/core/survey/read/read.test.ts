@@ -67,6 +67,14 @@ describe('a line along a wall', () => {
   })
 })
 
+test('a survey only begun takes nothing from the one before', () => {
+  const job = withSurveys(courses('s1', '2026-03-04', [0, 0.25, 0.75]), courses('s2', '2026-10-04', []))
+  expect(surveysOf(job).verdicts[0]).toMatchObject({
+    verdict: { reasons: ['a course line falls 0.75 in along the wall'] },
+    survey_ids: ['s1'],
+  })
+})
+
 describe('a floor', () => {
   const floor = (
     id: string,

@@ -13,9 +13,6 @@ import { facingOf, sideWords } from './walls'
 
 type Of<K extends Survey['kind']> = Extract<Survey, { kind: K }>
 
-/** Diameter of a half-round with the section of a square-backed gutter of the trade, by equal area: width → diameter, inches. Reckoned from usual profiles, from memory. */
-const EQUAL_HALF_ROUND_IN: Readonly<Record<number, number>> = { 5: 5, 6: 6 }
-
 export function readGutter(survey: Of<'gutter'>, job: JobDocument): SurveyRead {
   const where = sideWords(survey.side_id, job)
   const side = byId(job.sides, survey.side_id)
@@ -30,8 +27,8 @@ export function readGutter(survey: Of<'gutter'>, job: JobDocument): SurveyRead {
   if (roofs.length === 0 || plan === 0)
     return read(survey, { where, at, says: 'Say which roof slopes drain to it, and how much of each.' })
   const width = survey.width === null ? null : Math.round(toInches(survey.width))
-  const hung =
-    width === null ? null : survey.shape === 'half-round' ? width : (EQUAL_HALF_ROUND_IN[width] ?? null)
+  // A square-backed gutter is taken as a half-round of its width: its own figures are optimistic. Our judgement.
+  const hung = survey.shape === 'half-round' || survey.shape === 'square-backed' ? width : null
   const code =
     rain_hour_in === null || fall === null
       ? null
