@@ -59,8 +59,12 @@ test('a rod is read with the laser', async ({ page, context }) => {
   const id = await openOwn(page)
   const devices = await context.newPage()
   await devices.goto('/devices')
-  await devices.getByLabel('True height over the beam').fill('-0.75')
-  await devices.getByRole('region', { name: 'Laser receiver' }).getByLabel('Noise').fill('0')
+  // A page that is not warm yet hears nothing: set until it says so.
+  await expect(async () => {
+    await devices.getByLabel('True height over the beam').fill('-0.75')
+    await devices.getByRole('region', { name: 'Laser receiver' }).getByLabel('Noise').fill('0')
+    await expect(devices.getByLabel('Receiver says')).toHaveText('−0.75 in', { timeout: 2000 })
+  }).toPass()
   await devices.close()
   await part(page, 'Surveys')
   await page.getByRole('button', { name: 'Level along a wall', exact: true }).tap()

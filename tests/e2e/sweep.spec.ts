@@ -79,8 +79,8 @@ const ROWS: Readonly<Record<string, Row>> = {
   'GET /api/jobs/[id]/file': { path: `/api/jobs/${JOB}/file`, is: FIRM },
   'GET /api/jobs/[id]/bids': { path: `/api/jobs/${JOB}/bids`, is: OFFICE },
   'POST /api/jobs/[id]/bids': {
-    // A job no other test sends a bid of.
-    path: '/api/jobs/quarry-road-1190/bids',
+    // A job no test sends a bid of.
+    path: '/api/jobs/plover-quay-6/bids',
     // Names an accepted bid that is not there: nothing is sent by this sweep.
     data: { id: NO_ID, replaces: NO_ID },
     is: [401, 404, 403, 403, 404, 404],
@@ -128,7 +128,7 @@ const ROWS: Readonly<Record<string, Row>> = {
   'GET /api/jobs/[id]/thread': { path: `/api/jobs/${JOB}/thread`, is: OFFICE },
   'POST /api/jobs/[id]/thread': {
     // A job of which no bid was sent: there is nobody to answer.
-    path: '/api/jobs/quarry-road-1190/thread',
+    path: '/api/jobs/plover-quay-6/thread',
     data: { id: NO_ID, words: 'Next week.' },
     is: [401, 404, 403, 403, 404, 404],
   },
