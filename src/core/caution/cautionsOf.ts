@@ -3,7 +3,7 @@ import { placeOf } from '../geometry'
 import { byId, factsOf, type JobDocument } from '../job'
 import { dangersOf, type Danger } from './dangers'
 import { isLeadPresumed } from './leadRule'
-import { placeWords, whereOf } from './whereOf'
+import { placeWords, whereOf } from '../geometry/whereOf'
 
 /** A thing that can hurt someone: what, where, what can happen, what to do now, who. */
 export type Caution = {

@@ -1,9 +1,10 @@
 import { cautionOf, KEEP_OFF_LIST } from '../catalogue'
-import { byId, type JobDocument, type Survey } from '../job'
-import { cautionedPoint, standing, surveysOf } from '../survey/read'
+import { deckPoint } from '../catalogue/measures/deckPoints'
+import { byId, type JobDocument, type SurveyOf } from '../job'
+import { standing, surveysOf } from '../survey/read'
 import type { Danger, DangerPlace } from './danger'
 
-type DeckSurvey = Extract<Survey, { kind: 'deck' }>
+type DeckSurvey = SurveyOf<'deck'>
 
 /** Points of each deck that were found wrong last: only who looks at a point again, and sees it, takes it back. */
 function lastAnswers(job: JobDocument): { readonly survey: DeckSurvey; readonly point: string }[] {
@@ -33,7 +34,7 @@ export function surveyDangers(job: JobDocument): Danger[] {
     const at: DangerPlace = feature
       ? { kind: 'feature', feature_id: feature.id, side_id: feature.side_id }
       : { kind: 'place', place: { kind: 'deck', feature_id: null, words: '' } }
-    const point = cautionedPoint(id)
+    const point = deckPoint(id)
     const listed = point?.keepsOff ? KEEP_OFF_LIST[point.keepsOff] : undefined
     if (!listed) return []
     const { says, part } = listed

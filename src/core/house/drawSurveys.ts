@@ -1,5 +1,5 @@
 import { contours, foundationTop, planAt, type PlanWall } from '../geometry'
-import { byId, type JobDocument, type Survey } from '../job'
+import { byId, type JobDocument, type Survey, type SurveyOf } from '../job'
 import { formatLength, inches, toFeet } from '../measure'
 import { dropsOf, isBegun, levelsOf, readSurvey, shapesOf } from '../survey/read'
 import { strokes, type Mark, type Point, type Shape, type SideSpan } from './drawing'
@@ -7,18 +7,16 @@ import { strokes, type Mark, type Point, type Shape, type SideSpan } from './dra
 /** Falls and bellies are drawn so many times as large: true ones would not be seen. */
 export const DRAWN_TIMES = 20
 
-type Of<K extends Survey['kind']> = Extract<Survey, { kind: K }>
-
 /** Of each place the latest survey of a kind. */
 function latest<K extends Survey['kind']>(
   job: JobDocument,
   kind: K,
-  key: (survey: Of<K>) => string,
-): Of<K>[] {
-  const by = new Map<string, Of<K>>()
+  key: (survey: SurveyOf<K>) => string,
+): SurveyOf<K>[] {
+  const by = new Map<string, SurveyOf<K>>()
   for (const survey of [...job.surveys].sort((a, b) => (a.day < b.day ? -1 : 1)))
     if (survey.kind === kind && isBegun(readSurvey(survey, job)))
-      by.set(key(survey as Of<K>), survey as Of<K>)
+      by.set(key(survey as SurveyOf<K>), survey as SurveyOf<K>)
   return [...by.values()]
 }
 

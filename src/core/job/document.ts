@@ -87,6 +87,7 @@ export type ResponseList = z.infer<typeof walk.ResponseList>
 export type ResponseItem = z.infer<typeof walk.ResponseItem>
 export type FramingPiece = z.infer<typeof walk.FramingPiece>
 export type Survey = z.infer<typeof surveys.Survey>
+export type SurveyOf<K extends Survey['kind']> = Extract<Survey, { kind: K }>
 export type Judgement = z.infer<typeof entities.Judgement>
 export type SourceDecision = z.infer<typeof entities.SourceDecision>
 export type WorkItem = z.infer<typeof entities.WorkItem>

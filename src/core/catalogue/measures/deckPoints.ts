@@ -172,3 +172,8 @@ export const DECK_POINTS: readonly DeckPoint[] = [
     today: '7 3/4 in at the most, alike within 3/8 in.',
   }),
 ]
+
+/** A point of the deck check by its id; null for one of a newer edition. */
+export function deckPoint(id: string): DeckPoint | null {
+  return DECK_POINTS.find((each) => each.id === id) ?? null
+}

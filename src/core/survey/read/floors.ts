@@ -1,10 +1,10 @@
 import { MEASURED_SAYS } from '../../catalogue/sentences/measured'
-import type { JobDocument, Survey } from '../../job'
+import type { JobDocument, SurveyOf } from '../../job'
 import { dayWords, toFeet, toInches } from '../../measure'
 import { bestPlane, oneIn, reduceLevels, BUILT_SO, type FloorPoint, type Plane } from '../levels'
 import { inch, read, said, type Measure, type SurveyRead } from './surveyRead'
 
-type FloorSurvey = Extract<Survey, { kind: 'floor' }>
+type FloorSurvey = SurveyOf<'floor'>
 
 /** A point of a floor with its name, and its height over the highest one. */
 export type NamedPoint = FloorPoint & { readonly name: string; readonly over_highest_in: number }

@@ -1,5 +1,5 @@
-import { placeWords } from '../../caution/whereOf'
-import { byId, type JobDocument, type Survey } from '../../job'
+import { placeWords } from '../../geometry/whereOf'
+import { byId, type JobDocument, type Survey, type SurveyOf } from '../../job'
 import { alongFall, earlierFloor, floorFell, levelsOf, readFloor } from './floors'
 import {
   movementVerdict,
@@ -20,7 +20,6 @@ export { shownBy } from './surveyRead'
 export { isBegun, standing } from './standing'
 export { levelsOf, type FloorLevels, type NamedPoint } from './floors'
 export { readMoisture, sizesOf } from './waterAndDeck'
-export { cautionedPoint } from './deckPoint'
 export { crackOf, dropsOf, shapesOf } from './walls'
 
 /** One survey worked out. */
@@ -74,8 +73,8 @@ function latest<S extends Survey>(surveys: readonly S[]): S | null {
   return [...surveys].sort((a, b) => (a.day < b.day ? -1 : 1)).at(-1) ?? null
 }
 
-function isOf<K extends Survey['kind']>(kind: K): (survey: Survey) => survey is Extract<Survey, { kind: K }> {
-  return (survey): survey is Extract<Survey, { kind: K }> => survey.kind === kind
+function isOf<K extends Survey['kind']>(kind: K): (survey: Survey) => survey is SurveyOf<K> {
+  return (survey): survey is SurveyOf<K> => survey.kind === kind
 }
 
 /** Signs that were seen beside and that the verdict asks for. */

@@ -1,18 +1,16 @@
-import type { Survey } from '../../job'
 import { toFeet, toInches, type Length } from '../../measure'
 import { JOIST_DEPTH_IN } from '../../catalogue/measures/floorTables'
 import { MEASURED_SAYS } from '../../catalogue/sentences/measured'
-import type { JobDocument } from '../../job'
+import type { JobDocument, SurveyOf } from '../../job'
 import { joistCuts, joistSpan, liftPlan, timberPath } from '../frame'
 import { homePiers } from '../home'
 import { layOut } from '../layout'
 import { read, said, type Measure, type SurveyRead } from './surveyRead'
 import { sideWords } from './walls'
 
-type Of<K extends Survey['kind']> = Extract<Survey, { kind: K }>
 const inches = (length: Length | null): number | null => (length === null ? null : toInches(length))
 
-export function readFrame(survey: Of<'frame'>): SurveyRead {
+export function readFrame(survey: SurveyOf<'frame'>): SurveyRead {
   const where = survey.floor.trim() || 'a floor'
   const at = { kind: 'floor' as const, floor: survey.floor.trim() }
   const { joist, joist_spacing_in, joist_span, hatch, clearance } = survey
@@ -69,7 +67,7 @@ export function readFrame(survey: Of<'frame'>): SurveyRead {
   })
 }
 
-export function readHome(survey: Of<'home'>): SurveyRead {
+export function readHome(survey: SurveyOf<'home'>): SurveyRead {
   const where = survey.rail.trim() || 'a rail'
   const computed = homePiers({
     spacing_ft: survey.spacing === null ? null : toFeet(survey.spacing),
@@ -133,7 +131,7 @@ export function readHome(survey: Of<'home'>): SurveyRead {
   })
 }
 
-export function readLayout(survey: Of<'layout'>, job: JobDocument): SurveyRead {
+export function readLayout(survey: SurveyOf<'layout'>, job: JobDocument): SurveyRead {
   const feet = (length: Length | null): number | null => (length === null ? null : toFeet(length))
   const computed = layOut({
     what: survey.what,

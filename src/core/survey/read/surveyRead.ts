@@ -15,8 +15,8 @@ export type SurveyAt =
 
 /** A measure and its figure. */
 export type Measure = { readonly id: MeasureId; readonly value: number }
-/** A sign the figure shows, there or not there, and the figure in words. */
-export type Shown = { readonly sign: SignId; readonly present: boolean; readonly measure: MeasureId }
+/** A sign that is shown, there or not there, and by which measure; null: by what was written down itself. */
+export type Shown = { readonly sign: SignId; readonly present: boolean; readonly measure: MeasureId | null }
 
 /** A line of a chart: at each station, feet, its figure, inches. */
 export type Series = {

@@ -1,5 +1,5 @@
 import { MEASURED_SAYS } from '../../catalogue/sentences/measured'
-import { byId, type JobDocument, type Survey } from '../../job'
+import { byId, type JobDocument, type SurveyOf } from '../../job'
 import { dayWords, toFeet, toInches } from '../../measure'
 import { crackShape } from '../cracks'
 import { groundOf } from '../ground'
@@ -7,8 +7,6 @@ import { courseDrops, oneIn, type CourseDrop } from '../levels'
 import { wallGate, wallShapes } from '../plumb'
 import { GOVERNS } from '../computed'
 import { gauged, inch, read, said, type Measure, type SurveyAt, type SurveyRead } from './surveyRead'
-
-type Of<K extends Survey['kind']> = Extract<Survey, { kind: K }>
 
 /** A side as its owner knows it. */
 export function facingOf(side_id: string, job: JobDocument): string {
@@ -26,7 +24,7 @@ function stretchOf(side_id: string, stations: readonly number[]): SurveyAt {
 }
 
 /** Drops of the line at each station, in the order of the wall. */
-export function dropsOf(survey: Of<'courses'>): CourseDrop[] {
+export function dropsOf(survey: SurveyOf<'courses'>): CourseDrop[] {
   const inOrder = [...survey.readings].sort((a, b) => a.station - b.station)
   return courseDrops(
     inOrder.map((each) => ({
@@ -52,9 +50,9 @@ export function fellSince(first: readonly CourseDrop[], last: readonly CourseDro
 }
 
 /** A dated survey of the same wall before this one. */
-function before(survey: Of<'courses'>, job: JobDocument): Of<'courses'> | null {
+function before(survey: SurveyOf<'courses'>, job: JobDocument): SurveyOf<'courses'> | null {
   const earlier = job.surveys.filter(
-    (each): each is Of<'courses'> =>
+    (each): each is SurveyOf<'courses'> =>
       each.kind === 'courses' && each.side_id === survey.side_id && each.day < survey.day,
   )
   return earlier.sort((a, b) => (a.day < b.day ? -1 : 1))[0] ?? null
@@ -66,7 +64,7 @@ function underHighest(drops: readonly CourseDrop[]): { readonly at: number; read
   return drops.map((each) => ({ at: each.station_ft, value: least - each.drop_in }))
 }
 
-export function readCourses(survey: Of<'courses'>, job: JobDocument): SurveyRead {
+export function readCourses(survey: SurveyOf<'courses'>, job: JobDocument): SurveyRead {
   const drops = dropsOf(survey)
   const where = sideWords(survey.side_id, job)
   const at = stretchOf(
@@ -140,7 +138,7 @@ export function readCourses(survey: Of<'courses'>, job: JobDocument): SurveyRead
   })
 }
 
-export function shapesOf(survey: Of<'plumb'>): ReturnType<typeof wallShapes> {
+export function shapesOf(survey: SurveyOf<'plumb'>): ReturnType<typeof wallShapes> {
   return wallShapes(
     [...survey.stations]
       .sort((a, b) => a.station - b.station)
@@ -154,7 +152,7 @@ export function shapesOf(survey: Of<'plumb'>): ReturnType<typeof wallShapes> {
   )
 }
 
-export function readPlumb(survey: Of<'plumb'>, job: JobDocument): SurveyRead {
+export function readPlumb(survey: SurveyOf<'plumb'>, job: JobDocument): SurveyRead {
   const where = sideWords(survey.side_id, job)
   const shapes = shapesOf(survey)
   const at = stretchOf(
@@ -236,7 +234,7 @@ export function readPlumb(survey: Of<'plumb'>, job: JobDocument): SurveyRead {
 }
 
 /** A crack as the verdict wants it. */
-export function crackOf(survey: Of<'crack'>): Parameters<typeof crackShape>[0] {
+export function crackOf(survey: SurveyOf<'crack'>): Parameters<typeof crackShape>[0] {
   return {
     run: survey.run,
     masonry: survey.masonry,
@@ -257,7 +255,7 @@ const RUN_SIGN = {
   stepped: 'crack-stepped',
 } as const
 
-export function readCrack(survey: Of<'crack'>, where: string): SurveyRead {
+export function readCrack(survey: SurveyOf<'crack'>, where: string): SurveyRead {
   const at: SurveyAt =
     survey.place.kind === 'side' && survey.finding_ids.length === 0
       ? {
@@ -342,12 +340,12 @@ export function readCrack(survey: Of<'crack'>, where: string): SurveyRead {
   return survey.masonry
     ? {
         ...made,
-        shows: [{ sign: RUN_SIGN[survey.run], present: true, measure: 'crack-wider-above' }, ...made.shows],
+        shows: [{ sign: RUN_SIGN[survey.run], present: true, measure: null }, ...made.shows],
       }
     : made
 }
 
-export function readGround(survey: Of<'ground'>, job: JobDocument): SurveyRead {
+export function readGround(survey: SurveyOf<'ground'>, job: JobDocument): SurveyRead {
   const computed = groundOf(
     [...survey.stations]
       .sort((a, b) => a.station - b.station)

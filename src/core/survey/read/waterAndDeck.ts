@@ -1,7 +1,6 @@
-import { DECK_POINTS } from '../../catalogue/measures/deckPoints'
-import { cautionedPoint } from './deckPoint'
+import { DECK_POINTS, deckPoint } from '../../catalogue/measures/deckPoints'
 import { MEASURED_SAYS } from '../../catalogue/sentences/measured'
-import { byId, factsOf, type JobDocument, type Survey } from '../../job'
+import { byId, factsOf, type JobDocument, type SurveyOf } from '../../job'
 import { toFeet, toInches } from '../../measure'
 import { airOf, MILDEW_FROM_PERCENT, moistureOf } from '../air'
 import type { Computed } from '../computed'
@@ -11,9 +10,7 @@ import { atticVents, crawlVents } from '../vents'
 import { read, type Measure, type SurveyAt, type SurveyRead } from './surveyRead'
 import { facingOf, sideWords } from './walls'
 
-type Of<K extends Survey['kind']> = Extract<Survey, { kind: K }>
-
-export function readGutter(survey: Of<'gutter'>, job: JobDocument): SurveyRead {
+export function readGutter(survey: SurveyOf<'gutter'>, job: JobDocument): SurveyRead {
   const where = sideWords(survey.side_id, job)
   const side = byId(job.sides, survey.side_id)
   const at: SurveyAt = {
@@ -78,7 +75,7 @@ export function readGutter(survey: Of<'gutter'>, job: JobDocument): SurveyRead {
 }
 
 /** Free area of openings, square inches. */
-export function free_in2(survey: Of<'vents'>): number {
+export function free_in2(survey: SurveyOf<'vents'>): number {
   return survey.openings.reduce(
     (sum, each) =>
       sum + (each.count * toInches(each.width) * toInches(each.height) * each.free_percent) / 100,
@@ -86,7 +83,7 @@ export function free_in2(survey: Of<'vents'>): number {
   )
 }
 
-export function readVents(survey: Of<'vents'>): SurveyRead {
+export function readVents(survey: SurveyOf<'vents'>): SurveyRead {
   const where = survey.space === 'crawl' ? 'crawl space' : 'attic'
   const at: SurveyAt = { kind: 'space', space: survey.space }
   if (survey.floor_ft2 === null || survey.floor_ft2 === 0)
@@ -114,7 +111,7 @@ export function readVents(survey: Of<'vents'>): SurveyRead {
   })
 }
 
-export function readAir(survey: Of<'air'>): SurveyRead {
+export function readAir(survey: SurveyOf<'air'>): SurveyRead {
   const where = survey.space.trim() || 'air'
   const indoors = !/crawl|attic|outside|outdoor/i.test(where)
   const at: SurveyAt = /crawl/i.test(where)
@@ -156,7 +153,7 @@ export function readAir(survey: Of<'air'>): SurveyRead {
 }
 
 /** Sizes of a deck survey in inches, with the height of the deck it is of. */
-export function sizesOf(survey: Of<'deck'>, job: JobDocument): DeckSizes {
+export function sizesOf(survey: SurveyOf<'deck'>, job: JobDocument): DeckSizes {
   const feature = byId(job.features, survey.feature_id)
   const inches = (length: Parameters<typeof toInches>[0] | null): number | null =>
     length === null ? null : toInches(length)
@@ -178,14 +175,12 @@ export function sizesOf(survey: Of<'deck'>, job: JobDocument): DeckSizes {
   }
 }
 
-export function readDeck(survey: Of<'deck'>, job: JobDocument): SurveyRead {
+export function readDeck(survey: SurveyOf<'deck'>, job: JobDocument): SurveyRead {
   const feature = byId(job.features, survey.feature_id)
   const letter = byId(job.sides, feature?.side_id)?.letter ?? ''
   const where = feature ? `deck ${letter}${feature.number}` : 'deck'
   const computed = deckSizes(sizesOf(survey, job))
-  const wrong = survey.answers
-    .filter((each) => each.answer === 'wrong')
-    .map((each) => cautionedPoint(each.point))
+  const wrong = survey.answers.filter((each) => each.answer === 'wrong').map((each) => deckPoint(each.point))
   const off = wrong.filter((each) => each?.keepsOff)
   const unseen = survey.answers.filter((each) => each.answer === 'not-seen').length
   const outside = computed.filter((each) => each.result !== 'inside').length

@@ -1,12 +1,12 @@
 'use client'
 
 import { DECK_POINTS, type DeckPoint } from '../../../core/catalogue/measures/deckPoints'
-import type { Survey } from '../../../core/job'
+import type { SurveyOf } from '../../../core/job'
 import { Button } from '../../look'
 import { useJob } from '../../state/useJob'
 import { freshFinding } from '../findings/fresh'
 
-type DeckSurvey = Extract<Survey, { kind: 'deck' }>
+type DeckSurvey = SurveyOf<'deck'>
 type Answer = DeckSurvey['answers'][number]['answer']
 const ANSWERS: readonly { readonly value: Answer; readonly label: string }[] = [
   { value: 'right', label: 'right' },

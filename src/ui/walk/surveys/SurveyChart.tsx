@@ -17,8 +17,7 @@ const STROKES = ['#1f5fae', '#17232b', '#2f6b4a'] as const
 const DASHES = ['0', '6 3', '2 3'] as const
 
 /** Readings of days stand at their day, those of a wall at their station. */
-const isDays = (read: SurveyRead): boolean =>
-  read.series.some(({ points }) => points.some(({ at }) => at > 1e6))
+const OVER_DAYS: ReadonlySet<SurveyRead['kind']> = new Set<SurveyRead['kind']>(['crack', 'air'])
 const UNITS: Partial<Record<SurveyRead['kind'], string>> = { ground: ' %', air: ' %' }
 
 /** Round figures between the least and the most, five at the most. */
@@ -32,7 +31,7 @@ export function niceTicks(least: number, most: number): number[] {
 
 /** A survey along its wall, or over its days; the same as a table for whoever hears it. */
 export function SurveyChart({ read }: { read: SurveyRead }) {
-  const days = isDays(read)
+  const days = OVER_DAYS.has(read.kind)
   const unit = UNITS[read.kind] ?? ' in'
   const ats = [...new Set(read.series.flatMap(({ points }) => points.map(({ at }) => at)))].sort(
     (a, b) => a - b,

@@ -1,4 +1,4 @@
-import { placeOf } from '../geometry'
+import { placeOf } from './walls'
 import { byId, FEATURE_WORDS, type Finding, type JobDocument, type Place } from '../job'
 
 /** A place in words, as one says it on the site. */
