@@ -24,6 +24,12 @@ test('a wall is measured with a plumb line and no signal, and Trace reads it', a
   await form.getByRole('button', { name: 'Add a station' }).tap()
   await context.setOffline(true)
   await form.getByRole('button', { name: 'Add a station' }).tap()
+  // A station only begun is no reading: the wall is not called plumb.
+  await expect(page.getByRole('region', { name: 'What it says' })).toContainText('No station yet.')
+  for (const height of ['Foot', 'Top']) {
+    await form.getByLabel(`${height}, station 2`, { exact: true }).fill('0')
+    await form.getByLabel(`${height}, station 2`, { exact: true }).press('Enter')
+  }
   const middle = form.getByLabel('Middle, station 2', { exact: true })
   await middle.fill('2 1/8')
   await middle.press('Enter')
@@ -71,6 +77,8 @@ test('a rod is read with the laser', async ({ page, context }) => {
   const form = page.getByRole('region', { name: 'Level along a wall', exact: true })
   await form.getByRole('button', { name: 'Add a station' }).tap()
   await form.getByRole('button', { name: 'Add a station' }).tap()
+  await form.getByLabel('Line over edge, station 1', { exact: true }).fill('0')
+  await form.getByLabel('Line over edge, station 1', { exact: true }).press('Enter')
   await form.getByRole('button', { name: 'Line over edge, station 2: take it from the laser receiver' }).tap()
   await expect(form.getByLabel('Line over edge, station 2', { exact: true })).toHaveValue('-3/4"')
   await expect(page.getByRole('region', { name: 'What it says' })).toContainText('3/4" under 8 ft')

@@ -1,7 +1,7 @@
 import { contours, foundationTop, planAt, type PlanWall } from '../geometry'
 import { byId, type JobDocument, type Survey, type SurveyOf } from '../job'
 import { formatLength, inches, toFeet } from '../measure'
-import { dropsOf, isBegun, levelsOf, readSurvey, shapesOf } from '../survey/read'
+import { dropsOf, isBegun, known, levelsOf, readSurvey, shapesOf } from '../survey/read'
 import { strokes, type Mark, type Point, type Shape, type SideSpan } from './drawing'
 
 /** Falls and bellies are drawn so many times as large: true ones would not be seen. */
@@ -93,15 +93,16 @@ export function drawSurveysOnStrip(job: JobDocument, spans: readonly SideSpan[],
   })
   const ground = latest(job, 'ground', (each) => each.side_id).flatMap((survey): Mark[] => {
     const span = spans.find((each) => each.id === survey.side_id)
-    if (!span || survey.stations.length === 0) return []
-    const tops = survey.stations.map((each): Point => [span.x + each.station, 12 * px])
+    const stations = known(survey.stations, 'fall')
+    if (!span || stations.length === 0) return []
+    const tops = stations.map((each): Point => [span.x + each.station, 12 * px])
     return [
       mark(survey, job, tops, px, [
         strokes(
           'level-line',
           tops.map((top) => [[top[0], 0] as Point, top]),
         ),
-        ...survey.stations.flatMap((each, index): Shape[] =>
+        ...stations.flatMap((each, index): Shape[] =>
           each.run === 0
             ? []
             : [label([tops[index]![0], 13 * px], `${((100 * each.fall) / each.run).toFixed(1)} %`)],
@@ -172,7 +173,10 @@ export function drawSurveysOnPlan(
       const { x, y } = planAt(wall, inches(station_ft * 12), length, face - inches(in_in * DRAWN_TIMES))
       return [x, y]
     }
-    const middles = survey.stations.map((each): [number, number] => [toFeet(each.station), each.middle / 64])
+    const middles = known(survey.stations, 'foot', 'middle', 'top').map((each): [number, number] => [
+      toFeet(each.station),
+      each.middle / 64,
+    ])
     const bowed = middles.sort((a, b) => a[0] - b[0]).map(([station, middle]) => at(station, middle))
     const straight = [at(shapes[0]!.station_ft, 0), at(shapes.at(-1)!.station_ft, 0)]
     const worst = shapes.reduce((a, b) => (Math.abs(b.bow_in) > Math.abs(a.bow_in) ? b : a))

@@ -2,7 +2,7 @@ import * as z from 'zod'
 import { KnowledgeId } from './components'
 import { Day, HeightValue, Id, LengthValue, Place, ShortWords, Words } from './values'
 
-/** One dated survey. Its readings are as they were taken; what they come to is reckoned. */
+/** One dated survey. Its readings are as they were taken, null where not yet; what they come to is reckoned. */
 const base = {
   id: Id,
   removed: z.boolean(),
@@ -30,7 +30,7 @@ export const CoursesSurvey = z.strictObject({
         course: z.int().min(1).max(200),
         edge: z.enum(['top', 'bottom']),
         /** From the edge to the line: above it positive. */
-        over_edge: HeightValue,
+        over_edge: HeightValue.nullable(),
       }),
     )
     .max(80),
@@ -48,7 +48,7 @@ export const FloorSurvey = z.strictObject({
         set_up: z.int().min(1).max(20),
         point: ShortWords,
         /** Rod on the point: the larger, the lower it lies. */
-        rod: HeightValue,
+        rod: HeightValue.nullable(),
         /** From the left front corner of the house: along the front, and back from it. Null: as said at the first reading. */
         across: HeightValue.nullable(),
         back: HeightValue.nullable(),
@@ -73,9 +73,9 @@ export const PlumbSurvey = z.strictObject({
       z.strictObject({
         station: LengthValue,
         /** Leaning in is positive. */
-        foot: HeightValue,
-        middle: HeightValue,
-        top: HeightValue,
+        foot: HeightValue.nullable(),
+        middle: HeightValue.nullable(),
+        top: HeightValue.nullable(),
       }),
     )
     .max(60),
@@ -94,8 +94,8 @@ export const CrackSurvey = z.strictObject({
       z.strictObject({
         day: Day,
         /** Width at its upper (or left) and lower (or right) end. */
-        upper: LengthValue,
-        lower: LengthValue,
+        upper: LengthValue.nullable(),
+        lower: LengthValue.nullable(),
         /** By how much one face stands proud. */
         offset: LengthValue,
         proud: z.enum(['neither', 'upper', 'lower', 'left', 'right']),
@@ -148,7 +148,7 @@ export const GroundSurvey = z.strictObject({
         station: LengthValue,
         surface: z.enum(['soil', 'paving']),
         /** Fall over the run out from the wall: towards the house it is negative. */
-        fall: HeightValue,
+        fall: HeightValue.nullable(),
         run: LengthValue,
       }),
     )
@@ -188,8 +188,8 @@ export const AirSurvey = z.strictObject({
     .array(
       z.strictObject({
         day: Day,
-        air_c: z.number().min(-40).max(70),
-        humidity_percent: z.number().min(0).max(100),
+        air_c: z.number().min(-40).max(70).nullable(),
+        humidity_percent: z.number().min(0).max(100).nullable(),
         surface_c: z.number().min(-40).max(90).nullable(),
       }),
     )
@@ -257,7 +257,7 @@ export const HomeSurvey = z.strictObject({
         /** Rail against the highest point: lower is negative. */
         level: HeightValue.nullable(),
         double: z.boolean(),
-        stands: z.enum(['plumb', 'leaning', 'loose', 'sunk']),
+        stands: z.enum(['plumb', 'leaning', 'loose', 'sunk']).nullable(),
       }),
     )
     .max(120),

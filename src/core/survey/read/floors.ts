@@ -2,6 +2,7 @@ import { MEASURED_SAYS } from '../../catalogue/sentences/measured'
 import type { JobDocument, SurveyOf } from '../../job'
 import { dayWords, toFeet, toInches } from '../../measure'
 import { bestPlane, oneIn, reduceLevels, BUILT_SO, type FloorPoint, type Plane } from '../levels'
+import { known } from './known'
 import { inch, read, said, type Measure, type SurveyRead } from './surveyRead'
 
 type FloorSurvey = SurveyOf<'floor'>
@@ -18,12 +19,13 @@ export type FloorLevels = {
 
 /** Heights of the points of one floor survey, with where they lie; points without a place are left out of the plane. */
 export function levelsOf(survey: FloorSurvey): FloorLevels {
+  const readings = known(survey.readings, 'rod')
   const nothing = { points: [], plane: null, misclosure_in: 0 }
-  const setUps = [...new Set(survey.readings.map((each) => each.set_up))]
+  const setUps = [...new Set(readings.map((each) => each.set_up))]
     .sort((a, b) => a - b)
     .map((number) => ({
       number,
-      readings: survey.readings
+      readings: readings
         .filter((each) => each.set_up === number && each.point.trim() !== '')
         .map((each) => ({ point: each.point.trim(), rod_in: toInches(each.rod) })),
     }))
@@ -38,7 +40,7 @@ export function levelsOf(survey: FloorSurvey): FloorLevels {
           : `Set-up ${setUps[run.error.setUp - 1]?.number ?? run.error.setUp} reads no point that one before it has read: read a turning point from both.`,
     }
   const placed = [...run.value.heights].flatMap(([name, height_in]) => {
-    const said = survey.readings.filter((each) => each.point.trim() === name)
+    const said = readings.filter((each) => each.point.trim() === name)
     const at = said.find((each) => each.across !== null && each.back !== null)
     return at
       ? [

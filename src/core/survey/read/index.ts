@@ -17,6 +17,7 @@ import { readAir, readDeck, readGutter, readVents } from './waterAndDeck'
 
 export type { Measure, Series, Shown, SurveyAt, SurveyRead } from './surveyRead'
 export { shownBy } from './surveyRead'
+export { known } from './known'
 export { isBegun, standing } from './standing'
 export { levelsOf, type FloorLevels, type NamedPoint } from './floors'
 export { readMoisture, sizesOf } from './waterAndDeck'

@@ -75,6 +75,23 @@ test('a survey only begun takes nothing from the one before', () => {
   })
 })
 
+test('a station only begun is no reading', () => {
+  const begun = courses('s', '2026-03-04', [0, 0.75])
+  if (begun.kind !== 'courses') throw new Error('no line')
+  const unread = { station: feet(40), course: 3, edge: 'top' as const, over_edge: null }
+  expect(first({ ...begun, readings: [...begun.readings, unread] }).says).toBe(first(begun).says)
+  const wall = {
+    ...base,
+    id: 'p',
+    kind: 'plumb' as const,
+    side_id: 'side-a',
+    height: feet(7),
+    foot_as_built: null,
+    stations: [{ station: feet(4), foot: inches(0), middle: null, top: inches(0) }],
+  }
+  expect(first(wall)).toMatchObject({ says: 'No station yet.', shows: [] })
+})
+
 describe('a floor', () => {
   const floor = (
     id: string,

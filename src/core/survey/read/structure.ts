@@ -5,6 +5,7 @@ import type { JobDocument, SurveyOf } from '../../job'
 import { joistCuts, joistSpan, liftPlan, timberPath } from '../frame'
 import { homePiers } from '../home'
 import { layOut } from '../layout'
+import { known } from './known'
 import { read, said, type Measure, type SurveyRead } from './surveyRead'
 import { sideWords } from './walls'
 
@@ -82,7 +83,7 @@ export function readHome(survey: SurveyOf<'home'>): SurveyRead {
       double: each.double,
     })),
   })
-  const off = survey.piers.filter((each) => each.stands !== 'plumb')
+  const off = known(survey.piers, 'stands').filter((each) => each.stands !== 'plumb')
   const leaning = survey.piers.filter((each) => each.stands === 'leaning').length
   const levels = survey.piers.flatMap((each) => inches(each.level) ?? [])
   const range = levels.length < 2 ? 0 : Math.max(...levels) - Math.min(...levels)
@@ -108,7 +109,10 @@ export function readHome(survey: SurveyOf<'home'>): SurveyRead {
         ? []
         : [
             { id: 'piers-leaning', value: leaning },
-            { id: 'piers-off', value: off.length },
+            // Only where each was looked at do all stand as they should.
+            ...(off.length > 0 || survey.piers.every((each) => each.stands !== null)
+              ? [{ id: 'piers-off' as const, value: off.length }]
+              : []),
           ],
     series:
       levels.length < 2

@@ -6,6 +6,7 @@ import { groundOf } from '../ground'
 import { courseDrops, oneIn, type CourseDrop } from '../levels'
 import { wallGate, wallShapes } from '../plumb'
 import { GOVERNS } from '../computed'
+import { known } from './known'
 import { gauged, inch, read, said, type Measure, type SurveyAt, type SurveyRead } from './surveyRead'
 
 /** A side as its owner knows it. */
@@ -25,7 +26,7 @@ function stretchOf(side_id: string, stations: readonly number[]): SurveyAt {
 
 /** Drops of the line at each station, in the order of the wall. */
 export function dropsOf(survey: SurveyOf<'courses'>): CourseDrop[] {
-  const inOrder = [...survey.readings].sort((a, b) => a.station - b.station)
+  const inOrder = known(survey.readings, 'over_edge').sort((a, b) => a.station - b.station)
   return courseDrops(
     inOrder.map((each) => ({
       station_ft: toFeet(each.station),
@@ -109,7 +110,7 @@ export function readCourses(survey: SurveyOf<'courses'>, job: JobDocument): Surv
     ],
     computed: [
       {
-        inputs: survey.readings.map((each) => ({
+        inputs: known(survey.readings, 'over_edge').map((each) => ({
           label: `${Math.round(toFeet(each.station) * 10) / 10} ft`,
           value: `course ${each.course}, ${inch(toInches(each.over_edge))} over its ${each.edge} edge`,
         })),
@@ -140,7 +141,7 @@ export function readCourses(survey: SurveyOf<'courses'>, job: JobDocument): Surv
 
 export function shapesOf(survey: SurveyOf<'plumb'>): ReturnType<typeof wallShapes> {
   return wallShapes(
-    [...survey.stations]
+    known(survey.stations, 'foot', 'middle', 'top')
       .sort((a, b) => a.station - b.station)
       .map((each) => ({
         station_ft: toFeet(each.station),
@@ -201,7 +202,7 @@ export function readPlumb(survey: SurveyOf<'plumb'>, job: JobDocument): SurveyRe
     ],
     computed: [
       {
-        inputs: survey.stations.map((each) => ({
+        inputs: known(survey.stations, 'foot', 'middle', 'top').map((each) => ({
           label: `${Math.round(toFeet(each.station) * 10) / 10} ft`,
           value: `foot ${inch(toInches(each.foot))}, middle ${inch(toInches(each.middle))}, top ${inch(toInches(each.top))}`,
         })),
@@ -226,7 +227,7 @@ export function readPlumb(survey: SurveyOf<'plumb'>, job: JobDocument): SurveyRe
     ],
     series: (['foot', 'middle', 'top'] as const).map((height) => ({
       name: height,
-      points: [...survey.stations]
+      points: known(survey.stations, 'foot', 'middle', 'top')
         .sort((a, b) => a.station - b.station)
         .map((each) => ({ at: toFeet(each.station), value: toInches(each[height]) })),
     })),
@@ -239,7 +240,7 @@ export function crackOf(survey: SurveyOf<'crack'>): Parameters<typeof crackShape
     run: survey.run,
     masonry: survey.masonry,
     filledBefore: survey.filled_before,
-    readings: survey.readings.map((each) => ({
+    readings: known(survey.readings, 'upper', 'lower').map((each) => ({
       day: each.day,
       upper_in: toInches(each.upper),
       lower_in: toInches(each.lower),
@@ -267,7 +268,7 @@ export function readCrack(survey: SurveyOf<'crack'>, where: string): SurveyRead 
       : { kind: 'nowhere' }
   const shape = crackShape(crackOf(survey))
   if (!shape) return read(survey, { where, at, says: 'No reading yet.' })
-  const ordered = [...survey.readings].sort((a, b) => (a.day < b.day ? -1 : 1))
+  const ordered = known(survey.readings, 'upper', 'lower').sort((a, b) => (a.day < b.day ? -1 : 1))
   const last = ordered.at(-1)!
   const [upper, lower] = [toInches(last.upper), toInches(last.lower)]
   const level = survey.run === 'horizontal'
@@ -347,7 +348,7 @@ export function readCrack(survey: SurveyOf<'crack'>, where: string): SurveyRead 
 
 export function readGround(survey: SurveyOf<'ground'>, job: JobDocument): SurveyRead {
   const computed = groundOf(
-    [...survey.stations]
+    known(survey.stations, 'fall')
       .sort((a, b) => a.station - b.station)
       .map((each) => ({
         station_ft: toFeet(each.station),

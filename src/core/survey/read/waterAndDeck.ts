@@ -7,6 +7,7 @@ import type { Computed } from '../computed'
 import { deckSizes, type DeckSizes } from '../deck'
 import { downspoutByTrade, gutterByCode } from '../runOff'
 import { atticVents, crawlVents } from '../vents'
+import { known } from './known'
 import { read, type Measure, type SurveyAt, type SurveyRead } from './surveyRead'
 import { facingOf, sideWords } from './walls'
 
@@ -121,7 +122,7 @@ export function readAir(survey: SurveyOf<'air'>): SurveyRead {
       : indoors
         ? { kind: 'space', space: 'rooms' }
         : { kind: 'nowhere' }
-  const ordered = [...survey.readings].sort((a, b) => (a.day < b.day ? -1 : 1))
+  const ordered = known(survey.readings, 'air_c', 'humidity_percent').sort((a, b) => (a.day < b.day ? -1 : 1))
   const last = ordered.at(-1)
   if (!last) return read(survey, { where, at, says: 'No reading yet.' })
   const computed = ordered.map((each) => airOf(each))

@@ -8,7 +8,7 @@ import { Button, Notice, Panel, PANES } from '../../look'
 import { today } from '../../state/today'
 import { useJob } from '../../state/useJob'
 import { SURVEY_FORMS } from './forms'
-import { freshSurvey } from './freshSurvey'
+import { againSurvey, freshSurvey } from './freshSurvey'
 import { SurveyFields } from './SurveyFields'
 import { SurveyResult } from './SurveyResult'
 import { Verdicts } from './Verdicts'
@@ -39,12 +39,8 @@ export function SurveysPanel() {
   /** The same survey at a second date: points and stations as they were, to be read again. */
   function again(survey: Survey): void {
     const id = newId()
-    const said = store.create('survey', {
-      ...survey,
-      id,
-      day: today(job.job.time_zone),
-      by: view.member.name,
-    })
+    const of = { id, day: today(job.job.time_zone), by: view.member.name }
+    const said = store.create('survey', againSurvey(survey, of))
     setWrong(said)
     if (said === null) setOpenId(id)
   }

@@ -4,7 +4,7 @@ import { feet, inches } from '../../../core/measure'
 import { readCell, showCell, type CellSpec } from './cells'
 import { nextName, type Row } from './fieldSpecs'
 import { SURVEY_FORMS } from './forms'
-import { freshSurvey } from './freshSurvey'
+import { againSurvey, freshSurvey } from './freshSurvey'
 
 const KINDS = Object.keys(SURVEY_KINDS) as SurveyKind[]
 const TODAY = '2026-05-04'
@@ -98,4 +98,41 @@ test('the next point is named on', () => {
     'corner 2',
     'a',
   ])
+})
+
+test('at a second date nothing counts as read until it is read', () => {
+  const of = { id: 'later', day: '2026-09-01', by: 'Pell' }
+  const made = (kind: SurveyKind) => freshSurvey(kind, { id: 's', day: TODAY, by: 'Dov', side_id: 'side-a' })!
+  const floor = made('floor')
+  if (floor.kind !== 'floor') throw new Error('no floor')
+  const point = {
+    set_up: 1,
+    point: 'a',
+    rod: inches(48),
+    across: feet(2),
+    back: feet(3),
+    covering: inches(0),
+  }
+  expect(againSurvey({ ...floor, readings: [point] }, of)).toMatchObject({
+    ...of,
+    readings: [{ ...point, rod: null }],
+  })
+  const deck = made('deck')
+  if (deck.kind !== 'deck') throw new Error('no deck')
+  expect(againSurvey({ ...deck, answers: [{ point: 'hangers', answer: 'right' }] }, of)).toMatchObject({
+    answers: [],
+  })
+})
+
+test('a row only begun holds no reading of a wall, floor, crack, ground or air', () => {
+  const measured = {
+    courses: 'over_edge',
+    floor: 'rod',
+    plumb: 'middle',
+    crack: 'upper',
+    ground: 'fall',
+    air: 'air_c',
+  }
+  for (const [kind, key] of Object.entries(measured))
+    expect(SURVEY_FORMS[kind as SurveyKind].rows!.next([])[key]).toBeNull()
 })

@@ -1,5 +1,7 @@
 import type { Survey, SurveyKind } from '../../../core/job'
 import { feet, inches } from '../../../core/measure'
+import type { Row } from './fieldSpecs'
+import { SURVEY_FORMS } from './forms'
 
 type Begun = {
   readonly id: string
@@ -127,4 +129,15 @@ export function freshSurvey(kind: SurveyKind, of: Begun): Survey | null {
         guard_opening: null,
       }
   }
+}
+
+/** The same survey at a later date: its points and stations as they were, what was read there to be read again. */
+export function againSurvey(survey: Survey, of: Omit<Begun, 'side_id'>): Survey {
+  const { rows: form } = SURVEY_FORMS[survey.kind]
+  const later = { ...survey, ...of }
+  if (later.kind === 'deck') return { ...later, answers: [] }
+  if (form === null) return later
+  const rows = (survey as unknown as Record<string, readonly Row[]>)[form.key] ?? []
+  const unread = Object.entries(form.next(rows)).filter(([, value]) => value === null)
+  return { ...later, [form.key]: rows.map((row) => ({ ...row, ...Object.fromEntries(unread) })) }
 }
