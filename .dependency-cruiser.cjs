@@ -11,10 +11,13 @@ module.exports = {
     only('core-imports-core', '^src/core/', '^src/core/'),
     {
       name: 'core-imports-zod-alone',
-      comment: 'and, for lines of equal height, the triangulation everybody uses',
+      comment: 'and what everybody uses for lines of equal height and for calendar files',
       severity: 'error',
       from: { path: '^src/core/', pathNot: '\\.test\\.ts$' },
-      to: { dependencyTypes: ['npm', 'npm-dev', 'core'], pathNot: 'node_modules/(zod|delaunator)/' },
+      to: {
+        dependencyTypes: ['npm', 'npm-dev', 'core'],
+        pathNot: 'node_modules/(zod|delaunator|ical\\.js)/',
+      },
     },
     only('db-imports-core', '^src/db/', '^src/(db|core)/'),
     only('server-imports-db-core', '^src/server/', '^src/(server|db|core|heavy/tasks)'),

@@ -1,5 +1,6 @@
 import { benchCut, type CutRow } from './cut'
 import { benchJudge } from './judge'
+import { benchPlan, type PlanRow } from './plan'
 import { benchPrice, type PriceRow } from './price'
 import { benchScale, type ScaleRow } from './scale'
 import { benchScreen } from './screen'
@@ -16,6 +17,7 @@ const BENCHES = {
   cut: benchCut,
   takeoff: benchTakeoff,
   price: benchPrice,
+  plan: benchPlan,
   screen: benchScreen,
   walk: benchWalk,
   scale: benchScale,
@@ -47,6 +49,17 @@ function printScale(rows: readonly ScaleRow[]): void {
 function printPrice(rows: readonly PriceRow[]): void {
   process.stdout.write('\nprice: the middle of 5 runs\n')
   for (const row of rows) process.stdout.write(`  ${row.name}\n      ${row.value}\n      ${row.beside}\n`)
+}
+
+function printPlan(rows: readonly PlanRow[]): void {
+  process.stdout.write(
+    '\nplan: its end over the bound below which no order ends; made again after an edit, the middle of 7\n',
+  )
+  for (const row of rows) {
+    process.stdout.write(
+      `  ${String(row.pieces).padStart(4)} pieces of ${row.findings} findings: at once ${row.at_once.toFixed(4)} (${row.again_ms.toFixed(0)} ms, with all before it ${row.first_ms.toFixed(0)} ms), searched ${row.searched.toFixed(4)} (${row.search_ms.toFixed(0)} ms)\n`,
+    )
+  }
 }
 
 function printCut(rows: readonly CutRow[]): void {
@@ -103,13 +116,14 @@ const trace = wanted('trace') ? benchTrace() : null
 const cut = wanted('cut') ? await benchCut() : null
 const takeoff = wanted('takeoff') ? benchTakeoff() : null
 const price = wanted('price') ? benchPrice() : null
+const plan = wanted('plan') ? benchPlan() : null
 const screen = wanted('screen') ? await benchScreen() : null
 const walk = wanted('walk') ? await benchWalk() : null
 const scale = wanted('scale') ? await benchScale() : null
 const judged = wanted('judge') ? benchJudge() : null
 if (words.includes('--json'))
   process.stdout.write(
-    `${JSON.stringify({ stages, trace, cut, takeoff, price, screen, walk, scale, judged }, null, 2)}\n`,
+    `${JSON.stringify({ stages, trace, cut, takeoff, price, plan, screen, walk, scale, judged }, null, 2)}\n`,
   )
 else {
   if (stages) printStages(stages)
@@ -117,6 +131,7 @@ else {
   if (cut) printCut(cut)
   if (takeoff) printTakeoff(takeoff)
   if (price) printPrice(price)
+  if (plan) printPlan(plan)
   if (screen) printInBrowser('screen', screen)
   if (walk) printInBrowser('walk', walk)
   if (scale) printScale(scale)

@@ -13,6 +13,7 @@ import {
   side,
   window,
 } from './build'
+import { DOV_AND_PELL } from './people'
 import {
   ALDER_CLIMATE,
   ALDER_FRAMING,
@@ -54,6 +55,15 @@ export function alderHouse(): JobDocument {
       weather: 'overcast, 52 °F, wind from the south-west',
       hours_since_rain: 30,
       present: 'owner at the start, Imke Solvane and Pell Arkwright',
+    },
+    plan: {
+      id: 'plan',
+      removed: false,
+      start: '2026-05-18',
+      finish_by: '2026-07-17',
+      crews: [DOV_AND_PELL],
+      week: [1, 2, 3, 4, 5],
+      order: [],
     },
     house: {
       id: 'house',

@@ -2,6 +2,7 @@ import { alderHouse } from './alderHouse'
 import { heronFlats } from './heronFlats'
 import { kelpRow } from './kelpRow'
 import { lanternCourt } from './lanternCourt'
+import { permitAsked } from './permitAsked'
 import { ploverQuay } from './ploverQuay'
 import { quarryRoad } from './quarryRoad'
 import { saltmarsh } from './saltmarsh'
@@ -10,7 +11,7 @@ import { tallowStreet } from './tallowStreet'
 
 /** The invented jobs of the demo firm, by the name of their file: all but the newest scoped to the end. */
 export const DEMO_JOBS = {
-  'alder-house': () => scopedToTheEnd(alderHouse()),
+  'alder-house': () => permitAsked(scopedToTheEnd(alderHouse())),
   'heron-flats-12': () => scopedToTheEnd(heronFlats()),
   'kelp-row-7': () => scopedToTheEnd(kelpRow()),
   'lantern-court-22': () => scopedToTheEnd(lanternCourt()),

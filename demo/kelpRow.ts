@@ -1,3 +1,4 @@
+import { DOV_AND_PELL } from './people'
 import type { Feature, JobDocument, ScopeStretch } from '../src/core/job'
 import { feet, inches } from '../src/core/measure'
 import { INVENTED_CLIMATES } from '../src/core/house'
@@ -80,6 +81,15 @@ export function kelpRow(): JobDocument {
       weather: 'dry, broken cloud, 57 °F',
       hours_since_rain: 52,
       present: 'owner, Dov Harrow, Pell Arkwright',
+    },
+    plan: {
+      id: 'plan',
+      removed: false,
+      start: '2026-06-15',
+      finish_by: null,
+      crews: [DOV_AND_PELL],
+      week: [1, 2, 3, 4, 5],
+      order: [],
     },
     house: {
       id: 'house',

@@ -22,3 +22,7 @@ export const FIRMS = [
     people: [{ name: 'Tove Marram', email: 'tove@gull.invalid', role: 'owner-estimator' }],
   },
 ] as const
+
+/** Who goes out to work, as the firm’s calendar has it. */
+export const DOV_AND_PELL = { id: 'dov-and-pell', name: 'Dov and Pell', people: 2 }
+export const FIRM_CALENDAR = { crews: [DOV_AND_PELL], off: [] }

@@ -4,7 +4,7 @@
  */
 import { randomUUID } from 'node:crypto'
 import { betterAuth } from 'better-auth'
-import { DEMO_PASSWORD, FIRMS } from '../demo/people'
+import { DEMO_PASSWORD, FIRM_CALENDAR, FIRMS } from '../demo/people'
 import { DEMO_JOBS } from '../demo'
 import { movedTo } from '../demo/movedTo'
 import { OFFICE, officeJob, type Standing } from '../demo/theOffice'
@@ -13,6 +13,7 @@ import { chosenTotal, WHOLE_BID } from '../src/core/bid'
 import { JOB_VERSION, startingRates, startingSettings, type JobDocument } from '../src/core/job'
 import { ORDER_STEP } from '../src/core/walk'
 import { makePool } from '../src/db/pool'
+import { findCalendar, saveCalendar } from '../src/db/queries/calendar'
 import { insertCompany, insertEdition } from '../src/db/queries/company'
 import { findJob } from '../src/db/queries/jobs'
 import { withTx, type Tx } from '../src/db/tx'
@@ -220,7 +221,10 @@ for (const firm of FIRMS) {
       settings: startingSettings(firm),
       rates: startingRates(),
     })
-    return firm.slug === 'tern-and-mallet' ? loadJobs(tx, ids[0]!) : []
+    if (firm.slug !== 'tern-and-mallet') return []
+    if ((await findCalendar(tx)) === null)
+      await saveCalendar(tx, { body: FIRM_CALENDAR, by: firm.people[0].name })
+    return loadJobs(tx, ids[0]!)
   })
   if (firm.slug === 'tern-and-mallet') {
     const [person] = firm.people

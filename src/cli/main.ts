@@ -20,6 +20,7 @@ const STAGES: Readonly<Record<string, (derived: Derived) => unknown>> = {
   takeoff: (d) => d.takeoff,
   cut: (d) => d.cut,
   price: (d) => d.price,
+  plan: (d) => d.plan,
   checks: (d) => nextChecks(d.job, d.trace),
   guards: (d) => d.guards,
   bid: (d) => d.bid,

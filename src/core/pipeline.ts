@@ -5,6 +5,7 @@ import { cutJob, type CutPlan } from './cut'
 import { live, type JobDocument } from './job'
 import { surveysOf } from './survey/read'
 import type { Closing } from './measure'
+import { ALONE, planJob, type JobPlan, type PlanAround } from './plan'
 import { priceJob, priceLooks } from './price'
 import { scopeJob } from './scope'
 import { takeoffJob } from './takeoff'
@@ -16,6 +17,7 @@ export type Derived = Stages & {
   /** The job the stages saw: without what was removed, sides in order. */
   readonly job: JobDocument
   readonly cut: CutPlan
+  readonly plan: JobPlan
   readonly bid: BidModel
   /** What still keeps the bid from being sent. */
   readonly lacks: readonly string[]
@@ -33,7 +35,11 @@ export type Derived = Stages & {
   readonly problems: readonly string[]
 }
 
-type Given = { readonly document: JobDocument; readonly today: string }
+type Given = {
+  readonly document: JobDocument
+  readonly today: string
+  readonly around: PlanAround
+}
 type Stage = keyof Derived
 
 /** Every stage, and what it reads. A later one reads earlier ones, never the reverse. */
@@ -59,6 +65,7 @@ const STAGES: { readonly [S in Stage]: (read: Derived, given: Given) => Derived[
   takeoff: ({ job, scope }) => takeoffJob(job, scope),
   cut: ({ job, takeoff }) => cutJob(job, takeoff),
   price: ({ job, scope, takeoff, cut }) => priceJob(job, scope, takeoff, cut),
+  plan: ({ job, scope, takeoff }, { today, around }) => planJob({ job, scope, takeoff }, today, around),
   looks: ({ job, coverage }) => priceLooks(coverage.holds, job.rates, job.settings),
   bid: (read, { today }) => bidJob(read.job, read, today),
   lacks: (read) => beforeSending(read),
@@ -69,14 +76,16 @@ const STAGES: { readonly [S in Stage]: (read: Derived, given: Given) => Derived[
  * drawing. No stage gates another: each works with the ones before it empty.
  *
  * @param already stages that are known already, of this very job; they are taken as they are.
+ * @param around what the plan stands on besides the job: other jobs of its crews, what its owner accepted.
  * Cost: about linear in findings; see `bench/`.
  */
 export function derive(
   document: JobDocument,
   today: string,
   already: Partial<Omit<Derived, 'job'>> = {},
+  around: PlanAround = ALONE,
 ): Derived {
-  const given = { document, today }
+  const given = { document, today, around }
   const derived = {} as Derived
   const kept: Partial<Derived> = { ...already }
   for (const stage of Object.keys(STAGES) as Stage[]) {

@@ -5,6 +5,7 @@ import type { HeavyTasks } from './tasks'
 
 export { openArchive } from './archive'
 export { deriveBid } from './deriveBid'
+export { planDays } from './planDays'
 export { reckonJob } from './reckonJob'
 
 export const priceAtRates: HeavyTasks['priceAtRates'] = ({ job, rates, today }) => atRates(job, rates, today)

@@ -2,6 +2,7 @@ import type { BidModel } from '../core/bid'
 import type { AcceptedBid } from '../core/bid/acceptedPaper'
 import type { AtRates } from '../core/compare'
 import type { EntityOf, JobDocument, Person } from '../core/job'
+import type { PlanAround } from '../core/plan'
 
 /** A bid derived from a job, with what keeps it from being sent and whom it goes to. */
 export type DerivedBid = {
@@ -20,6 +21,15 @@ export type JobFigures = {
   readonly keepOff: boolean
 }
 
+/** The days of a job’s plan, and when it would end if its crews had nothing else. */
+export type PlannedDays = {
+  readonly first: string
+  readonly last: string | null
+  readonly finish_by: string | null
+  readonly days: readonly { readonly day: string; readonly crew_id: string; readonly people: number }[]
+  readonly last_alone: string | null
+}
+
 /** What an archive held: the text of its job file, and its other files by name. */
 export type OpenedArchive =
   | { readonly ok: true; readonly job: string; readonly files: ReadonlyMap<string, Uint8Array> }
@@ -27,6 +37,7 @@ export type OpenedArchive =
 
 /** Work that would hold the web process up, each run in a thread of its own: name → what goes in and what comes out. */
 export type HeavyTasks = {
+  readonly planDays: (of: { job: JobDocument; today: string; around: PlanAround }) => PlannedDays
   readonly deriveBid: (of: { job: JobDocument; today: string }) => DerivedBid
   readonly reckonJob: (of: { job: JobDocument; today: string }) => JobFigures
   readonly priceAtRates: (of: { job: JobDocument; rates: EntityOf['rates']; today: string }) => AtRates | null

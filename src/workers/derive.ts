@@ -1,9 +1,15 @@
 import type { JobDocument } from '../core/job'
 import { nextChecksInSteps, type NextCheck } from '../core/nextCheck'
 import { derive, type Derived } from '../core/pipeline'
+import type { PlanAround } from '../core/plan'
 
 /** What is asked of the worker: a job as it stands, and today in its time zone. */
-export type Ask = { readonly turn: number; readonly job: JobDocument; readonly today: string }
+export type Ask = {
+  readonly turn: number
+  readonly job: JobDocument
+  readonly today: string
+  readonly around: PlanAround
+}
 /** What a page has by itself, and so is not sent back. */
 export type Sent = Omit<Derived, 'job'>
 type Stage = keyof Sent
@@ -40,11 +46,11 @@ async function answerChecks(turn: number, { job, trace }: Derived): Promise<void
 }
 
 self.addEventListener('message', ({ data }: MessageEvent<Ask>) => {
-  const { turn, job, today } = data
+  const { turn, job, today, around } = data
   newest = turn
   const failed = (cause: unknown): void => answer({ turn, kind: 'failed', message: wordsOf(cause) })
   try {
-    const derived = derive(job, today)
+    const derived = derive(job, today, {}, around)
     for (const stage of Object.keys(derived) as (Stage | 'job')[]) {
       if (stage !== 'job') answer({ turn, kind: 'stage', stage: { [stage]: derived[stage] } })
     }

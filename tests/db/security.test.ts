@@ -7,6 +7,8 @@ import type { Member } from '../../src/server/http'
 import { sendBid } from '../../src/server/bids/sendBid'
 import { tokenHash } from '../../src/server/bids/seal'
 import { acceptBid, askFirm, readOwnerBid } from '../../src/server/bids/ownerBid'
+import { FIRM_CALENDAR } from '../../demo/people'
+import { keepCalendar, readPlannedJobs } from '../../src/server/calendar'
 import { applyChanges } from '../../src/server/jobs/applyChanges'
 import { takePart } from '../../src/server/photos/uploads'
 import { saveReckoned } from '../../src/db/queries/jobs'
@@ -36,11 +38,13 @@ const TABLES = [
   'company',
   'company_kit',
   'company_word',
+  'firm_calendar',
   'invitation',
   'job',
   'job_change',
   'job_entity',
   'job_fact',
+  'job_planned',
   'job_reckoned',
   'job_standing',
   'mail',
@@ -105,6 +109,8 @@ beforeAll(async () => {
       keep_off: false,
     }),
   )
+  await keepCalendar(first, FIRM_CALENDAR)
+  await readPlannedJobs(first)
   await invite(first, { name: 'Nell Wherry', role: 'crew', email: '' })
   const sent = await send(first, jobId)
   token = sent.token
@@ -212,11 +218,13 @@ test('the owner’s link sees its own bid and nothing else of the firm', async (
     company: 0,
     company_kit: 0,
     company_word: 0,
+    firm_calendar: 0,
     invitation: 0,
     job: 0,
     job_change: 0,
     job_entity: 0,
     job_fact: 0,
+    job_planned: 0,
     job_reckoned: 0,
     job_standing: 0,
     mail: 0,

@@ -10,7 +10,7 @@ test('axe finds nothing on any view', async ({ page }) => {
   await openJob(page, 'Alder House')
   await page.getByRole('region', { name: 'Findings' }).getByRole('button', { name: /^4/ }).click()
   await expectAccessible(page)
-  for (const stage of ['Trace', 'Scope', 'Cut', 'Price', 'Bid']) {
+  for (const stage of ['Trace', 'Scope', 'Cut', 'Price', 'Plan', 'Bid']) {
     await openStage(page, stage)
     await expectAccessible(page)
   }

@@ -95,7 +95,7 @@ test('from a word to an accepted bid, keys alone', async ({ page, browser }) => 
   await expect(page.getByRole('heading', { name: new RegExp(title) })).toBeVisible()
 
   // Looked over, and sent.
-  await press(page, '6')
+  await press(page, '7')
   await use(page, page.getByRole('button', { name: 'Send the bid' }))
   const before = page.getByRole('dialog', { name: 'As the owner will see it' })
   await use(page, before.getByRole('button', { name: /^Send it/ }))

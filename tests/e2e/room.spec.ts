@@ -17,7 +17,7 @@ test('of 800 px at least 500 belong to Scope, Cut, Price and Bid, cautions or no
 }) => {
   await signIn(page, PEOPLE.estimator)
   await openJob(page, 'Alder House')
-  for (const stage of ['Scope', 'Cut', 'Price', 'Bid']) {
+  for (const stage of ['Scope', 'Cut', 'Price', 'Plan', 'Bid']) {
     await openStage(page, stage)
     expect({ stage, room: (await roomOf(page)) >= 500 }).toEqual({ stage, room: true })
     expect({ stage, overflow: await overflowOf(page) }).toEqual({ stage, overflow: 0 })

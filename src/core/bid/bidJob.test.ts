@@ -3,7 +3,7 @@ import { alderHouse, emptyJob, workItem, sillNose, smallHouse } from '../../../t
 import type { Quantity, ResponseItem } from '../job'
 import { at, house, mend } from '../../../tests/support/priced'
 import { derive } from '../pipeline'
-import { addDays } from './addDays'
+import { dayAfter } from '../measure/days'
 import { beforeSending } from './bidJob'
 import { BidModel } from './bidModel'
 
@@ -81,7 +81,7 @@ test('it promises nothing it cannot: consistent with, never caused by, never saf
 
 test('clauses come by trigger', () => {
   const numbers = (of: typeof bid): number[] => of.clauses.map((clause) => clause.number)
-  expect(numbers(bid)).toEqual([1, 3, 4, 8, 36, 10, 22, 23, 24, 26, 30])
+  expect(numbers(bid)).toEqual([1, 3, 4, 8, 36, 10, 22, 23, 24, 41, 26, 30])
   expect(numbers(derive(emptyJob('e', ''), '2026-05-04').bid)).toEqual([1, 4, 10, 22, 23, 24, 26, 30])
   expect(bid.local_code).toContain('Local code')
 })
@@ -106,7 +106,7 @@ test.each([
   ['2026-12-15', 30, '2027-01-14'],
   ['2028-02-28', 1, '2028-02-29'],
 ])('%s and %d days is %s', (day, days, then) => {
-  expect(addDays(day, days)).toBe(then)
+  expect(dayAfter(day, days)).toBe(then)
 })
 
 test('what keeps it from being sent is said', () => {

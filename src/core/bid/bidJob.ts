@@ -20,7 +20,7 @@ import { priceOfLook } from '../price'
 import { outsideScope, outsideWords } from '../scope'
 import { causeOf, isSureEnough } from '../trace'
 import { responseAnswer } from '../walk'
-import { addDays } from './addDays'
+import { dayAfter } from '../measure/days'
 import { besideLines, itemLine } from './bidLines'
 import type { BidHazardLine, BidModel } from './bidModel'
 import { clausesOf, listHeading } from './clauses'
@@ -246,7 +246,7 @@ export function bidJob(job: JobDocument, stages: Stages, preparedOn: string): Bi
       licence: job.settings.licence_line,
     },
     prepared_on: preparedOn,
-    valid_until: addDays(preparedOn, job.settings.clauses.validity_days),
+    valid_until: dayAfter(preparedOn, job.settings.clauses.validity_days),
     lead: leadWords(damaged, job, stages),
     opening: job.settings.bid.opening,
     closing: job.settings.bid.closing,

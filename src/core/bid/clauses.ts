@@ -5,7 +5,7 @@ import type { Looks } from '../price'
 import { decisionOn, scopeLineWords } from '../scope'
 import { causeOf } from '../trace'
 import { answerWords } from '../walk'
-import { addDays } from './addDays'
+import { dayAfter } from '../measure/days'
 import type { BidModel } from './bidModel'
 import { sourcePairs } from './sourcePairs'
 import { ownerTitle } from './ownerWords'
@@ -67,6 +67,18 @@ function neededWords({ scope }: Stages): string {
   return [...together].map(([names, needs]) => `For ${names}: ${needs.join(' ')}`).join(' ')
 }
 
+/** A first day that is set may slip by a week of the weather or of the job before. Our judgement. */
+const START_WITHIN_DAYS = 7
+
+/** When we begin and how long we are there, where a first day is set; until then the firm's own words say it. */
+function plannedWords(stages: Stages, job: JobDocument): string {
+  if (!job.plan?.start) return ''
+  const { first, last, work_days } = stages.plan
+  if (last === null) return ''
+  const days = work_days === 1 ? 'one working day' : `about ${work_days} working days`
+  return `As planned today we begin between ${dayWords(first)} and ${dayWords(dayAfter(first, START_WITHIN_DAYS))} and are there on ${days}. Rain, and what is found behind the boards, move it; we tell you when they do.`
+}
+
 /** Who pays and who may say yes, where that is somebody else than the one it is made out to. */
 function otherPeople(job: JobDocument, toName: string): string[] {
   const named = (role: 'pays' | 'may-approve'): string =>
@@ -109,7 +121,7 @@ export const TELLERS: Readonly<Record<string, (of: Of) => Told>> = {
   'price-basis': ({ job, stages, preparedOn }) => ({
     text:
       stages.price.kind === 'priced'
-        ? `${stages.price.basis} Good until ${dayWords(addDays(preparedOn, job.settings.clauses.validity_days))}.`
+        ? `${stages.price.basis} Good until ${dayWords(dayAfter(preparedOn, job.settings.clauses.validity_days))}.`
         : '',
   }),
   'decayed-wood': ({ job, stages }) => ({
@@ -117,6 +129,7 @@ export const TELLERS: Readonly<Record<string, (of: Of) => Told>> = {
       ? (DECAYED_WOOD_SCHOOL_BY_ID.get(job.settings.decayed_wood_school)?.says ?? '')
       : '',
   }),
+  'planned-days': ({ job, stages }) => ({ text: plannedWords(stages, job) }),
   'before-work': ({ stages }) => ({ text: neededWords(stages) }),
   list: ({ job }) => ({ heading: listHeading(job), text: job.response_items.map(answerWords).join(' · ') }),
 }

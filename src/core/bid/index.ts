@@ -1,4 +1,3 @@
-export { addDays } from './addDays'
 export { beforeSending, bidJob } from './bidJob'
 export { BidModel, type BidBesideLine, type BidHazardLine } from './bidModel'
 export {

@@ -1,5 +1,6 @@
 import type { Cautions } from '../caution'
 import type { Coverage } from '../coverage'
+import type { JobPlan } from '../plan/jobPlan'
 import type { Looks, Price } from '../price'
 import type { Scope } from '../scope'
 import type { Surveys } from '../survey/read'
@@ -17,6 +18,7 @@ export type Stages = {
   readonly scope: Scope
   readonly takeoff: Takeoff
   readonly price: Price
+  readonly plan: JobPlan
   readonly looks: Looks
   readonly list: ListState
 }

@@ -1,4 +1,5 @@
 export * from './answers'
 export * from './owner'
+export * from './plan'
 export * from './problem'
 export * from './requests'

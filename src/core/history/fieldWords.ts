@@ -1,16 +1,14 @@
 import { methodName } from '../catalogue'
 import { RESPONSE_ANSWERS, TAX_WORDS, type EntityKind } from '../job'
 import { formatLength, type Length } from '../measure'
+import { f, HIDDEN, type FieldWords } from './field'
+import { PLAN_WORDS } from './planWords'
 import * as say from './say'
 import type { Say } from './say'
 
-/** What a field is called on site, and how its value is said. Null: nobody wants to read of it. */
-export type FieldWords = { readonly name: string; readonly say: Say } | null
+export type { FieldWords } from './field'
 
-const f = (name: string, say: Say): FieldWords => ({ name, say })
 const zone: Say = (value) => String(value).replaceAll('_', ' ')
-/** Ids and order: what holds a thing together says nothing to anybody. */
-const HIDDEN = { id: null, removed: null } as const
 const OPENING = {
   station: f('left end at', say.length),
   width: f('width', say.length),
@@ -253,6 +251,7 @@ export const FIELD_WORDS: Readonly<Record<EntityKind, Readonly<Record<string, Fi
     note: f('note', say.text),
     finding_id: f('finding', (value, job) => say.findings(value ? [value] : [], job)),
   },
+  ...PLAN_WORDS,
   survey: {
     ...HIDDEN,
     kind: null,

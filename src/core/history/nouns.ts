@@ -1,5 +1,6 @@
 import { partName } from '../catalogue'
 import { FEATURE_WORDS, SURVEY_KINDS, type EntityKind, type JobDocument } from '../job'
+import { dayWords } from '../measure'
 import { causeName, itemName, on, side } from './say'
 
 /** What a thing is called where it is one of many, as far as the job still knows it. */
@@ -38,6 +39,16 @@ export const NOUNS: Readonly<Record<EntityKind, (id: string, job: JobDocument) =
   survey: (id, job) => {
     const found = job.surveys.find((each) => each.id === id)
     return found ? `the survey “${SURVEY_KINDS[found.kind].toLowerCase()}”` : 'a survey'
+  },
+  plan: () => 'the plan',
+  plan_day: (id, job) => {
+    const found = job.plan_days.find((each) => each.id === id)
+    return found ? `the day ${dayWords(found.day)}` : 'a day of the plan'
+  },
+  plan_mark: () => 'a piece of planned work',
+  booking: (id, job) => {
+    const found = job.bookings.find((each) => each.id === id)
+    return found ? `what has to come: ${found.what.replaceAll('-', ' ')}` : 'something that has to come'
   },
   judgement: (id, job) => {
     const found = job.judgements.find((each) => each.id === id)

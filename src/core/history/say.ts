@@ -130,6 +130,7 @@ export const on = orNothing((value: { kind: string; item_id?: string; to?: strin
 export const items = orNothing((value: readonly string[], job) =>
   value.length === 0 ? 'none' : value.map((id) => itemName(id, job)).join(', '),
 )
+export const item = orNothing((value: string, job) => itemName(value, job))
 export const causes = orNothing((value: readonly string[]) =>
   value.length === 0 ? 'none' : value.map(causeName).join(', '),
 )

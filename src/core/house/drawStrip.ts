@@ -5,6 +5,7 @@ import type { Trace } from '../trace'
 import { box, hatch, type Drawing, type Mark, type Point, type Shape, type SideSpan } from './drawing'
 import { drawFeature } from './drawFeature'
 import { drawWall } from './drawSide'
+import { drawDays, type DayPiece } from './drawDays'
 import { drawFindings } from './drawFindings'
 import { drawScopeLine } from './drawScopeLine'
 import { drawSurveysOnStrip } from './drawSurveys'
@@ -29,6 +30,8 @@ export type StripView = {
   readonly only: readonly string[] | null
   /** What was measured, drawn over the walls. */
   readonly surveys?: boolean
+  /** Which part is worked on which day, in place of what was found. */
+  readonly days?: readonly DayPiece[] | null
 }
 
 /** Air between neighbouring walls, so that both roof edges show. */
@@ -231,7 +234,7 @@ export function drawStrip(job: JobDocument, view: StripView): Drawing {
       ...(view.trace ? drawSources(view.trace, spans, job, view) : []),
       ...(view.surveys ? drawSurveysOnStrip(job, spans, view.px) : []),
       ...drawScopeLine(job, spans, view.px),
-      ...drawFindings(job, xOf, { ...view, right }),
+      ...(view.days ? drawDays(view.days, job, xOf, view) : drawFindings(job, xOf, { ...view, right })),
     ],
     sides: spans,
   }

@@ -40,6 +40,9 @@ export type Ink =
   | 'level'
   | 'level-line'
   | 'contour'
+  | 'day-done'
+  | 'day-shown'
+  | 'day-later'
   | 'tape'
   | 'tape-tick'
   | 'tape-foot'
@@ -64,7 +67,7 @@ export type Shape =
 /** Shapes that belong to one thing and can be pointed at. */
 export type Mark = {
   readonly kind: 'mark'
-  readonly of: 'side' | 'feature' | 'finding' | 'source' | 'stretch' | 'survey'
+  readonly of: 'side' | 'feature' | 'finding' | 'source' | 'stretch' | 'survey' | 'piece'
   /** One id, or several when findings that would overlap were gathered. */
   readonly ids: readonly string[]
   /** Said by a screen reader. */

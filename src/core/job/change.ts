@@ -87,6 +87,9 @@ const FIXED: Partial<Record<EntityKind, readonly string[]>> = {
   finding: ['number'],
   photo: ['sha256', 'media_type', 'bytes'],
   survey: ['kind'],
+  plan_day: ['day'],
+  plan_mark: ['unit'],
+  booking: ['what', 'item_id'],
 }
 
 /** Fields of a kind that no edit sets: given at creation, or by the server. */

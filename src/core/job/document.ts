@@ -3,6 +3,7 @@ import * as entities from './entities'
 import { Fact } from './facts'
 import * as features from './features'
 import * as pictures from './pictures'
+import * as plans from './plans'
 import { Rates, Settings } from './settings'
 import * as surveys from './surveys'
 import { Id } from './values'
@@ -10,7 +11,7 @@ import * as walk from './walkEntities'
 
 export const JOB_FORMAT = 'detrimus-job'
 /** Raised with every change of shape; `raise` knows the way up from each older one. */
-export const JOB_VERSION = 11
+export const JOB_VERSION = 12
 
 /**
  * Every kind of editable thing: the schema of one, the key it has in the job file, and whether it is one or many.
@@ -21,6 +22,7 @@ export const ENTITY_KINDS = {
   house: { schema: entities.House, key: 'house', many: false, money: false },
   intake: { schema: walk.Intake, key: 'intake', many: false, money: false },
   response_list: { schema: walk.ResponseList, key: 'response_list', many: false, money: false },
+  plan: { schema: plans.Plan, key: 'plan', many: false, money: false },
   settings: { schema: Settings, key: 'settings', many: false, money: false },
   rates: { schema: Rates, key: 'rates', many: false, money: true },
   person: { schema: entities.Person, key: 'people', many: true, money: false },
@@ -36,6 +38,9 @@ export const ENTITY_KINDS = {
   judgement: { schema: entities.Judgement, key: 'judgements', many: true, money: false },
   source_decision: { schema: entities.SourceDecision, key: 'source_decisions', many: true, money: false },
   work_item: { schema: entities.WorkItem, key: 'work_items', many: true, money: false },
+  plan_day: { schema: plans.PlanDay, key: 'plan_days', many: true, money: false },
+  plan_mark: { schema: plans.PlanMark, key: 'plan_marks', many: true, money: false },
+  booking: { schema: plans.Booking, key: 'bookings', many: true, money: false },
   typed_price: { schema: entities.TypedPrice, key: 'typed_prices', many: true, money: true },
 } as const
 export type EntityKind = keyof typeof ENTITY_KINDS
@@ -50,6 +55,7 @@ export const JobDocument = z.strictObject({
   house: entities.House.nullable(),
   intake: walk.Intake.nullable(),
   response_list: walk.ResponseList.nullable(),
+  plan: plans.Plan.nullable(),
   settings: Settings,
   rates: Rates.nullable(),
   people: z.array(entities.Person),
@@ -65,6 +71,9 @@ export const JobDocument = z.strictObject({
   judgements: z.array(entities.Judgement),
   source_decisions: z.array(entities.SourceDecision),
   work_items: z.array(entities.WorkItem),
+  plan_days: z.array(plans.PlanDay),
+  plan_marks: z.array(plans.PlanMark),
+  bookings: z.array(plans.Booking),
   typed_prices: z.array(entities.TypedPrice),
   facts: z.array(Fact),
 })
@@ -92,6 +101,11 @@ export type Judgement = z.infer<typeof entities.Judgement>
 export type SourceDecision = z.infer<typeof entities.SourceDecision>
 export type WorkItem = z.infer<typeof entities.WorkItem>
 export type WorkPlace = z.infer<typeof entities.WorkPlace>
+export type Plan = z.infer<typeof plans.Plan>
+export type Crew = z.infer<typeof plans.Crew>
+export type PlanDay = z.infer<typeof plans.PlanDay>
+export type PlanMark = z.infer<typeof plans.PlanMark>
+export type Booking = z.infer<typeof plans.Booking>
 export type TypedPrice = z.infer<typeof entities.TypedPrice>
 
 export type EntityOf = {
@@ -99,6 +113,7 @@ export type EntityOf = {
   house: House
   intake: Intake
   response_list: ResponseList
+  plan: Plan
   settings: z.infer<typeof Settings>
   rates: z.infer<typeof Rates>
   person: Person
@@ -114,5 +129,8 @@ export type EntityOf = {
   judgement: Judgement
   source_decision: SourceDecision
   work_item: WorkItem
+  plan_day: PlanDay
+  plan_mark: PlanMark
+  booking: Booking
   typed_price: TypedPrice
 }

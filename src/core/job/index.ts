@@ -32,6 +32,7 @@ export {
   type ZoneId,
 } from './facts'
 export { GUTTER_FALLS, SURVEY_KINDS, type SurveyKind } from './surveys'
+export { BOOKING_KINDS } from './plans'
 export { PictureMark, type PictureCanvas, type PicturePoint } from './pictures'
 export { COMPASS, RESPONSE_ANSWERS, type ResponseAnswer } from './walkEntities'
 export { BECAME, raiseBody, raiseChange, raiseFact, raiseStamps, UNNAMED_EDITION } from './raise'

@@ -30,6 +30,7 @@ export function live(job: JobDocument): JobDocument {
     house: job.house?.removed ? null : job.house,
     intake: job.intake?.removed ? null : job.intake,
     response_list: job.response_list?.removed ? null : job.response_list,
+    plan: job.plan?.removed ? null : job.plan,
     people: keep(job.people),
     sides,
     features,
@@ -50,6 +51,9 @@ export function live(job: JobDocument): JobDocument {
             places: item.places.filter(({ at }) => at.kind !== 'whole-side' || sideIds.has(at.side_id)),
           },
     ),
+    plan_days: keep(job.plan_days),
+    plan_marks: keep(job.plan_marks),
+    bookings: keep(job.bookings),
     typed_prices: keep(job.typed_prices),
   }
 }

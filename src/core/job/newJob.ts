@@ -31,6 +31,7 @@ export function newJob(of: {
     house: null,
     intake: null,
     response_list: null,
+    plan: null,
     settings: of.settings,
     rates: of.rates,
     people: of.owner
@@ -48,6 +49,9 @@ export function newJob(of: {
     judgements: [],
     source_decisions: [],
     work_items: [],
+    plan_days: [],
+    plan_marks: [],
+    bookings: [],
     typed_prices: [],
     facts: [],
   }
@@ -55,7 +59,7 @@ export function newJob(of: {
 
 /**
  * A job begun from another: whole, with the settings it pins; or only its house, with the firm's settings of today. Nothing that was
- * sent, said or accepted comes with it.
+ * sent, said, accepted or planned comes with it.
  */
 export function copiedJob(
   job: JobDocument,
@@ -67,7 +71,10 @@ export function copiedJob(
   },
 ): JobDocument {
   const title = `${job.job.title || 'Untitled job'} (copy)`.slice(0, 200)
-  if (of.what === 'job') return { ...job, id: of.id, job: { ...job.job, title } }
+  if (of.what === 'job') {
+    const unplanned = { plan: null, plan_days: [], plan_marks: [], bookings: [] }
+    return { ...job, ...unplanned, id: of.id, job: { ...job.job, title } }
+  }
   const fresh = newJob({
     id: of.id,
     title,

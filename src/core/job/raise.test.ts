@@ -77,7 +77,7 @@ function asVersion9(file: string): unknown {
   const of10 = new Set([
     ...['behind', 'requires', 'basis', 'owner_says', 'bid', 'payments'],
     ...['supervision_share', 'warranty_reserve_share', 'card_fee_share'],
-    'surveys',
+    ...['surveys', 'plan', 'plan_days', 'plan_marks', 'bookings'],
   ])
   return JSON.parse(file, (key, value: unknown) => {
     if (
@@ -91,6 +91,8 @@ function asVersion9(file: string): unknown {
     return { ...rest, alternate_of: instead_of[0] ?? null }
   })
 }
+
+const UNPLANNED = { plan: null, plan_days: [], plan_marks: [], bookings: [] }
 
 // Version 7 knew every station, version 8 had no notes, version 9 one alternate for one item: nothing of it is lost or made up.
 test.each([7, 8, 9])('a file of version %i reads as it was', (version) => {
@@ -112,8 +114,17 @@ test('a file of version 10 reads as it was, with no survey, its house a house', 
     ...old,
     house: { ...old.house, kind: 'house' },
     surveys: [],
+    ...UNPLANNED,
     version: JOB_VERSION,
   })
+})
+
+test('a file of version 11 reads as it was, with no plan', () => {
+  const url = new URL('../../../tests/kept/kelp-row-7.v11.job.json', import.meta.url)
+  const old = JSON.parse(readFileSync(url, 'utf8')) as object
+  const read = readJob(old)
+  if (!read.ok) throw new Error(JSON.stringify(read.error))
+  expect(JSON.parse(printJobFile(read.value))).toEqual({ ...old, ...UNPLANNED, version: JOB_VERSION })
 })
 
 test('an alternate of one item is one of a list; an edit that says nothing of it leaves it alone', () => {

@@ -130,6 +130,8 @@ export const STEPS: Readonly<Record<number, Step>> = {
   },
   // Version 11: dated surveys; nobody had kept any. Every house was a house.
   10: { bodies: { house: { kind: 'house' } }, facts: {}, file: { surveys: [] } },
+  // Version 12: when the work is done, by whom, and what has to come from elsewhere.
+  11: { bodies: {}, facts: {}, file: { plan: null, plan_days: [], plan_marks: [], bookings: [] } },
 }
 
 function isBody(value: unknown): value is Body {

@@ -103,6 +103,10 @@ export function namesIn(kind: EntityKind, entity: unknown): Named[] {
         ),
       ]
     }
+    case 'booking': {
+      const id = (entity as JobDocument['bookings'][number]).item_id
+      return id === null ? [] : [{ at: 'item_id', id, kind: 'work_item' }]
+    }
     default:
       return []
   }

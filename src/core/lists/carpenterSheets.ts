@@ -29,10 +29,11 @@ export type CarpenterItem = {
   readonly photo_ids: readonly string[]
 }
 
-function cutsOn(side: string, taken: ItemTakeoff | undefined, words: CrewWords): string[] {
+/** Pieces of an item for a side, as they are cut; empty: those that are for no side. */
+export function cutsOn(side: string, taken: ItemTakeoff | undefined, words: CrewWords): string[] {
   const lines = new Map<string, number>()
   for (const { side: of, piece } of taken?.bySide ?? []) {
-    if (of !== side) continue
+    if (of !== side && !(side === '' && of === 'no side')) continue
     const section = piece.section === 'lap' ? words.lapSiding : piece.section
     const cut = `${formatLength(piece.length)} ${section} ${words.material(piece.material)}`.trim()
     lines.set(cut, (lines.get(cut) ?? 0) + piece.count)

@@ -7,6 +7,7 @@ import {
   NEED_SAYS,
   PART_NAMES,
 } from '../catalogue/spanish'
+import { stepOf, type StepId } from '../catalogue/steps'
 import { placeWords, type Caution, type WorkSpot } from '../caution'
 import { findingNumber } from '../house'
 import { byId, type FEATURE_WORDS, type Facing, type JobDocument } from '../job'
@@ -27,9 +28,43 @@ export type CrewWords = {
   readonly material: (id: string) => string
   readonly lapSiding: string
   readonly need: (id: string) => string
+  readonly step: (id: StepId) => string
+  /** Off the walls: the deck, the crawl space; and what serves the whole job. */
+  readonly area: (id: string) => string
+  /** What serves all work on a side: its gear, its containment, its gutter. */
+  readonly shared: (task: string) => string
+  /** What has to be in the van for a task. */
+  readonly gear: (task: keyof typeof GEAR_WORDS) => string
   /** A caution in one line: what it is, and what to do now. */
   readonly caution: (caution: Caution, job: JobDocument) => string
 }
+
+/** Where work is that is on no side, in both languages. */
+const AREA_WORDS: Readonly<Record<string, { readonly en: string; readonly es: string }>> = {
+  job: { en: 'whole job', es: 'toda la obra' },
+  deck: { en: 'deck', es: 'terraza' },
+  crawl: { en: 'crawl space', es: 'bajo el piso' },
+  roof: { en: 'roof', es: 'techo' },
+  room: { en: 'inside', es: 'adentro' },
+  elsewhere: { en: 'elsewhere', es: 'en otra parte' },
+}
+const SHARED_WORDS: Readonly<Record<string, { readonly en: string; readonly es: string }>> = {
+  job: { en: 'The whole job', es: 'Toda la obra' },
+  'lead-containment': { en: 'Containment', es: 'Contención' },
+  'pump-jack-run': { en: 'Pump jacks', es: 'Andamio de gatos' },
+  'scaffold-face': { en: 'Scaffold', es: 'Andamio' },
+  'gutter-off-on': { en: 'Gutter', es: 'Canaleta' },
+}
+
+const GEAR_WORDS = {
+  'ladder-move': { en: 'ladders', es: 'escaleras' },
+  'pump-jack-run': { en: 'pump jacks', es: 'andamio de gatos' },
+  'scaffold-face': { en: 'scaffold', es: 'andamio' },
+  'lead-containment': {
+    en: 'sheets, tape, signs, HEPA vacuum',
+    es: 'plástico, cinta, avisos, aspiradora HEPA',
+  },
+} as const
 
 const ENGLISH: CrewWords = {
   side: (facing, letter) => `${facing} ${letter}`,
@@ -44,6 +79,10 @@ const ENGLISH: CrewWords = {
   material: materialName,
   lapSiding: 'lap siding',
   need: (id) => needOf(id as Parameters<typeof needOf>[0]).says,
+  step: (id) => stepOf(id).name,
+  area: (id) => AREA_WORDS[id]?.en ?? id,
+  shared: (task) => SHARED_WORDS[task]?.en ?? task,
+  gear: (task) => GEAR_WORDS[task].en,
   caution: ({ what, doNow }) => [what, doNow].filter(Boolean).join('. '),
 }
 
@@ -110,6 +149,10 @@ const SPANISH: CrewWords = {
   where: spanishPlace,
   material: (id) => MATERIAL_NAMES[id] ?? materialName(id),
   lapSiding: 'tabla traslapada',
+  step: (id) => stepOf(id).es,
+  area: (id) => AREA_WORDS[id]?.es ?? id,
+  shared: (task) => SHARED_WORDS[task]?.es ?? task,
+  gear: (task) => GEAR_WORDS[task].es,
   need: (id) => NEED_SAYS[id] ?? needOf(id as Parameters<typeof needOf>[0]).says,
   caution: (caution, job) => {
     const { kind, row, id, what, doNow, finding_ids } = caution

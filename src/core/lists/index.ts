@@ -1,4 +1,5 @@
 export { bidList } from './bidList'
 export { buyList, plainRows, sawSheet, sheetRows, type Cell, type List, type SheetCell } from './lists'
 export { carpenterSheets, type CarpenterItem, type CarpenterSheet } from './carpenterSheets'
+export { daySheets, type DayPieceOfWork, type DaySheet } from './daySheets'
 export { LOCALES, type Locale } from './crewWords'

@@ -1,4 +1,5 @@
 export { dayWords } from './dayWords'
+export { afterOfficeDays, dayAfter, daysBetween, weekday } from './days'
 export {
   addLengths,
   feet,

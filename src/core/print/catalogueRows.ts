@@ -18,6 +18,7 @@ import {
 import { CHECKS } from '../catalogue/checks/checks'
 import { GUARDS } from '../catalogue/guards/guards'
 import { DECK_POINTS } from '../catalogue/measures/deckPoints'
+import { LEADS, OPENS_WALL, SKIES, STEPS, TAKES_SUPPORT, TASK_STEPS, WAITS } from '../catalogue/steps'
 import { MEASURES, SHOWS } from '../catalogue/measures/shows'
 import { LOOK_ALIKE_PAIRS } from '../catalogue/pairs/pairs'
 import { SIGNS } from '../catalogue/signs'
@@ -89,6 +90,16 @@ export function catalogueRows(): object {
     guards: GUARDS,
     measures: Object.entries(MEASURES).map(([id, says]) => ({ id, says })),
     shows: SHOWS,
+    steps: STEPS,
+    task_steps: Object.entries(TASK_STEPS).map(([task, steps]) => ({
+      task,
+      steps,
+      takes_support: TAKES_SUPPORT[task] ?? null,
+      opens_wall: OPENS_WALL.has(task),
+    })),
+    waits: WAITS,
+    leads: LEADS,
+    skies: SKIES,
     deck_points: DECK_POINTS,
   }
 }

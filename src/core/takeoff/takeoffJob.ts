@@ -3,7 +3,7 @@ import { goodOf, methodOf, partOf, type Grain } from '../catalogue'
 import { leadRule } from '../caution'
 import { rowsOf, type ReckonedRows } from '../firmValues/rows'
 import type { JobDocument } from '../job'
-import { inches } from '../measure'
+import { inches, shareCents } from '../measure'
 import type { ItemSpot, Scope, ScopeItem } from '../scope'
 import { combineFactors, reachOf, type Factor } from './factors'
 import { factorsOf, noRateWords, type FactorsBy } from './factorsOf'
@@ -33,6 +33,8 @@ export type ItemTakeoff = {
   readonly bySide: readonly { readonly side: string; readonly piece: Piece }[]
   readonly consumables: readonly Consumable[]
   readonly tasks: readonly TaskHours[]
+  /** The same hours, each with the side it is done at; empty: at none. */
+  readonly hoursBySide: readonly SideHours[]
   readonly factors: readonly Factor[]
   readonly hours: number
   /** Patches to be cut from sheets, where their sides are known. */
@@ -44,6 +46,9 @@ export type ItemTakeoff = {
   /** Another item that does this work already at all of its places. */
   readonly includedIn: string | null
 }
+
+/** Hours of one task at one side. */
+export type SideHours = { readonly side: string; readonly task: string; readonly hours: number }
 
 /** So many patches alike, from sheets of one kind. */
 export type SheetCut = Patch & { readonly good: string; readonly grain: Grain }
@@ -155,21 +160,47 @@ type By = FactorsBy & {
   readonly shareSetUp: ReturnType<typeof sharedSetUps>
 }
 
-/** An item's tasks, places of one task at one factor in one line. */
-function hoursOf(draft: Drafted, by: By): TaskHours[] {
+type HoursLine = {
+  readonly use: Use
+  readonly factor: number
+  quantity: number
+  places: number
+  /** How much of it falls to each side: quantities, and the set-ups where each place pays its own. */
+  readonly sides: Map<string, number>
+}
+
+/** Hours of a line on its sides, to the hundredth and none lost. */
+function onSides({ use, sides }: HoursLine, hours: number): SideHours[] {
+  const weights = [...sides.values()]
+  const shares = shareCents(
+    Math.round(hours * 100) as never,
+    weights.some((each) => each > 0) ? weights : weights.map(() => 1),
+  )
+  return [...sides.keys()].map((side, index) => ({ side, task: use.task, hours: shares[index]! / 100 }))
+}
+
+/** An item's tasks, places of one task at one factor in one line; and the same hours side by side. */
+function hoursOf(draft: Drafted, by: By): { tasks: TaskHours[]; bySide: SideHours[] } {
   const { rows } = by
-  const lines = new Map<string, { use: Use; factor: number; quantity: number; places: number }>()
+  const lines = new Map<string, HoursLine>()
   for (const use of draft.uses) {
     const factor = combineFactors(factorsOf(use, by), by.cap)
     const key = `${use.task}/${use.rate ?? ''}/${factor}`
-    const line = lines.get(key)
-    if (line) {
-      line.quantity += use.quantity
-      line.places += use.place.set_ups
-    } else lines.set(key, { use, factor, quantity: use.quantity, places: use.place.set_ups })
+    const line = lines.get(key) ?? { use, factor, quantity: 0, places: 0, sides: new Map<string, number>() }
+    lines.set(key, line)
+    line.quantity += use.quantity
+    line.places += use.place.set_ups
+    const { side, set_ups } = use.place
+    const row = rows.task(use.task)
+    const own =
+      row[use.rate ?? by.pace] * use.quantity * factor +
+      (row.set_up_per === 'place' ? row.set_up_h * set_ups : 0)
+    line.sides.set(side, (line.sides.get(side) ?? 0) + own)
   }
   const said = new Set<string>()
-  return [...lines.values()].map(({ use, factor, quantity, places }): TaskHours => {
+  const bySide: SideHours[] = []
+  const tasks = [...lines.values()].map((line): TaskHours => {
+    const { use, factor, quantity, places } = line
     const task = rows.task(use.task)
     const rate_h = task[use.rate ?? by.pace]
     const first = !said.has(use.task)
@@ -181,6 +212,8 @@ function hoursOf(draft: Drafted, by: By): TaskHours[] {
           ? by.shareSetUp(draft.item.id, use.task)
           : 0
     const shown = hundredths(quantity)
+    const hours = hundredths(set_up_h + rate_h * shown * factor)
+    bySide.push(...onSides(line, hours))
     return {
       task: use.task,
       name: task.name,
@@ -189,9 +222,10 @@ function hoursOf(draft: Drafted, by: By): TaskHours[] {
       set_up_h,
       rate_h,
       factor,
-      hours: hundredths(set_up_h + rate_h * shown * factor),
+      hours,
     }
   })
+  return { tasks, bySide }
 }
 
 function ownTasks(item: ScopeItem): TaskHours[] {
@@ -292,7 +326,9 @@ export function takeoffJob(job: JobDocument, scope: Scope, of: TakeoffOf = {}): 
   const items = drafts.map((draft, index): ItemTakeoff => {
     const isCounted = counted[index]!.spots.length > 0
     const own = isCounted ? draft.item : null
-    const tasks = [...hoursOf(draft, by), ...(own ? ownTasks(own) : [])]
+    const reckoned = hoursOf(draft, by)
+    const added = own ? ownTasks(own) : []
+    const tasks = [...reckoned.tasks, ...added]
     const sideOf = draft.places[0]?.side ?? ''
     const bySide = [
       ...draft.places.flatMap((place) => place.pieces.map((piece) => ({ side: place.side, piece }))),
@@ -308,6 +344,10 @@ export function takeoffJob(job: JobDocument, scope: Scope, of: TakeoffOf = {}): 
       bySide,
       consumables: gathered([...draft.goods, ...high, ...(own ? ownGoods(own) : [])]),
       tasks,
+      hoursBySide: [
+        ...reckoned.bySide,
+        ...added.map(({ task, hours: own_h }) => ({ side: sideOf, task, hours: own_h })),
+      ],
       factors: [...new Map(factors.map((factor) => [factor.name, factor])).values()],
       hours: hundredths(hours),
       sheets: sheetsOf(draft.item, draft.places),

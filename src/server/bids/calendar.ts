@@ -1,30 +1,8 @@
 import 'server-only'
-import ICAL from 'ical.js'
 import type { BidModel } from '../../core/bid'
-import { dayWords } from '../../core/measure'
+import { dayAfter, dayWords } from '../../core/measure'
 import { REMIND_AFTER } from '../../core/office/reminders'
-import { addDays } from '../../core/bid/addDays'
-
-type Entry = { readonly id: string; readonly on: string; readonly title: string; readonly notes: string }
-
-/** Days as a calendar file, all day long. Source of the form: RFC 5545. */
-function calendarOf(entries: readonly Entry[], made: Date): string {
-  const calendar = new ICAL.Component(['vcalendar', [], []])
-  calendar.updatePropertyWithValue('prodid', '-//Detrimus//bids//EN')
-  calendar.updatePropertyWithValue('version', '2.0')
-  for (const { id, on, title, notes } of entries) {
-    const component = new ICAL.Component('vevent')
-    const event = new ICAL.Event(component)
-    event.uid = `${id}@detrimus.invalid`
-    event.summary = title
-    event.description = notes
-    event.startDate = ICAL.Time.fromDateString(on)
-    event.endDate = ICAL.Time.fromDateString(addDays(on, 1))
-    component.updatePropertyWithValue('dtstamp', ICAL.Time.fromJSDate(made, true))
-    calendar.addSubcomponent(component)
-  }
-  return `${calendar.toString()}\r\n`
-}
+import { calendarFile } from '../../core/print/calendarFile'
 
 const notes = ({ title, address, firm }: BidModel): string =>
   [title, address, firm.name].filter(Boolean).join(', ')
@@ -34,7 +12,7 @@ export function ownersCalendar(
   model: BidModel,
   of: { readonly number: number; readonly hash: string; readonly made: Date },
 ): string {
-  return calendarOf(
+  return calendarFile(
     [
       {
         id: `bid-${of.hash.slice(0, 16)}-until`,
@@ -43,18 +21,18 @@ export function ownersCalendar(
         notes: `${notes(model)}. Bid ${of.number}, prepared ${dayWords(model.prepared_on)}.`,
       },
     ],
-    of.made,
+    { made: of.made, what: 'bids' },
   )
 }
 
 /** For the firm: when to ask again, and the last day. */
 export function firmsCalendar(model: BidModel, bidId: string, made: Date): string {
   const title = model.title || 'a job'
-  return calendarOf(
+  return calendarFile(
     [
       {
         id: `bid-${bidId}-ask`,
-        on: addDays(model.prepared_on, REMIND_AFTER.unanswered),
+        on: dayAfter(model.prepared_on, REMIND_AFTER.unanswered),
         title: `Ask again about the bid, ${title}`,
         notes: `${notes(model)}. Sent ${dayWords(model.prepared_on)}.`,
       },
@@ -65,6 +43,6 @@ export function firmsCalendar(model: BidModel, bidId: string, made: Date): strin
         notes: notes(model),
       },
     ],
-    made,
+    { made, what: 'bids' },
   )
 }

@@ -1,6 +1,7 @@
 'use client'
 
 import { memo, type ReactNode } from 'react'
+import type { DayPiece } from '../../core/house'
 import type { Trace } from '../../core/trace'
 import type { Coverage } from '../../core/coverage'
 import type { Derived } from '../../core/pipeline'
@@ -20,6 +21,7 @@ type Props = {
   readonly trace: Trace | null
   /** Whether what was measured is drawn. */
   readonly surveys: boolean
+  readonly days: readonly DayPiece[] | null
   readonly lit: ReadonlySet<string> | null
   readonly chosen: readonly string[]
   readonly onTap: (tapped: Tapped) => void
@@ -67,6 +69,7 @@ export const HouseView = memo(function HouseView(props: Props) {
           coverage={props.coverage}
           trace={props.trace}
           surveys={props.surveys}
+          days={props.days}
           lit={props.lit}
           chosen={props.chosen}
           onTap={props.onTap}

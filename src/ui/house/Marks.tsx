@@ -34,7 +34,7 @@ export const Marks = memo(function Marks({ items, frame, chosen, lit = null, onT
         mark={item}
         frame={frame}
         isPressed={
-          item.of === 'finding' || item.of === 'feature'
+          item.of === 'finding' || item.of === 'feature' || item.of === 'piece'
             ? item.ids.some((id) => chosen.includes(id))
             : undefined
         }
@@ -70,7 +70,7 @@ const MarkButton = memo(function MarkButton({ mark, frame, isPressed, isDim: dim
         onTap(mark)
       }}
     >
-      {mark.of === 'finding' ? <HitArea mark={mark} frame={frame} /> : null}
+      {mark.of === 'finding' || mark.of === 'piece' ? <HitArea mark={mark} frame={frame} /> : null}
       {mark.shapes.map((shape, at) => (
         <ShapeSvg key={at} shape={shape} frame={frame} />
       ))}

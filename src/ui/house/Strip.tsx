@@ -6,6 +6,7 @@ import {
   drawTape,
   stripSpans,
   TAPE_PX,
+  type DayPiece,
   type Drawing,
   type Mark,
   type SideSpan,
@@ -29,6 +30,7 @@ export type Tapped =
   | { readonly kind: 'source'; readonly letter: string }
   | { readonly kind: 'stretch'; readonly id: string }
   | { readonly kind: 'survey'; readonly id: string }
+  | { readonly kind: 'piece'; readonly key: string }
   | { readonly kind: 'side'; readonly sideId: string }
   | { readonly kind: 'feature'; readonly featureId: string }
   | { readonly kind: 'place'; readonly place: Extract<Place, { kind: 'side' }> }
@@ -41,6 +43,8 @@ type Props = {
   readonly coverage: Coverage | null
   readonly trace: Trace | null
   readonly surveys?: boolean
+  /** Which part is worked on which day, in place of what was found. */
+  readonly days?: readonly DayPiece[] | null
   /** What is lit while all else is dimmed; null: nothing is. */
   readonly lit?: ReadonlySet<string> | null
   readonly chosen: readonly string[]
@@ -122,7 +126,7 @@ function placeAt(
 
 /** The strip with its tape: every stage's picture, and the way round the house. */
 export const Strip = memo(function Strip(props: Props) {
-  const { job, coverage, trace, chosen, surveys = false, onTap } = props
+  const { job, coverage, trace, chosen, surveys = false, days = null, onTap } = props
   const [ref, width] = useWidth()
   const [frameRef, zoomed] = useZoom()
   const from = useRef<{ x: number; y: number } | null>(null)
@@ -149,16 +153,17 @@ export const Strip = memo(function Strip(props: Props) {
   const view = useMemo(() => {
     const only = shownId ? [shownId] : null
     const px = fit / drawnZoom
-    const drawing = drawStrip(job, { px, coverage, trace, chosen, only, surveys })
+    const drawing = drawStrip(job, { px, coverage, trace, chosen, only, surveys, days })
     const frame: Frame = { left: drawing.left, top: drawing.top, px }
     return { px, drawing, frame, fitHeight: (drawing.top - drawing.bottom) / fit }
-  }, [job, coverage, trace, chosen, surveys, fit, drawnZoom, shownId])
+  }, [job, coverage, trace, chosen, surveys, days, fit, drawnZoom, shownId])
   const { px, drawing, frame, fitHeight } = view
 
   const tap = useCallback(
     (mark: Mark, event?: React.MouseEvent<SVGGElement>): void => {
       if (mark.of === 'finding') return onTap({ kind: 'finding', ids: mark.ids })
       if (mark.of === 'source') return onTap({ kind: 'source', letter: mark.ids[0]! })
+      if (mark.of === 'piece') return onTap({ kind: 'piece', key: mark.ids[0]! })
       if (mark.of === 'survey') return onTap({ kind: 'survey', id: mark.ids[0]! })
       if (mark.of === 'stretch') return onTap({ kind: 'stretch', id: mark.ids[0]! })
       if (mark.of === 'feature') return onTap({ kind: 'feature', featureId: mark.ids[0]! })

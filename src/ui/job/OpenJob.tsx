@@ -4,6 +4,7 @@ import { useCallback, useDeferredValue, useEffect, useMemo, useState } from 'rea
 import { Tabs } from 'radix-ui'
 import type { JobStore } from '../../client/jobStore'
 import { live, type Place } from '../../core/job'
+import { onTheWalls, pieceKey } from '../../core/plan/onTheWalls'
 import { HouseView } from '../house/HouseView'
 import type { StripOverlay, Tapped } from '../house/Strip'
 import { useDrawing } from '../house/useDrawing'
@@ -12,8 +13,10 @@ import { JobContext, useJobView, useKeptUp } from '../state/useJob'
 import { useIsPhone } from '../state/useIsPhone'
 import { sourceInView } from '../trace/sourceInView'
 import { useGuess } from '../trace/useGuess'
+import { useAround } from '../state/useAround'
 import { usePipeline } from '../state/usePipeline'
 import { nearOf } from '../state/near'
+import { usePlanView } from '../state/usePlanView'
 import { useFirmWords, useWalk } from '../state/useWalk'
 import { isLowPower } from '../state/lowPower'
 import { fetchAheadOfPictures } from '../../client/pictureStore'
@@ -41,7 +44,8 @@ const drawTools = (on: StripOverlay): React.ReactNode => <StripTools {...on} />
 export function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
   const view = useJobView(store)
   const isPhone = useIsPhone()
-  const { derived, checks } = usePipeline(view.job)
+  const around = useAround(jobId)
+  const { derived, checks } = usePipeline(view.job, around)
   useKeptUp(store)
   useEffect(() => {
     const timer = setTimeout(() => {
@@ -68,6 +72,7 @@ export function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
   const [drafting, setDrafting] = useState<{ place: Place } | null>(null)
   const [sideId, chooseSide] = useState<string | null>(null)
   const walk = useWalk()
+  const planned = usePlanView()
   const firm = useFirmWords()
   const { chooseFeature } = walk
   const [pickedSource, pickSource] = useState<string | null>(null)
@@ -113,6 +118,8 @@ export function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
             sideId,
             chooseSide,
             walk,
+            planned,
+            around,
             firm,
             slots,
             near: nearOf(live(view.job), { chosen, sideId, isPhone }),
@@ -130,6 +137,8 @@ export function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
       draft,
       sideId,
       walk,
+      planned,
+      around,
       firm,
       slots,
       isPhone,
@@ -161,6 +170,11 @@ export function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
           if (stage !== 'walk') go('walk')
           walk.go('surveys')
           return
+        case 'piece': {
+          const unit = derived?.plan.units.find((each) => pieceKey(each) === tapped.key)
+          if (unit) planned.chooseUnit(unit.key)
+          return
+        }
         case 'feature': {
           const feature = derived?.job.features.find((each) => each.id === tapped.featureId)
           if (!feature) return
@@ -187,7 +201,7 @@ export function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
           context?.draft(tapped.place)
       }
     },
-    [context, derived, stage, walk, chooseFeature, go],
+    [context, derived, stage, walk, planned, chooseFeature, go],
   )
   const guess = useGuess()
   // In Trace the source that is looked at, and what it reaches, stand out.
@@ -197,7 +211,18 @@ export function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
     return new Set([...source.finding_ids, ...source.also_ids, ...(source.letter ? [source.letter] : [])])
   }, [derived, chosen, pickedSource, stage])
   const { featureId, plan, setPlan } = walk
-  const marked = useMemo(() => (featureId ? [...chosen, featureId] : chosen), [chosen, featureId])
+  // On the walls of the plan days are drawn: what is chosen there is a piece of work.
+  const days = useMemo(
+    () => (derived && stage === 'plan' ? onTheWalls(derived, planned.day) : null),
+    [derived, stage, planned.day],
+  )
+  const marked = useMemo(() => {
+    if (stage === 'plan') {
+      const unit = derived?.plan.units.find(({ key }) => key === planned.unit)
+      return unit ? [pieceKey(unit)] : NONE
+    }
+    return featureId ? [...chosen, featureId] : chosen
+  }, [chosen, derived, featureId, planned.unit, stage])
   const turn = useMemo(
     () => (
       <Button aria-pressed={plan} onClick={() => setPlan(!plan)}>
@@ -256,17 +281,18 @@ export function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
           derived={derived}
           stage={shown}
           room={room}
-          plan={walk.plan}
+          plan={walk.plan && shown !== 'plan'}
           coverage={walking || shown === 'bid' ? derived.coverage : null}
-          trace={walking || (shown === 'trace' && guess.on) ? null : derived.trace}
+          trace={walking || shown === 'plan' || (shown === 'trace' && guess.on) ? null : derived.trace}
           surveys={walking ? walk.part === 'surveys' : shown === 'trace'}
+          days={days}
           lit={lit}
           chosen={marked}
           onTap={tap}
           sideId={sideId}
           onSide={chooseSide}
           overlay={walking ? drawTools : undefined}
-          tools={turn}
+          tools={shown === 'plan' ? null : turn}
         />
         {walk.stretch ? <StretchDialog key={walk.stretch.id ?? 'new'} draft={walk.stretch} /> : null}
         {showsKeys ? <KeysDialog rows={keys} onClose={() => setShowsKeys(false)} /> : null}

@@ -11,6 +11,7 @@ const TraceTab = whenShown(() => import('../trace/TraceTab').then((page) => page
 const ScopeTab = whenShown(() => import('../scope/ScopeTab').then((page) => page.ScopeTab), OPENING)
 const CutTab = whenShown(() => import('../cut/CutTab').then((page) => page.CutTab), OPENING)
 const PriceTab = whenShown(() => import('../price/PriceTab').then((page) => page.PriceTab), OPENING)
+const PlanTab = whenShown(() => import('../plan/PlanTab').then((page) => page.PlanTab), OPENING)
 const BidTab = whenShown(() => import('../bid/BidTab').then((page) => page.BidTab), OPENING)
 /** What a stage shows below the drawing. */
 export const StageBody = memo(function StageBody({ stage, jobId }: { stage: Stage; jobId: string }) {
@@ -25,6 +26,8 @@ export const StageBody = memo(function StageBody({ stage, jobId }: { stage: Stag
       return <CutTab />
     case 'price':
       return <PriceTab />
+    case 'plan':
+      return <PlanTab />
     case 'bid':
       return <BidTab jobId={jobId} />
   }

@@ -2,7 +2,7 @@ import { formatCents } from '../../core/measure'
 import type { Derived } from '../../core/pipeline'
 
 /** The stages of a job in walking order: its tabs, and the last word of its address. */
-export const STAGES = ['walk', 'trace', 'scope', 'cut', 'price', 'bid'] as const
+export const STAGES = ['walk', 'trace', 'scope', 'cut', 'price', 'plan', 'bid'] as const
 export type Stage = (typeof STAGES)[number]
 export const STAGE_NAMES: Record<Stage, string> = {
   walk: 'Walk',
@@ -11,6 +11,7 @@ export const STAGE_NAMES: Record<Stage, string> = {
   cut: 'Cut',
   price: 'Price',
   bid: 'Bid',
+  plan: 'Plan',
 }
 
 /** What a stage counts. */
@@ -21,6 +22,7 @@ export const STAGE_WORD: Record<Stage, string> = {
   cut: 'item',
   price: 'item',
   bid: 'item',
+  plan: 'item',
 }
 
 /** What stands under a tab's name: how much there is, and what is open. */
@@ -46,6 +48,8 @@ export function count(stage: Stage, derived: Derived): string {
           : 'to mend'
     case 'bid':
       return derived.cautions.all.length > 0 ? many(derived.cautions.all.length, 'caution') : 'draft'
+    case 'plan':
+      return derived.plan.empty ? 'no work yet' : many(derived.plan.work_days, 'day')
   }
 }
 

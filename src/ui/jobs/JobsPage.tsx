@@ -64,6 +64,9 @@ export function JobsPage() {
       <header className="flex items-center gap-4 px-5 py-1.5 max-sm:gap-2 max-sm:px-3">
         <span className="font-tight text-[19px] font-semibold tracking-wide uppercase">Detrimus</span>
         <span className="grow" />
+        <a href="/calendar" className="font-head text-chalk-text underline">
+          Calendar
+        </a>
         {member.may.includes('send-bids') ? (
           <a href="/outbox" className="font-head text-chalk-text underline">
             Outbox

@@ -7,9 +7,11 @@ import { openJob } from '../../client/openJob'
 import { askToPersist } from '../../client/storage'
 import type { Near } from '../../core/shorthand'
 import type { NextCheck } from '../../core/nextCheck'
+import type { AroundAnswer } from '../../core/contract/plan'
 import type { Derived } from '../../core/pipeline'
 import type { JobDocument, Place } from '../../core/job'
 import { isLowPower } from './lowPower'
+import type { PlanView } from './usePlanView'
 import type { FirmWords, Walk } from './useWalk'
 
 /** What every part of a job's page works with. */
@@ -32,6 +34,10 @@ export type JobContext = {
   readonly sideId: string | null
   readonly chooseSide: (id: string) => void
   readonly walk: Walk
+  /** What is looked at in the plan. */
+  readonly planned: PlanView
+  /** What the plan stands on besides the job. */
+  readonly around: AroundAnswer
   readonly firm: FirmWords
   /** What a line takes for granted: the side in view, and the finding before. */
   readonly near: Near

@@ -4,6 +4,7 @@ import { startTransition, useEffect, useRef, useState } from 'react'
 import type { Derived } from '../../core/pipeline'
 import { live, type JobDocument } from '../../core/job'
 import type { NextCheck } from '../../core/nextCheck'
+import type { PlanAround } from '../../core/plan'
 import type { Answer, Ask, Sent } from '../../workers/derive'
 import { today } from './today'
 
@@ -22,11 +23,13 @@ function startWorker(): Worker | null {
   }
 }
 
+type Given = { readonly job: JobDocument; readonly around: PlanAround }
+
 type State = {
   turn: number
   busy: boolean
-  last: JobDocument
-  waiting: JobDocument | null
+  last: Given
+  waiting: Given | null
   here: boolean
   /** The job of the turn being reckoned, and the stages that have come of it. */
   asked: JobDocument
@@ -34,16 +37,16 @@ type State = {
 }
 
 /**
- * Everything derived from the job, reckoned in a worker: the last result stands until the next is there. While one job is being
+ * Everything derived from the job and what its plan stands on, reckoned in a worker: the last result stands until the next is there. While one job is being
  * reckoned only the newest of the following is kept waiting. A result is shown when the page has time for it: typing goes first.
  */
-export function usePipeline(job: JobDocument): Pipeline {
+export function usePipeline(job: JobDocument, around: PlanAround): Pipeline {
   const [pipeline, setPipeline] = useState<Pipeline>({ derived: null, checks: null })
   const worker = useRef<Worker | null>(null)
   const state = useRef<State>({
     turn: 0,
     busy: false,
-    last: job,
+    last: { job, around },
     waiting: null,
     here: false,
     asked: job,
@@ -100,37 +103,38 @@ export function usePipeline(job: JobDocument): Pipeline {
 
   useEffect(() => {
     const now = state.current
-    now.last = job
+    const given = { job, around }
+    now.last = given
     if (now.here) {
-      const timer = setTimeout(() => void reckonHere(job, setPipeline), 0)
+      const timer = setTimeout(() => void reckonHere(given, setPipeline), 0)
       return () => clearTimeout(timer)
     }
     if (!worker.current || now.busy) {
-      now.waiting = job
+      now.waiting = given
       return undefined
     }
-    ask(worker.current, now, job)
+    ask(worker.current, now, given)
     return undefined
-  }, [job])
+  }, [job, around])
   return pipeline
 }
 
-function ask(worker: Worker, now: State, job: JobDocument): void {
+function ask(worker: Worker, now: State, { job, around }: Given): void {
   now.turn += 1
   now.busy = true
   // The very findings the page holds: what did not change is not drawn again.
   now.asked = live(job)
   now.stages = {}
-  const message: Ask = { turn: now.turn, job, today: today(job.job.time_zone) }
+  const message: Ask = { turn: now.turn, job, today: today(job.job.time_zone), around }
   worker.postMessage(message)
 }
 
 /** The stages are loaded for it only now: nearly every browser has workers, and they load their own. */
-async function reckonHere(job: JobDocument, set: (pipeline: Pipeline) => void): Promise<void> {
+async function reckonHere({ job, around }: Given, set: (pipeline: Pipeline) => void): Promise<void> {
   const [{ derive }, { nextChecks }] = await Promise.all([
     import('../../core/pipeline'),
     import('../../core/nextCheck'),
   ])
-  const derived = derive(job, today(job.job.time_zone))
+  const derived = derive(job, today(job.job.time_zone), {}, around)
   set({ derived, checks: nextChecks(derived.job, derived.trace) })
 }

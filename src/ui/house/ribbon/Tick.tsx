@@ -5,6 +5,7 @@ const LOOKS: Record<TickState, string> = {
   typed: 'bg-ink border-ink',
   choice: 'bg-paper border-moss border-2',
   open: 'bg-pencil border-ink rotate-45 scale-90',
+  planned: 'bg-tape border-ink',
   others: 'border-ink bg-[repeating-linear-gradient(135deg,var(--color-ink)_0_1px,transparent_1px_3px)]',
 }
 

@@ -4,10 +4,11 @@ import { byId, gradeOf, type Finding, type JobDocument } from '../../../core/job
 import type { Length } from '../../../core/measure'
 import { partName } from '../../../core/catalogue'
 import type { Derived } from '../../../core/pipeline'
+import { onTheWalls } from '../../../core/plan/onTheWalls'
 import type { Stage } from '../../job/stages'
 
 /** How a thing stands at this stage, told by shape and colour together: the list beside the ribbon uses the same signs. */
-export type TickState = 'done' | 'typed' | 'choice' | 'open' | 'others'
+export type TickState = 'done' | 'typed' | 'choice' | 'open' | 'others' | 'planned'
 
 /** One thing of the stage at its station. */
 export type Tick = {
@@ -35,6 +36,7 @@ export const TICK_WORDS: Readonly<Record<TickState, string>> = {
   choice: 'owner chooses',
   open: 'open',
   others: 'not ours',
+  planned: 'planned',
 }
 
 type At = { readonly side_id: string; readonly station: Length }
@@ -117,6 +119,21 @@ function itemTicks(derived: Derived): Tick[] {
   })
 }
 
+/** Each item at each of its sides, with its days. */
+function pieceTicks(derived: Derived): Tick[] {
+  return onTheWalls(derived, null).map((piece) => {
+    const [id] = piece.key.split('/')
+    return {
+      id: piece.key,
+      side_id: piece.side_id,
+      station: piece.from,
+      state: piece.state === 'done' ? 'done' : 'planned',
+      name: piece.name,
+      finding_ids: derived.scope.items.find((each) => each.id === id)?.finding_ids ?? [],
+    }
+  })
+}
+
 /** What stands under the ribbon at a stage. */
 export function ticksOf(stage: Stage, derived: Derived): Tick[] {
   switch (stage) {
@@ -130,6 +147,8 @@ export function ticksOf(stage: Stage, derived: Derived): Tick[] {
       const open = new Set(derived.scope.open)
       return findingTicks(derived, (finding) => (open.has(finding.id) ? 'open' : 'done'))
     }
+    case 'plan':
+      return pieceTicks(derived)
     case 'cut':
     case 'price':
     case 'bid':
@@ -163,7 +182,7 @@ export function gather(
   xOf: (tick: Tick) => number | null,
   apart_px: number,
 ): { readonly x: number; readonly ticks: readonly Tick[]; readonly state: TickState }[] {
-  const urgency: readonly TickState[] = ['open', 'choice', 'typed', 'others', 'done']
+  const urgency: readonly TickState[] = ['open', 'choice', 'typed', 'planned', 'others', 'done']
   const placed = ticks
     .flatMap((tick) => {
       const x = xOf(tick)

@@ -1,0 +1,12 @@
+import { may } from '../../core/firm'
+import { CalendarPage } from '../../ui/calendar/CalendarPage'
+import { pageMember } from '../member'
+
+export const dynamic = 'force-dynamic'
+export const metadata = { title: 'Calendar · Detrimus' }
+
+/** Every planned job on one calendar. There is no money in it: whoever works for the firm may look. */
+export default async function Page() {
+  const member = await pageMember()
+  return <CalendarPage mayChange={may(member.role, 'run-the-office')} />
+}
