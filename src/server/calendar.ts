@@ -14,7 +14,8 @@ import { daysBetween } from '../core/measure'
 import type { Taken } from '../core/plan'
 import {
   findCalendar,
-  findChoice,
+  findAccepted,
+  type AcceptedRow,
   listPlanned,
   saveCalendar,
   savePlanned,
@@ -57,9 +58,12 @@ export async function keepCalendar(member: Member, calendar: FirmCalendar): Prom
   await withTx(pool, member.companyId, (tx) => saveCalendar(tx, { body: calendar, by: member.name }))
 }
 
-function choiceIn(body: unknown): AroundAnswer['accepted'] {
-  const read = OwnerChoice.safeParse(body)
-  return read.success ? { left: read.data.left, taken: read.data.taken } : null
+function acceptedIn(row: AcceptedRow | null): AroundAnswer['accepted'] {
+  if (row === null) return null
+  const read = OwnerChoice.safeParse(row.choice)
+  // An acceptance of an older program says no choice: it is of the whole bid.
+  const { left, taken } = read.success ? read.data : { left: [], taken: [] }
+  return { left, taken, items: row.items }
 }
 
 /** Which of an earlier job’s days these are: the same as long as nothing they follow from has changed. */
@@ -112,14 +116,14 @@ async function reckonDays(
     (await findJob(tx, row.id, { lock: false }))
       ? {
           state: await loadState(tx, row.id, { lock: false, without: [] }),
-          choice: await findChoice(tx, row.id),
+          choice: await findAccepted(tx, row.id),
         }
       : null,
   )
   if (!found) return null
   const { job } = found.state
   const { crews, off } = of.calendar
-  const around = { taken: of.taken, off, crews, accepted: choiceIn(found.choice) }
+  const around = { taken: of.taken, off, crews, accepted: acceptedIn(found.choice) }
   const days = await inThread('planDays', { job, today: todayIn(job.job.time_zone, new Date()), around })
   await withTx(pool, member.companyId, (tx) =>
     savePlanned(tx, { jobId: row.id, stamp: of.stamp, body: days }),
@@ -132,7 +136,7 @@ export async function readAround(member: Member, jobId: string): Promise<AroundA
   const { pool } = await context()
   const { calendar, choice } = await withTx(pool, member.companyId, async (tx) => {
     if (!(await findJob(tx, jobId, { lock: false }))) throw new Refused({ kind: 'not-found', what: 'job' })
-    return { calendar: calendarIn(await findCalendar(tx)), choice: await findChoice(tx, jobId) }
+    return { calendar: calendarIn(await findCalendar(tx)), choice: await findAccepted(tx, jobId) }
   })
   const before = await reckonChain(member, calendar, jobId)
   return {
@@ -140,7 +144,7 @@ export async function readAround(member: Member, jobId: string): Promise<AroundA
       days.days.map((each) => ({ ...each, job: row.title || row.address || 'a job' })),
     ),
     off: calendar.off,
-    accepted: choiceIn(choice),
+    accepted: acceptedIn(choice),
     crews: calendar.crews,
   }
 }

@@ -7,7 +7,8 @@ import { keepCalendar, readAround, readCalendar, readPlannedJobs } from '../../s
 import type { Member } from '../../src/server/http'
 import { importJob } from '../../src/server/jobs/files'
 import { applyChanges } from '../../src/server/jobs/applyChanges'
-import { closePools, newFirm, setField } from './support'
+import { acceptBid, readOwnerBid } from '../../src/server/bids/ownerBid'
+import { closePools, newFirm, send, setField, takeAlderHouse } from './support'
 
 const YEAR = new Date().getUTCFullYear() + 1
 
@@ -78,4 +79,19 @@ test('another firm sees nothing of it; a crew may look and not change', async ()
   await expect(keepCalendar(crew, { crews: [], off: [] })).rejects.toMatchObject({
     error: { kind: 'not-for-role' },
   })
+})
+
+test('what an owner accepted is told to the plan: the items of his bid, without what he left out', async () => {
+  const third = await newFirm()
+  const id = await takeAlderHouse(third)
+  expect((await readAround(third, id)).accepted).toBeNull()
+  const { token } = await send(third, id)
+  const { hash } = await readOwnerBid(token)
+  await acceptBid(token, { name: 'Orla Fennimore', role: 'owns', hash })
+  const { accepted } = await readAround(third, id)
+  expect(accepted).toMatchObject({ left: [], taken: [] })
+  expect(accepted!.items.length).toBeGreaterThan(5)
+  const { jobs } = await readPlannedJobs(third)
+  expect(jobs).toHaveLength(1)
+  expect(jobs[0]!.days.length).toBeGreaterThan(3)
 })

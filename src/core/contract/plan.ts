@@ -16,7 +16,9 @@ const FreeDay = z.object({ day: Day, why: ShortWords })
 export const AroundAnswer = z.object({
   taken: z.array(Taken),
   off: z.array(FreeDay),
-  accepted: z.object({ left: z.array(z.string()), taken: z.array(z.string()) }).nullable(),
+  accepted: z
+    .object({ left: z.array(z.string()), taken: z.array(z.string()), items: z.array(z.string()) })
+    .nullable(),
   /** The firm’s crews, for a job that has named none. */
   crews: z.array(z.object({ id: Id, name: ShortWords, people: z.int() })),
 })

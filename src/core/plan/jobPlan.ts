@@ -42,6 +42,7 @@ export type PlanDayView = {
 export type Trouble =
   | { readonly kind: 'refused'; readonly item_id: string; readonly why: Refused['why'] }
   | { readonly kind: 'bears'; readonly item_id: string }
+  | { readonly kind: 'not-accepted'; readonly item_id: string }
   | { readonly kind: 'too-few-people'; readonly key: string; readonly people: number }
   | { readonly kind: 'late'; readonly days: number; readonly finish_by: string }
   | { readonly kind: 'no-day'; readonly what: string; readonly item_id: string | null }

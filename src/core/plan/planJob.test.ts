@@ -157,9 +157,18 @@ describe('a board and a coat', () => {
     const optional = { ...side, state: 'optional' as const }
     const job = house({ findings: [fascia], work_items: [board, optional], plan: PLAN })
     expect(ofItem(planned(job).units, 'paint')).toEqual([])
-    const accepted = planned(job, { ...ALONE, accepted: { left: ['board'], taken: ['paint'] } })
+    const accepted = planned(job, {
+      ...ALONE,
+      accepted: { items: ['board'], left: ['board'], taken: ['paint'] },
+    })
     expect(ofItem(accepted.units, 'board')).toEqual([])
     expect(ofItem(accepted.units, 'paint').length).toBeGreaterThan(0)
+    expect(accepted.troubles).toEqual([])
+    // What came into the job after the yes waits for its own.
+    const since = planned(boardAndPaint(), { ...ALONE, accepted: { items: ['board'], left: [], taken: [] } })
+    expect(ofItem(since.units, 'board').length).toBeGreaterThan(0)
+    expect(ofItem(since.units, 'paint')).toEqual([])
+    expect(since.troubles).toContainEqual({ kind: 'not-accepted', item_id: 'paint' })
   })
 
   test('an order that somebody took is kept', () => {
@@ -236,7 +245,7 @@ describe('at one place', () => {
       instead_of: ['board'],
     }
     const job = house({ findings: [fascia], work_items: [board, other], plan: PLAN })
-    const plan = planned(job, { ...ALONE, accepted: { left: [], taken: ['other'] } })
+    const plan = planned(job, { ...ALONE, accepted: { items: ['board'], left: [], taken: ['other'] } })
     expect(ofItem(plan.units, 'board')).toEqual([])
     expect(ofItem(plan.units, 'other').length).toBeGreaterThan(0)
   })

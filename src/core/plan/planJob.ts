@@ -283,6 +283,7 @@ export function draftPlan(
       ({ item_id, side }) => `${item_id}/${side}`,
     )
     const troubles: Trouble[] = [
+      ...work.unaccepted.map((item_id): Trouble => ({ kind: 'not-accepted', item_id })),
       ...split.unsure.map((item_id): Trouble => ({ kind: 'bears', item_id })),
       ...split.refused.map(({ item_id, why }): Trouble => ({ kind: 'refused', item_id, why })),
       ...[...tooMany, ...(nobody ? [nobody] : [])].map(({ key, people }): Trouble => ({

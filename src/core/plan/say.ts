@@ -78,6 +78,8 @@ export function troubleWords(trouble: Trouble, of: PlanTold): string {
   switch (trouble.kind) {
     case 'refused':
       return `${item(trouble.item_id)} ${REFUSED[trouble.why]}`
+    case 'not-accepted':
+      return `${item(trouble.item_id)} is not in what the owner accepted: it is planned once he says yes to it.`
     case 'bears':
       return `${item(trouble.item_id)} is own work on what carries load. If it takes it away, choose a repair that shores first: the plan cannot know.`
     case 'too-few-people': {

@@ -69,18 +69,20 @@ export async function savePlanned(
   )
 }
 
-const Choice = z.object({ choice: z.unknown() })
+const Accepted = z.object({ choice: z.unknown(), items: z.array(z.string()) })
+export type AcceptedRow = z.infer<typeof Accepted>
 
-/** What the owner of a job said yes to; null: to nothing yet. */
-export async function findChoice(tx: Tx, jobId: string): Promise<unknown> {
-  const row = await maybeOne(
+/** What the owner of a job said yes to, and the items of that bid; null: to nothing yet. */
+export function findAccepted(tx: Tx, jobId: string): Promise<AcceptedRow | null> {
+  return maybeOne(
     tx,
-    Choice,
-    `select c.choice from app.acceptance c
+    Accepted,
+    `select c.choice,
+       array(select each ->> 'id' from jsonb_array_elements(b.snapshot::jsonb -> 'items') each) as items
+     from app.acceptance c
      join app.bid b on b.company_id = c.company_id and b.id = c.bid_id
      where c.company_id = $1 and b.job_id = $2 and c.replaced_at is null
      order by c.accepted_at desc limit 1`,
     [tx.companyId, jobId],
   )
-  return row?.choice ?? null
 }

@@ -1,7 +1,8 @@
 'use client'
 
+import { useState } from 'react'
 import type { Coming } from '../../core/plan'
-import { Button, Panel, TextField } from '../look'
+import { Button, Panel, SelectField, TextField } from '../look'
 import { today } from '../state/today'
 import { useJob } from '../state/useJob'
 import { DayField } from './DayField'
@@ -25,14 +26,13 @@ function stateWords({ state, on, days }: Coming): string {
 
 /** Permits, trades, tests and hand-overs: who was asked, for when, and whether it is there. */
 export function Comings() {
-  const { derived, job } = useJob()
+  const { derived, job, store } = useJob()
   const edits = usePlanEdits()
   const { plan, scope } = derived
-  if (plan.comings.length === 0) return null
   const now = today(job.job.time_zone)
   const open = plan.comings.filter(({ state }) => state !== 'there').length
   return (
-    <Panel title="Has to come" aside={open > 0 ? `${open} open` : 'all there'}>
+    <Panel title="Has to come" aside={open > 0 ? `${open} open` : plan.comings.length > 0 ? 'all there' : ''}>
       <ul>
         {plan.comings.map((each) => {
           const item = scope.items.find(({ id }) => id === each.item_id)
@@ -73,6 +73,14 @@ export function Comings() {
                     >
                       {each.state === 'there' ? 'There' : 'There today'}
                     </Button>
+                    {each.what === 'appointment' && each.booking ? (
+                      <Button
+                        look="quiet"
+                        onClick={() => store.set('booking', each.booking!.id, { removed: true })}
+                      >
+                        Remove
+                      </Button>
+                    ) : null}
                   </div>
                 </div>
               </details>
@@ -80,6 +88,51 @@ export function Comings() {
           )
         })}
       </ul>
+      <Appointment />
     </Panel>
+  )
+}
+
+/** A day on which somebody lets the crew in, or comes himself: its item begins then and not before. */
+function Appointment() {
+  const { derived } = useJob()
+  const edits = usePlanEdits()
+  const [item, setItem] = useState('')
+  const [day, setDay] = useState<string | null>(null)
+  const choices = derived.scope.items.filter(({ standing }) => standing === 'ours')
+  if (choices.length === 0) return null
+  return (
+    <details className="py-1">
+      <summary className="font-head text-[14px] text-chalk-text underline touch:min-h-11">
+        Add an appointment
+      </summary>
+      <div className="flex flex-col gap-2 py-1">
+        <SelectField
+          label="For"
+          value={item}
+          onChange={setItem}
+          choices={[
+            { value: '', label: 'choose the work' },
+            ...choices.map(({ id, name, where }) => ({
+              value: id,
+              label: [name, where].filter(Boolean).join(', '),
+            })),
+          ]}
+        />
+        <DayField label="On" value={day} onChange={setDay} />
+        <div>
+          <Button
+            disabled={item === '' || day === null}
+            onClick={() => {
+              edits.book({ what: 'appointment', item_id: item }, { comes_on: day })
+              setItem('')
+              setDay(null)
+            }}
+          >
+            Add
+          </Button>
+        </div>
+      </div>
+    </details>
   )
 }

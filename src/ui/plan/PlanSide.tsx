@@ -9,6 +9,7 @@ import { today } from '../state/today'
 import { useJob } from '../state/useJob'
 import { Comings } from './Comings'
 import { DayField } from './DayField'
+import { DrySeasonOffer } from './DrySeason'
 import { Forecast } from './Forecast'
 import { SoonerPlan } from './SoonerPlan'
 import { usePlanEdits } from './usePlanEdits'
@@ -44,6 +45,7 @@ export function PlanSide() {
               {troubleWords(trouble, derived)}
             </Notice>
           ))}
+          <DrySeasonOffer />
           <SoonerPlan />
           <div className="grid grid-cols-2 gap-3">
             <DayField
