@@ -3,8 +3,8 @@ import { derive } from '../core/pipeline'
 import type { HeavyTasks } from './tasks'
 
 /** The bid as it would be sent today, reckoned from the job, with what is reckoned only before it leaves. */
-export const deriveBid: HeavyTasks['deriveBid'] = ({ job, today }) => {
-  const derived = derive(job, today)
+export const deriveBid: HeavyTasks['deriveBid'] = ({ job, today, around }) => {
+  const derived = derive(job, today, {}, around)
   const { people } = derived.job
   return {
     model: readyBid(job, today, derived),

@@ -38,7 +38,7 @@ export type OpenedArchive =
 /** Work that would hold the web process up, each run in a thread of its own: name → what goes in and what comes out. */
 export type HeavyTasks = {
   readonly planDays: (of: { job: JobDocument; today: string; around: PlanAround }) => PlannedDays
-  readonly deriveBid: (of: { job: JobDocument; today: string }) => DerivedBid
+  readonly deriveBid: (of: { job: JobDocument; today: string; around: PlanAround }) => DerivedBid
   readonly reckonJob: (of: { job: JobDocument; today: string }) => JobFigures
   readonly priceAtRates: (of: { job: JobDocument; rates: EntityOf['rates']; today: string }) => AtRates | null
   readonly printBid: (of: {

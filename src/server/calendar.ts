@@ -9,12 +9,12 @@ import {
   type CalendarAnswer,
   type PlannedJob,
 } from '../core/contract'
-import { JOB_VERSION } from '../core/job'
+import { JOB_VERSION, type JobDocument } from '../core/job'
 import { daysBetween } from '../core/measure'
-import type { Taken } from '../core/plan'
+import { ALONE, type PlanAround, type Taken } from '../core/plan'
 import {
   findCalendar,
-  findAccepted,
+  findAcceptedWork,
   type AcceptedRow,
   listPlanned,
   saveCalendar,
@@ -23,7 +23,7 @@ import {
 } from '../db/queries/calendar'
 import { findJob } from '../db/queries/jobs'
 import { withTx } from '../db/tx'
-import { todayIn } from './bids/sendBid'
+import { todayIn } from './days'
 import { context } from './context'
 import { mustBeAllowed, type Member } from './http'
 import { loadState } from './jobs/store'
@@ -116,7 +116,7 @@ async function reckonDays(
     (await findJob(tx, row.id, { lock: false }))
       ? {
           state: await loadState(tx, row.id, { lock: false, without: [] }),
-          choice: await findAccepted(tx, row.id),
+          choice: await findAcceptedWork(tx, row.id),
         }
       : null,
   )
@@ -136,7 +136,7 @@ export async function readAround(member: Member, jobId: string): Promise<AroundA
   const { pool } = await context()
   const { calendar, choice } = await withTx(pool, member.companyId, async (tx) => {
     if (!(await findJob(tx, jobId, { lock: false }))) throw new Refused({ kind: 'not-found', what: 'job' })
-    return { calendar: calendarIn(await findCalendar(tx)), choice: await findAccepted(tx, jobId) }
+    return { calendar: calendarIn(await findCalendar(tx)), choice: await findAcceptedWork(tx, jobId) }
   })
   const before = await reckonChain(member, calendar, jobId)
   return {
@@ -147,6 +147,11 @@ export async function readAround(member: Member, jobId: string): Promise<AroundA
     accepted: acceptedIn(choice),
     crews: calendar.crews,
   }
+}
+
+/** The same for a bid that tells the planned days: a job without a first day tells none, and nothing is reckoned for it. */
+export async function aroundOf(member: Member, job: JobDocument): Promise<PlanAround> {
+  return job.plan?.start ? readAround(member, job.id) : ALONE
 }
 
 /** Every planned job on one calendar, and whom a late one pushes. */

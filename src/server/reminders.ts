@@ -5,7 +5,7 @@ import { reminderDue, type ReminderKind } from '../core/office/reminders'
 import { insertMail } from '../db/queries/bids'
 import { firmsWithBidsOut, listBidsOut, noteReminder, type OutBid } from '../db/queries/reminders'
 import { withTx } from '../db/tx'
-import { todayIn } from './bids/sendBid'
+import { todayIn } from './days'
 import { context } from './context'
 
 const SAYS: Readonly<Record<ReminderKind, string>> = {

@@ -3,6 +3,8 @@ import { afterAll, beforeAll, expect, test } from '@jest/globals'
 import { kelpRow } from '../../demo/kelpRow'
 import { DOV_AND_PELL } from '../../demo/people'
 import { printJobFile, type JobDocument } from '../../src/core/job'
+import { dayWords } from '../../src/core/measure'
+import { draftBid } from '../../src/server/bids/sendBid'
 import { keepCalendar, readAround, readCalendar, readPlannedJobs } from '../../src/server/calendar'
 import type { Member } from '../../src/server/http'
 import { importJob } from '../../src/server/jobs/files'
@@ -79,6 +81,13 @@ test('another firm sees nothing of it; a crew may look and not change', async ()
   await expect(keepCalendar(crew, { crews: [], off: [] })).rejects.toMatchObject({
     error: { kind: 'not-for-role' },
   })
+})
+
+test('a bid tells the days beside the other jobs of its crew, as the plan does', async () => {
+  const text = async (id: string): Promise<string> =>
+    (await draftBid(firm, id)).clauses.find(({ number }) => number === 41)!.text
+  const { jobs } = await readPlannedJobs(firm)
+  for (const { id, first } of jobs) expect(await text(id)).toContain(`between ${dayWords(first)}`)
 })
 
 test('what an owner accepted is told to the plan: the items of his bid, without what he left out', async () => {

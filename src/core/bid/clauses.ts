@@ -73,8 +73,9 @@ const START_WITHIN_DAYS = 7
 /** When we begin and how long we are there, where a first day is set; until then the firm's own words say it. */
 function plannedWords(stages: Stages, job: JobDocument): string {
   if (!job.plan?.start) return ''
-  const { first, last, work_days } = stages.plan
-  if (last === null) return ''
+  const { first, last, work_days, troubles } = stages.plan
+  // Days of what was accepted before say nothing of a bid that asks for more.
+  if (last === null || troubles.some(({ kind }) => kind === 'not-accepted')) return ''
   const days = work_days === 1 ? 'one working day' : `about ${work_days} working days`
   return `As planned today we begin between ${dayWords(first)} and ${dayWords(dayAfter(first, START_WITHIN_DAYS))} and are there on ${days}. Rain, and what is found behind the boards, move it; we tell you when they do.`
 }

@@ -44,6 +44,8 @@ export type Trouble =
   | { readonly kind: 'bears'; readonly item_id: string }
   | { readonly kind: 'not-accepted'; readonly item_id: string }
   | { readonly kind: 'too-few-people'; readonly key: string; readonly people: number }
+  /** Nothing that is open has a day: people, weather or what it waits for leave none. */
+  | { readonly kind: 'no-days' }
   | { readonly kind: 'late'; readonly days: number; readonly finish_by: string }
   | { readonly kind: 'no-day'; readonly what: string; readonly item_id: string | null }
   | { readonly kind: 'covered-at-night'; readonly key: string; readonly nights: number }

@@ -291,6 +291,7 @@ export function draftPlan(
         key,
         people: people[0],
       })),
+      ...(found === null && open.length > 0 && !nobody ? [{ kind: 'no-days' as const }] : []),
       ...(over > 0 ? [{ kind: 'late' as const, days: over, finish_by: finish_by! }] : []),
       ...comings
         .filter(({ on, holdsUp }) => on === null && holdsUp)

@@ -86,6 +86,8 @@ export function troubleWords(trouble: Trouble, of: PlanTold): string {
       const unit = { key: trouble.key, item_id: trouble.key.slice(0, trouble.key.indexOf('/')) }
       return `${nameOfUnit(unit, of.scope)} takes ${trouble.people} people on a day they work together, and no crew has them. Add people to a crew, or a day.`
     }
+    case 'no-days':
+      return 'No day was found for the work: look at the days of the week, the crews, and what has to come.'
     case 'late':
       return `Ends ${trouble.days} day${trouble.days === 1 ? '' : 's'} after ${dayWords(trouble.finish_by)}. Begin sooner, send more people, or leave something for later.`
     case 'no-day':

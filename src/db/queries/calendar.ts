@@ -73,7 +73,7 @@ const Accepted = z.object({ choice: z.unknown(), items: z.array(z.string()) })
 export type AcceptedRow = z.infer<typeof Accepted>
 
 /** What the owner of a job said yes to, and the items of that bid; null: to nothing yet. */
-export function findAccepted(tx: Tx, jobId: string): Promise<AcceptedRow | null> {
+export function findAcceptedWork(tx: Tx, jobId: string): Promise<AcceptedRow | null> {
   return maybeOne(
     tx,
     Accepted,

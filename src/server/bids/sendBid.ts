@@ -23,7 +23,9 @@ import { findLogo } from '../../db/queries/company'
 import { findJob } from '../../db/queries/jobs'
 import { withTx, type Tx } from '../../db/tx'
 import type { DerivedBid } from '../../heavy/tasks'
+import { aroundOf } from '../calendar'
 import { context } from '../context'
+import { todayIn } from '../days'
 import { mustBeAllowed, type Member } from '../http'
 import { loadState } from '../jobs/store'
 import { printSize } from '../photos/pictures'
@@ -38,16 +40,6 @@ const DAY_MS = 86_400_000
 /** Prints a bid as PDF; in a thread, unless a test gives its own. */
 export type PrintPdf = (model: BidModel, pictures: ReadonlyMap<string, Uint8Array>) => Promise<Uint8Array>
 const printInThread: PrintPdf = (model, pictures) => inThread('printBid', { model, pictures })
-
-/** Today in a time zone. */
-export function todayIn(timeZone: string, now: Date): string {
-  try {
-    return new Intl.DateTimeFormat('en-CA', { timeZone, dateStyle: 'short' }).format(now)
-  } catch {
-    // A zone nobody knows is a slip in a typed job file; the day in UTC is at most one off.
-    return now.toISOString().slice(0, 10)
-  }
-}
 
 /** The bid that is replaced, if the wish names the one that stands. */
 async function standing(tx: Tx, job: JobDocument, wish: SendRequest): Promise<AcceptedBid | null> {
@@ -182,7 +174,11 @@ export async function draftBid(member: Member, jobId: string): Promise<BidModel>
     job: (await loadState(tx, jobId, { lock: false, without: [] })).job,
     logo: await findLogo(tx),
   }))
-  const derived = await inThread('deriveBid', { job, today: todayIn(job.job.time_zone, new Date()) })
+  const derived = await inThread('deriveBid', {
+    job,
+    today: todayIn(job.job.time_zone, new Date()),
+    around: await aroundOf(member, job),
+  })
   return withLogo(derived.model, logo)
 }
 
@@ -224,7 +220,11 @@ export async function sendBid(
   })
   if (!found) return { bid_id: wish.id, url: null }
   const { job, replaced, logo } = found
-  const derived = await inThread('deriveBid', { job, today: todayIn(job.job.time_zone, now) })
+  const derived = await inThread('deriveBid', {
+    job,
+    today: todayIn(job.job.time_zone, now),
+    around: await aroundOf(member, job),
+  })
   if (derived.missing.length > 0) throw new Refused({ kind: 'not-ready', reasons: derived.missing })
   const model = withLogo(withReplaced(derived.model, replaced, job.job.time_zone), logo)
   const snapshot = canonicalize(BidModel.parse(model))

@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import { withBoards, type CutPlan, type SectionPlan } from '../../core/cut'
-import { Notice, Panel } from '../look'
+import { Notice, Panel, ViewSwitch } from '../look'
 import { useBestCut, type BestCut } from '../state/useBestCut'
 import { useJob } from '../state/useJob'
 import { BuyLists } from './BuyLists'
@@ -42,19 +42,7 @@ export function CutTab() {
   return (
     <>
       <div className="no-print flex flex-wrap items-center gap-x-6 gap-y-1 border-b border-rule py-1.5">
-        <div role="group" aria-label="What is shown" className="flex">
-          {(Object.keys(VIEWS) as View[]).map((each) => (
-            <button
-              key={each}
-              type="button"
-              aria-pressed={view === each}
-              onClick={() => setView(each)}
-              className="min-h-9 border-b-2 border-transparent px-3 font-head text-[15px] font-semibold aria-pressed:border-ink touch:min-h-11"
-            >
-              {VIEWS[each]}
-            </button>
-          ))}
-        </div>
+        <ViewSwitch views={VIEWS} view={view} onChange={setView} />
         <ListsOut cut={plan} />
         <SearchState sections={cut.sections} best={best} />
       </div>

@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import { Panel, PANES } from '../look'
+import { Panel, PANES, ViewSwitch } from '../look'
 import { useIsPhone } from '../state/useIsPhone'
 import { useJob } from '../state/useJob'
 import { BoughtWhen } from './BoughtWhen'
@@ -32,19 +32,7 @@ export function PlanTab() {
   return (
     <div className="flex flex-col lg:h-full">
       <div className="no-print flex shrink-0 flex-wrap items-center gap-x-6 border-b border-rule">
-        <div role="group" aria-label="What is shown" className="flex">
-          {(Object.keys(VIEWS) as View[]).map((each) => (
-            <button
-              key={each}
-              type="button"
-              aria-pressed={view === each}
-              onClick={() => setView(each)}
-              className="min-h-9 border-b-2 border-transparent px-3 font-head text-[15px] font-semibold aria-pressed:border-ink touch:min-h-11"
-            >
-              {VIEWS[each]}
-            </button>
-          ))}
-        </div>
+        <ViewSwitch views={VIEWS} view={view} onChange={setView} />
         <PlanOut />
       </div>
       {view === 'days' ? (
