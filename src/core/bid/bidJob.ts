@@ -291,6 +291,7 @@ export function bidJob(job: JobDocument, stages: Stages, preparedOn: string): Bi
     },
     looks: looksOf(stages),
     finds: [],
+    go_on: null,
     payments: job.rates?.payments ?? { stages: [], deposit_limit_share: null, deposit_limit_cents: null },
     expects: null,
     waiting: null,

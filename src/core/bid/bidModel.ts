@@ -114,7 +114,7 @@ const BidBeside = z.strictObject({
 /** The bid as its owner reads it. It carries no cost, hours, overhead or profit. Frozen when sent. */
 export const BidModel = z.strictObject({
   format: z.literal('detrimus-bid'),
-  version: z.literal(5),
+  version: z.literal(6),
   title: z.string(),
   address: z.string(),
   firm: z.strictObject({
@@ -178,7 +178,26 @@ export const BidModel = z.strictObject({
     })
     .nullable(),
   /** What may be found behind what is opened, by the unit: the first, and each further one at the same place. */
-  finds: z.array(z.strictObject({ what: z.string(), first_cents: CentsValue, further_cents: CentsValue })),
+  finds: z.array(
+    z.strictObject({
+      /** Which find of the catalogue it is; in bids of older versions known by its words. */
+      id: z.string(),
+      what: z.string(),
+      first_cents: CentsValue,
+      further_cents: CentsValue,
+    }),
+  ),
+  /** What is agreed of finds nobody has said yes to yet; null: nothing is, and each waits for its yes. */
+  go_on: z
+    .strictObject({
+      /** Up to this sum of all of them together the crew goes on. */
+      most_cents: CentsValue,
+      /** Working hours after which it closes the place and goes elsewhere. */
+      answer_hours: z.number().min(0),
+      /** What closing it costs by the hour, beside material. */
+      hour_cents: CentsValue,
+    })
+    .nullable(),
   /** What was measured, place by place: the day of the last reading, and what it said in plain sentences. */
   measured: z.array(z.strictObject({ where: z.string(), day: Day, says: z.string() })),
   /** Somebody's list, answered number by number; null: there is none. */

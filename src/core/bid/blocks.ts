@@ -170,12 +170,16 @@ function glance(model: BidModel, shown: ShownPrices): BidBlock[] {
 }
 
 /** What is to be expected behind the boards, what finds cost, and who decides. */
-function findsBlocks({ finds, expects }: BidModel): BidBlock[] {
+function findsBlocks({ finds, expects, go_on }: BidModel): BidBlock[] {
   const range: BidBlock[] = expects
     ? [
         {
           kind: 'words',
-          text: OWNER_SAYS.expects(round(expects.low_cents), round(expects.high_cents)),
+          text: OWNER_SAYS.expects(
+            round(expects.low_cents),
+            round(expects.high_cents),
+            go_on === null || go_on.most_cents === 0,
+          ),
           tone: 'plain',
         },
       ]
@@ -188,7 +192,7 @@ function findsBlocks({ finds, expects }: BidModel): BidBlock[] {
   ])
   return [
     ...range,
-    { kind: 'words', text: OWNER_SAYS.finds, tone: 'plain' },
+    { kind: 'words', text: go_on === null ? OWNER_SAYS.finds : findsRule(go_on), tone: 'plain' },
     {
       kind: 'table',
       name: 'Prices of what may be found',
@@ -197,6 +201,15 @@ function findsBlocks({ finds, expects }: BidModel): BidBlock[] {
       amounts: true,
     },
   ]
+}
+
+/** Who decides about a find, how fast, and what happens where nobody answers. */
+function findsRule({ most_cents, answer_hours, hour_cents }: NonNullable<BidModel['go_on']>): string {
+  return [
+    OWNER_SAYS.findsAgreed,
+    most_cents > 0 ? OWNER_SAYS.goOn(cents(most_cents)) : OWNER_SAYS.waitForYes,
+    OWNER_SAYS.noAnswer(answer_hours, cents(hour_cents)),
+  ].join(' ')
 }
 
 /** A range is no figure to the cent. */

@@ -1,4 +1,5 @@
 import { CLAUSES, DECAYED_WOOD_SCHOOL_BY_ID, type ClauseRow } from '../catalogue'
+import { OWNER_SAYS } from '../catalogue/sentences/owner'
 import { gradeOf, WAYS_TO_LOOK, type JobDocument } from '../job'
 import { dayWords, formatCents } from '../measure'
 import type { Looks } from '../price'
@@ -130,6 +131,8 @@ export const TELLERS: Readonly<Record<string, (of: Of) => Told>> = {
       ? (DECAYED_WOOD_SCHOOL_BY_ID.get(job.settings.decayed_wood_school)?.says ?? '')
       : '',
   }),
+  // Where there is no price there is nothing agreed that could be changed.
+  'change-orders': ({ stages }) => ({ text: stages.price.kind === 'priced' ? OWNER_SAYS.changes : '' }),
   'planned-days': ({ job, stages }) => ({ text: plannedWords(stages, job) }),
   'before-work': ({ stages }) => ({ text: neededWords(stages) }),
   list: ({ job }) => ({ heading: listHeading(job), text: job.response_items.map(answerWords).join(' · ') }),

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { expect, test } from '@jest/globals'
 import { DEMO_JOBS } from '../../../demo'
+import { FINDS } from '../catalogue/hidden/finds'
 import { derive } from '../pipeline'
 import { sectionsOf } from './blocks'
 import { chosenTotal, WHOLE_BID } from './choose'
@@ -39,7 +40,25 @@ test('a bid frozen before measurements says nothing of any, and the rest as it w
   const frozen = JSON.parse(readFileSync('tests/kept/kelp-row-7.v4.bid.json', 'utf8')) as object
   const bid = readBid(frozen)
   if (!bid.ok) throw new Error(JSON.stringify(bid.error))
-  expect(bid.value).toEqual({ ...frozen, version: BID_VERSION, measured: [] })
+  expect(bid.value).toEqual({ ...frozen, version: BID_VERSION, measured: [], go_on: null })
+})
+
+test('a bid frozen before change orders knows its finds by their words, and agrees to nothing without a yes', () => {
+  const frozen = JSON.parse(readFileSync('tests/kept/kelp-row-7.v5.bid.json', 'utf8')) as {
+    finds: { what: string }[]
+  }
+  const bid = readBid(frozen)
+  if (!bid.ok) throw new Error(JSON.stringify(bid.error))
+  expect(bid.value.finds.length).toBeGreaterThan(1)
+  expect(bid.value).toEqual({
+    ...frozen,
+    version: BID_VERSION,
+    go_on: null,
+    finds: frozen.finds.map((find) => ({
+      ...find,
+      id: FINDS.find(({ plain }) => plain === find.what)!.id,
+    })),
+  })
 })
 
 test('every version below this one has its step; one of today is read as it is', () => {

@@ -1,3 +1,4 @@
+import { FINDS } from '../catalogue/hidden/finds'
 import { err, ok, type Result } from '../result'
 import { BidModel } from './bidModel'
 
@@ -90,9 +91,19 @@ export const BID_STEPS: Readonly<Record<number, (bid: Body) => Body>> = {
   },
   // Before version 5 a bid did not say what was measured.
   4: (bid) => ({ measured: [], ...bid, version: 5 }),
+  // Before version 6 finds were known by their words, and nothing was agreed of those without a yes.
+  5: (bid) => ({
+    go_on: null,
+    ...bid,
+    version: 6,
+    finds: each(bid.finds, (find) => ({
+      ...find,
+      id: FINDS.find(({ plain }) => plain === find.what)?.id ?? String(find.what),
+    })),
+  }),
 }
 
-export const BID_VERSION = 5
+export const BID_VERSION = 6
 
 export type BidReadError =
   | { readonly kind: 'bid-too-new'; readonly version: number }

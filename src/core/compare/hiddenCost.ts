@@ -3,6 +3,7 @@ import {
   byId,
   newWorkItem,
   oneOfSize,
+  openedAt,
   sizeOfFinding,
   type Finding,
   type JobDocument,
@@ -38,7 +39,8 @@ export type HiddenCost = {
 const UNMEASURED_FT = 2
 
 const SHEET_64THS = feet(4) * feet(8)
-function soMany(unit: FindRow['unit'], count: number): Quantity {
+/** So many units of a find, as a quantity of work. */
+export function soMany(unit: FindRow['unit'], count: number): Quantity {
   switch (unit) {
     case 'sheet':
       return { kind: 'area', area: SHEET_64THS * count, low: null, high: null, how: 'taped' }
@@ -153,7 +155,7 @@ export function hiddenCost(document: JobDocument, today: string, derived: Derive
       )
       const chance = hiddenChance(finding, job, traced?.cause ?? null, source?.finding_ids)
       if (chance === null) {
-        if (finding.how_known !== 'opened') unknown.push(finding.id)
+        if (finding.how_known !== 'opened' && openedAt(job, finding.id) === null) unknown.push(finding.id)
         continue
       }
       const behind = BEHIND[chance.row.id]

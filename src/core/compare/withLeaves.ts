@@ -3,6 +3,7 @@ import { BEHIND } from '../catalogue/hidden/finds'
 import type { JobDocument } from '../job'
 import type { Cents } from '../measure'
 import { derive, type Derived } from '../pipeline'
+import { chargedHour } from '../price/basis'
 import type { JobPrice } from '../price'
 import { hiddenCost } from './hiddenCost'
 import { riskOf } from './riskOf'
@@ -34,9 +35,22 @@ function findsOf(document: JobDocument, today: string, derived: Derived): BidMod
   )
   return finds.flatMap(({ find, cents }) =>
     cents !== null && behind.has(find.id)
-      ? [{ what: find.plain, first_cents: cents.first, further_cents: cents.further }]
+      ? [{ id: find.id, what: find.plain, first_cents: cents.first, further_cents: cents.further }]
       : [],
   )
+}
+
+/** Prices of finds, and what is agreed of those nobody has said yes to: without prices nothing is. */
+function findsWith(
+  document: JobDocument,
+  today: string,
+  derived: Derived,
+): Pick<BidModel, 'finds' | 'go_on'> {
+  const finds = findsOf(document, today, derived)
+  const { rates } = derived.job
+  if (finds.length === 0 || rates === null) return { finds, go_on: null }
+  const { go_on_cents, answer_hours } = rates.finds
+  return { finds, go_on: { most_cents: go_on_cents, answer_hours, hour_cents: chargedHour(rates) } }
 }
 
 /** To so much an owner’s range is rounded outwards: it is no figure to the cent. */
@@ -78,7 +92,7 @@ export function readyBid(document: JobDocument, today: string, derived: Derived)
   if (derived.price.kind !== 'priced') return bid
   return {
     ...bid,
-    finds: findsOf(document, today, derived),
+    ...findsWith(document, today, derived),
     expects: expectsOf(document, today),
     waiting: waitsOf(derived),
   }

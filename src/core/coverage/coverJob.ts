@@ -137,8 +137,14 @@ function openedOf(job: JobDocument): string[] {
       const side = byId(job.sides, fact.side_id)
       return `${ZONES[fact.zone]} of side ${side?.letter ?? ''}`
     })
+  // What accepted work laid open was found in doing it.
+  const inTheWork = new Set(
+    job.opened_places.flatMap(({ found }) =>
+      found.flatMap(({ item_id }) => byId(job.work_items, item_id)?.finding_ids ?? []),
+    ),
+  )
   const findings = job.findings
-    .filter((finding) => finding.how_known === 'opened')
+    .filter((finding) => finding.how_known === 'opened' && !inTheWork.has(finding.id))
     .map((finding) => `finding ${finding.number ?? 'new'}`)
   return [...new Set([...zones, ...findings])]
 }

@@ -218,6 +218,45 @@ function withStage(kept: Kept, stage: number, of: Partial<Stage>): Kept {
   return { ...kept, rates: { ...kept.rates, payments: { ...kept.rates.payments, stages } } }
 }
 
+/** What a crew does about finds before the owner says yes. */
+function finds(): Shipped[] {
+  const common = { group: 'Before the owner says yes to a find', source: MINE } as const
+  return [
+    held(
+      {
+        ...common,
+        key: 'finds.go_on',
+        name: 'all finds together, up to which a crew goes on',
+        unit: '$',
+        takes: number(0, 100_000),
+      },
+      {
+        read: ({ rates }) => rates.finds.go_on_cents / 100,
+        write: (kept, value) => ({
+          ...kept,
+          rates: { ...kept.rates, finds: { ...kept.rates.finds, go_on_cents: dollars(Number(value)) } },
+        }),
+      },
+    ),
+    held(
+      {
+        ...common,
+        key: 'finds.answer_hours',
+        name: 'working hours it waits for a word',
+        unit: 'h',
+        takes: number(0, 240),
+      },
+      {
+        read: ({ rates }) => rates.finds.answer_hours,
+        write: (kept, value) => ({
+          ...kept,
+          rates: { ...kept.rates, finds: { ...kept.rates.finds, answer_hours: Number(value) } },
+        }),
+      },
+    ),
+  ]
+}
+
 /** What an hour and a job cost: fields of the rates. */
 export function money(): Shipped[] {
   const common = { group: 'What an hour and a job cost', source: MINE } as const
@@ -282,6 +321,7 @@ export function money(): Shipped[] {
     }),
     tax('rate', { name: 'rate of sales tax', unit: 'of 1', takes: number(0, 0.5) }),
     rate('minimum_per_visit_cents', 'least price of a visit', '$', 100, number(0, 100_000)),
+    ...finds(),
     rate('disposal_cents_per_yd3', 'dump fee', '$ a yd³', 100, number(0, 10_000)),
   ]
 }

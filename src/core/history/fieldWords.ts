@@ -2,6 +2,7 @@ import { methodName } from '../catalogue'
 import { RESPONSE_ANSWERS, TAX_WORDS, type EntityKind } from '../job'
 import { formatLength, type Length } from '../measure'
 import { f, HIDDEN, type FieldWords } from './field'
+import { OPENED_WORDS } from './openedWords'
 import { PLAN_WORDS } from './planWords'
 import * as say from './say'
 import type { Say } from './say'
@@ -126,6 +127,13 @@ export const FIELD_WORDS: Readonly<Record<EntityKind, Readonly<Record<string, Fi
     card_fee_share: f('card fee', say.share),
     payments: f('payments', say.changed),
     minimum_per_visit_cents: f('least per visit', say.cents),
+    finds: f(
+      'a crew goes on without a yes',
+      say.orNothing(
+        (value: { go_on_cents: number; answer_hours: number }) =>
+          `up to ${String(say.cents(value.go_on_cents, null as never))}, waits ${value.answer_hours} h`,
+      ),
+    ),
     disposal_cents_per_yd3: f('disposal of a cubic yard', say.cents),
     section_cents_per_ft: f('prices of boards', say.changed),
     consumable_cents: f('prices of goods', say.changed),
@@ -252,6 +260,7 @@ export const FIELD_WORDS: Readonly<Record<EntityKind, Readonly<Record<string, Fi
     finding_id: f('finding', (value, job) => say.findings(value ? [value] : [], job)),
   },
   ...PLAN_WORDS,
+  ...OPENED_WORDS,
   survey: {
     ...HIDDEN,
     kind: null,

@@ -50,6 +50,16 @@ export const NOUNS: Readonly<Record<EntityKind, (id: string, job: JobDocument) =
     const found = job.bookings.find((each) => each.id === id)
     return found ? `what has to come: ${found.what.replaceAll('-', ' ')}` : 'something that has to come'
   },
+  opened_place: (id, job) => {
+    const found = job.opened_places.find((each) => each.id === id)
+    const finding = job.findings.find((each) => each.id === found?.finding_id)
+    return finding ? `the place opened at finding ${finding.number ?? 'new'}` : 'a place opened'
+  },
+  change_order: (id, job) => {
+    const found = job.change_orders.find((each) => each.id === id)
+    return found ? `the change order of ${dayWords(found.made_at.slice(0, 10))}` : 'a change order'
+  },
+  order_answer: () => 'the owner’s word on a change order',
   judgement: (id, job) => {
     const found = job.judgements.find((each) => each.id === id)
     return found ? `the cause stated: ${causeName(found.cause)}` : 'a cause stated'

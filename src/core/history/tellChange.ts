@@ -1,3 +1,4 @@
+import { HOLD_POINT_BY_ID } from '../catalogue/holdPoints/holdPoints'
 import { partName } from '../catalogue'
 import { NOT_LOOKED_WORDS } from '../coverage'
 import {
@@ -73,6 +74,8 @@ function factWords(fact: Fact, job: JobDocument): string {
       return `${fact.given_by} permitted to ${fact.level.replaceAll('-', ' ')}`
     case 'note':
       return `Noted at ${aboutWords(fact.about, job)}: ${fact.words ? `“${short(fact.words)}”` : fact.clip_ids.length > 0 ? 'a voice note' : 'a picture'}`
+    case 'hold-point':
+      return `${fact.passed ? 'Saw' : 'Found wrong'} before it was covered, at ${NOUNS.work_item(fact.item_id, job)}: ${HOLD_POINT_BY_ID.get(fact.point)?.name ?? fact.point.replaceAll('-', ' ')}${fact.words ? `: “${short(fact.words)}”` : ''}`
     case 'retraction': {
       const taken = job.facts.find((each) => each.id === fact.fact_id)
       const what = taken && taken.kind !== 'retraction' ? lower(factWords(taken, job)) : 'something noted'

@@ -4,6 +4,7 @@ import { ENTITY_KIND_NAMES, ENTITY_KINDS, JOB_VERSION, type EntityKind, type Job
 import { Fact } from './facts'
 import { formatLength } from '../measure'
 import { issuesOf } from './jobFile'
+import { ChangeOrder, OrderAnswer } from './opened'
 import { namesIn, namesInFact, unknownNames } from './references'
 import { Id, Instant } from './values'
 
@@ -80,6 +81,8 @@ export type Applied = {
   readonly before: Readonly<Record<string, unknown>>
 }
 
+const allBut = (shape: object): string[] => Object.keys(shape).filter((key) => key !== 'removed')
+
 /** Set by the server or at creation and never again. */
 const FIXED: Partial<Record<EntityKind, readonly string[]>> = {
   side: ['letter'],
@@ -90,6 +93,10 @@ const FIXED: Partial<Record<EntityKind, readonly string[]>> = {
   plan_day: ['day'],
   plan_mark: ['unit'],
   booking: ['what', 'item_id'],
+  opened_place: ['finding_id', 'guess', 'said'],
+  // What was put to an owner, and what he said to it, is never edited: it can be withdrawn.
+  change_order: allBut(ChangeOrder.shape),
+  order_answer: allBut(OrderAnswer.shape),
 }
 
 /** Fields of a kind that no edit sets: given at creation, or by the server. */

@@ -2,6 +2,7 @@ import * as z from 'zod'
 import * as entities from './entities'
 import { Fact } from './facts'
 import * as features from './features'
+import * as opened from './opened'
 import * as pictures from './pictures'
 import * as plans from './plans'
 import { Rates, Settings } from './settings'
@@ -11,7 +12,7 @@ import * as walk from './walkEntities'
 
 export const JOB_FORMAT = 'detrimus-job'
 /** Raised with every change of shape; `raise` knows the way up from each older one. */
-export const JOB_VERSION = 12
+export const JOB_VERSION = 13
 
 /**
  * Every kind of editable thing: the schema of one, the key it has in the job file, and whether it is one or many.
@@ -41,6 +42,9 @@ export const ENTITY_KINDS = {
   plan_day: { schema: plans.PlanDay, key: 'plan_days', many: true, money: false },
   plan_mark: { schema: plans.PlanMark, key: 'plan_marks', many: true, money: false },
   booking: { schema: plans.Booking, key: 'bookings', many: true, money: false },
+  opened_place: { schema: opened.OpenedPlace, key: 'opened_places', many: true, money: false },
+  change_order: { schema: opened.ChangeOrder, key: 'change_orders', many: true, money: true },
+  order_answer: { schema: opened.OrderAnswer, key: 'order_answers', many: true, money: true },
   typed_price: { schema: entities.TypedPrice, key: 'typed_prices', many: true, money: true },
 } as const
 export type EntityKind = keyof typeof ENTITY_KINDS
@@ -74,6 +78,9 @@ export const JobDocument = z.strictObject({
   plan_days: z.array(plans.PlanDay),
   plan_marks: z.array(plans.PlanMark),
   bookings: z.array(plans.Booking),
+  opened_places: z.array(opened.OpenedPlace),
+  change_orders: z.array(opened.ChangeOrder),
+  order_answers: z.array(opened.OrderAnswer),
   typed_prices: z.array(entities.TypedPrice),
   facts: z.array(Fact),
 })
@@ -106,6 +113,10 @@ export type Crew = z.infer<typeof plans.Crew>
 export type PlanDay = z.infer<typeof plans.PlanDay>
 export type PlanMark = z.infer<typeof plans.PlanMark>
 export type Booking = z.infer<typeof plans.Booking>
+export type OpenedPlace = z.infer<typeof opened.OpenedPlace>
+export type OrderLine = z.infer<typeof opened.OrderLine>
+export type ChangeOrder = z.infer<typeof opened.ChangeOrder>
+export type OrderAnswer = z.infer<typeof opened.OrderAnswer>
 export type TypedPrice = z.infer<typeof entities.TypedPrice>
 
 export type EntityOf = {
@@ -132,5 +143,8 @@ export type EntityOf = {
   plan_day: PlanDay
   plan_mark: PlanMark
   booking: Booking
+  opened_place: OpenedPlace
+  change_order: ChangeOrder
+  order_answer: OrderAnswer
   typed_price: TypedPrice
 }

@@ -1,4 +1,5 @@
 import * as z from 'zod'
+import { KnowledgeId } from './components'
 import { Height, HowKnown, Id, Instant, LengthValue, ShortWords, Words } from './values'
 
 /**
@@ -222,6 +223,18 @@ export const NoteFact = z.strictObject({
   photo_ids: z.array(Id).max(20),
   clip_ids: z.array(Id).max(20),
 })
+/** Somebody looked at what is about to be covered: at an item’s work on a side, by a hold point of the catalogue. */
+export const HoldPointFact = z.strictObject({
+  ...signed,
+  kind: z.literal('hold-point'),
+  item_id: Id,
+  /** A side’s id, or where it is off the walls, as the plan says it. */
+  side: ShortWords,
+  point: KnowledgeId,
+  passed: z.boolean(),
+  words: ShortWords,
+  photo_ids: z.array(Id).max(20),
+})
 export const RetractionFact = z.strictObject({
   ...signed,
   kind: z.literal('retraction'),
@@ -240,6 +253,7 @@ export const Fact = z.discriminatedUnion('kind', [
   HoldFact,
   PermissionFact,
   NoteFact,
+  HoldPointFact,
   RetractionFact,
 ])
 export type Fact = z.infer<typeof Fact>

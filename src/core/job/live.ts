@@ -54,6 +54,9 @@ export function live(job: JobDocument): JobDocument {
     plan_days: keep(job.plan_days),
     plan_marks: keep(job.plan_marks),
     bookings: keep(job.bookings),
+    opened_places: keep(job.opened_places),
+    change_orders: keep(job.change_orders),
+    order_answers: keep(job.order_answers),
     typed_prices: keep(job.typed_prices),
   }
 }

@@ -52,6 +52,9 @@ export function newJob(of: {
     plan_days: [],
     plan_marks: [],
     bookings: [],
+    opened_places: [],
+    change_orders: [],
+    order_answers: [],
     typed_prices: [],
     facts: [],
   }
@@ -59,7 +62,7 @@ export function newJob(of: {
 
 /**
  * A job begun from another: whole, with the settings it pins; or only its house, with the firm's settings of today. Nothing that was
- * sent, said, accepted or planned comes with it.
+ * sent, said, accepted, planned or opened comes with it.
  */
 export function copiedJob(
   job: JobDocument,
@@ -72,8 +75,9 @@ export function copiedJob(
 ): JobDocument {
   const title = `${job.job.title || 'Untitled job'} (copy)`.slice(0, 200)
   if (of.what === 'job') {
-    const unplanned = { plan: null, plan_days: [], plan_marks: [], bookings: [] }
-    return { ...job, ...unplanned, id: of.id, job: { ...job.job, title } }
+    const begun = { plan: null, plan_days: [], plan_marks: [], bookings: [], opened_places: [] }
+    const asked = { change_orders: [], order_answers: [] }
+    return { ...job, ...begun, ...asked, id: of.id, job: { ...job.job, title } }
   }
   const fresh = newJob({
     id: of.id,
@@ -94,9 +98,9 @@ export function copiedJob(
   }
 }
 
-/** The job as a role without money sees it: no rates, no typed prices. */
+/** The job as a role without money sees it: no rates, no typed prices, nothing that an owner was asked. */
 export function withoutMoney(job: JobDocument): JobDocument {
-  return { ...job, rates: null, typed_prices: [] }
+  return { ...job, rates: null, typed_prices: [], change_orders: [], order_answers: [] }
 }
 
 /** A piece of our work that says no more than it must: everything else follows from findings, house and catalogue. */

@@ -78,6 +78,7 @@ function asVersion9(file: string): unknown {
     ...['behind', 'requires', 'basis', 'owner_says', 'bid', 'payments'],
     ...['supervision_share', 'warranty_reserve_share', 'card_fee_share'],
     ...['surveys', 'plan', 'plan_days', 'plan_marks', 'bookings'],
+    ...['opened_places', 'change_orders', 'order_answers', 'finds'],
   ])
   return JSON.parse(file, (key, value: unknown) => {
     if (
@@ -92,6 +93,9 @@ function asVersion9(file: string): unknown {
   })
 }
 
+const UNOPENED = { opened_places: [], change_orders: [], order_answers: [] }
+/** Before version 13 no sum was agreed under which a crew goes on. */
+const withFinds = (rates: object): object => ({ ...rates, finds: { go_on_cents: 0, answer_hours: 24 } })
 const UNPLANNED = { plan: null, plan_days: [], plan_marks: [], bookings: [] }
 
 // Version 7 knew every station, version 8 had no notes, version 9 one alternate for one item: nothing of it is lost or made up.
@@ -107,24 +111,37 @@ test.each([7, 8, 9])('a file of version %i reads as it was', (version) => {
 
 test('a file of version 10 reads as it was, with no survey, its house a house', () => {
   const url = new URL('../../../tests/kept/kelp-row-7.v10.job.json', import.meta.url)
-  const old = JSON.parse(readFileSync(url, 'utf8')) as { house: object }
+  const old = JSON.parse(readFileSync(url, 'utf8')) as { house: object; rates: object }
   const read = readJob(old)
   if (!read.ok) throw new Error(JSON.stringify(read.error))
   expect(JSON.parse(printJobFile(read.value))).toEqual({
     ...old,
+    rates: withFinds(old.rates),
     house: { ...old.house, kind: 'house' },
     surveys: [],
     ...UNPLANNED,
+    ...UNOPENED,
     version: JOB_VERSION,
   })
 })
 
 test('a file of version 11 reads as it was, with no plan', () => {
   const url = new URL('../../../tests/kept/kelp-row-7.v11.job.json', import.meta.url)
-  const old = JSON.parse(readFileSync(url, 'utf8')) as object
+  const old = JSON.parse(readFileSync(url, 'utf8')) as { rates: object }
   const read = readJob(old)
   if (!read.ok) throw new Error(JSON.stringify(read.error))
-  expect(JSON.parse(printJobFile(read.value))).toEqual({ ...old, ...UNPLANNED, version: JOB_VERSION })
+  const rates = withFinds(old.rates)
+  const today = { ...old, ...UNPLANNED, ...UNOPENED, rates, version: JOB_VERSION }
+  expect(JSON.parse(printJobFile(read.value))).toEqual(today)
+})
+
+test('a file of version 12 reads as it was, with nothing opened, and no sum under which a crew goes on', () => {
+  const url = new URL('../../../tests/kept/kelp-row-7.v12.job.json', import.meta.url)
+  const old = JSON.parse(readFileSync(url, 'utf8')) as { rates: object }
+  const read = readJob(old)
+  if (!read.ok) throw new Error(JSON.stringify(read.error))
+  const rates = withFinds(old.rates)
+  expect(JSON.parse(printJobFile(read.value))).toEqual({ ...old, ...UNOPENED, rates, version: JOB_VERSION })
 })
 
 test('an alternate of one item is one of a list; an edit that says nothing of it leaves it alone', () => {

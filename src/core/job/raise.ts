@@ -132,6 +132,12 @@ export const STEPS: Readonly<Record<number, Step>> = {
   10: { bodies: { house: { kind: 'house' } }, facts: {}, file: { surveys: [] } },
   // Version 12: when the work is done, by whom, and what has to come from elsewhere.
   11: { bodies: {}, facts: {}, file: { plan: null, plan_days: [], plan_marks: [], bookings: [] } },
+  // Before version 13 nothing was opened in a job, and no sum was agreed under which a crew goes on: nobody may without a yes.
+  12: {
+    bodies: { rates: { finds: { go_on_cents: 0, answer_hours: 24 } } },
+    facts: {},
+    file: { opened_places: [], change_orders: [], order_answers: [] },
+  },
 }
 
 function isBody(value: unknown): value is Body {

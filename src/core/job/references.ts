@@ -107,6 +107,28 @@ export function namesIn(kind: EntityKind, entity: unknown): Named[] {
       const id = (entity as JobDocument['bookings'][number]).item_id
       return id === null ? [] : [{ at: 'item_id', id, kind: 'work_item' }]
     }
+    case 'opened_place': {
+      const opened = entity as JobDocument['opened_places'][number]
+      return [
+        { at: 'finding_id', id: opened.finding_id, kind: 'finding' },
+        ...opened.found.map(({ item_id }, index) => ({
+          at: `found.${index}.item_id`,
+          id: item_id,
+          kind: 'work_item' as const,
+        })),
+        ...list('photo_ids', opened.photo_ids, 'photo'),
+      ]
+    }
+    case 'change_order':
+      return list('photo_ids', (entity as JobDocument['change_orders'][number]).photo_ids, 'photo')
+    case 'order_answer':
+      return [
+        {
+          at: 'order_id',
+          id: (entity as JobDocument['order_answers'][number]).order_id,
+          kind: 'change_order',
+        },
+      ]
     default:
       return []
   }
@@ -128,6 +150,11 @@ export function namesInFact(fact: JobDocument['facts'][number]): Named[] {
         ...fact.photo_ids.map((id, index) => ({ at: `photo_ids.${index}`, id, kind: 'photo' as const })),
         ...fact.clip_ids.map((id, index) => ({ at: `clip_ids.${index}`, id, kind: 'clip' as const })),
       ]
+    case 'hold-point':
+      return [
+        { at: 'item_id', id: fact.item_id, kind: 'work_item' },
+        ...fact.photo_ids.map((id, index) => ({ at: `photo_ids.${index}`, id, kind: 'photo' as const })),
+      ]
     case 'retraction':
       return [{ at: 'fact_id', id: fact.fact_id, kind: 'fact' }]
     case 'acknowledgement':
@@ -146,6 +173,7 @@ function idsOf(job: JobDocument): Record<string, ReadonlySet<string>> {
     clip: ids(job.clips),
     finding: ids(job.findings),
     work_item: ids(job.work_items),
+    change_order: ids(job.change_orders),
     fact: ids(job.facts),
   }
 }

@@ -113,6 +113,11 @@ export const Rates = z.strictObject({
   card_fee_share: z.number().min(0).max(0.2),
   payments: Payments,
   minimum_per_visit_cents: RateValue,
+  /** What a crew does about finds before the owner says yes: up to which sum of all of them it goes on, and how long it waits for a word. */
+  finds: z.strictObject({
+    go_on_cents: RateValue,
+    answer_hours: z.number().min(0).max(240),
+  }),
   disposal_cents_per_yd3: RateValue,
   /** Cents for a foot of each section. */
   section_cents_per_ft: z.record(z.string(), RateValue),

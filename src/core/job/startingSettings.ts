@@ -65,6 +65,7 @@ export function startingRates(): EntityOf['rates'] {
       deposit_limit_cents: null,
     },
     minimum_per_visit_cents: dollars(450),
+    finds: { go_on_cents: dollars(500), answer_hours: 4 },
     disposal_cents_per_yd3: dollars(65),
     section_cents_per_ft: startingSectionRates(),
     consumable_cents: Object.fromEntries(GOODS.map(({ id, starting_usd }) => [id, dollars(starting_usd)])),

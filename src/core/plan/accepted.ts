@@ -31,8 +31,15 @@ export function acceptedWork(
   // What was taken in place of something else leaves that out.
   const replaced = of.scope.items.flatMap((item) => (taken.has(item.id) ? item.item.instead_of : []))
   const left = new Set([...choice.left, ...replaced])
+  // What another item does already was never in the bid by itself: it follows that item.
+  const elsewhere = new Set(
+    of.takeoff.items.flatMap(({ item_id, includedIn }) => (includedIn === null ? [] : [item_id])),
+  )
   const unaccepted = of.scope.items
-    .filter((item) => item.standing === 'ours' && item.row?.sells !== false && !items.has(item.id))
+    .filter(
+      ({ id, standing, row }) =>
+        standing === 'ours' && row?.sells !== false && !items.has(id) && !elsewhere.has(id),
+    )
     .map(({ id }) => id)
   const out = new Set([...left, ...unaccepted])
   if (out.size + taken.size === 0) return { ...of, unaccepted }

@@ -43,6 +43,7 @@ export const CLAUSES: readonly ClauseRow[] = [
   clause(23, 'payments', 'Payments', setting('payments')),
   clause(24, 'start-window', 'When we start', setting('start_window')),
   clause(41, 'planned-days', 'Planned days', told('planned-days')),
+  clause(25, 'change-orders', 'What we find, and changes', told('change-orders')),
   clause(26, 'warranty', 'Warranty', setting('warranty')),
   clause(30, 'notices', 'Notices', setting('required_notices')),
   clause(32, 'list', 'Answers to the list', told('list')),

@@ -72,8 +72,17 @@ export const OWNER_SAYS = {
   },
   finds:
     'What is behind the boards shows when they are off. If it is damaged, we show you a picture, the count, and the price by this list before we go on; until you say so the place is made dry and left.',
-  expects: (low: string, high: string) =>
-    `Behind what we take off there is often more than could be seen. From places like these we expect between ${low} and ${high} beyond the price, at the prices below. That is our judgement, not a part of the price: nothing of it is done or charged without your word.`,
+  findsAgreed:
+    'What is behind the boards shows when they are off. If it is damaged, we send you a picture, the count, and the price by this list.',
+  goOn: (most: string) =>
+    `Up to ${most} for all such finds together that you have not answered yet, we mend them at these prices without waiting, and tell you the same day. What goes beyond waits for your yes:`,
+  waitForYes: 'It waits for your yes:',
+  noAnswer: (hours: number, hour: string) =>
+    `by the link we send you, or signed on our phone. If we hear nothing within ${hours === 1 ? 'one working hour' : `${inWords(hours)} working hours`}, we make the place dry, go on elsewhere, and charge the time that takes at ${hour} an hour and its material.`,
+  changes:
+    'A change of the work is written down with its price and its days before it is done, and needs your yes. What is left out is taken off at what leaving it out saves.',
+  expects: (low: string, high: string, asked: boolean) =>
+    `Behind what we take off there is often more than could be seen. From places like these we expect between ${low} and ${high} beyond the price, at the prices below. That is our judgement, not a part of the price${asked ? ': nothing of it is done or charged without your word' : ''}.`,
   waits: (now: string) =>
     `This is work that grows while it waits. Today it comes to ${now}; later the same places may come to:`,
   waitsAssume:

@@ -9,7 +9,7 @@ import {
 } from '../../catalogue/hidden/hidden'
 import { hiddenRowsOf } from '../../firmValues/hiddenRows'
 import { placeOf } from '../../geometry'
-import { byId, gradeOf, type Finding, type JobDocument } from '../../job'
+import { byId, gradeOf, openedAt, showedOf, type Finding, type JobDocument } from '../../job'
 import { inches } from '../../measure'
 import { sigmaOf } from './simulate'
 
@@ -77,17 +77,35 @@ export function wettest(finding: Finding, job: JobDocument): number | null {
   return readings.length > 0 ? Math.max(...readings) : null
 }
 
-/** Grades of those of one source that were opened, the finding itself apart. */
-function openedGrades(finding: Finding, fellows: readonly string[], job: JobDocument): number[] {
-  return job.findings.flatMap((other) => {
-    const grade = gradeOf(other)
-    return other.id !== finding.id &&
-      fellows.includes(other.id) &&
-      other.how_known === 'opened' &&
-      grade !== null
-      ? [grade]
-      : []
-  })
+/** An opened place that showed what was reckoned for one place of five at most is worse than was to be expected. */
+const WORSE_THAN = 0.2
+
+/**
+ * How an opened place came out against what was reckoned of it: worse than four of five such places would have, clean, or as expected.
+ * Of a place that was noted as opened from the start its grade says it.
+ */
+function cameOut(finding: Finding, job: JobDocument): 'worse' | 'clean' | 'as-expected' | null {
+  const opened = openedAt(job, finding.id)
+  if (opened) {
+    if (opened.found.length === 0) return 'clean'
+    if (opened.guess === null) return 'as-expected'
+    const { framing } = showedOf(opened)
+    const framingChance = opened.guess.framing_percent / 100
+    const chance = framing
+      ? framingChance
+      : Math.max(framingChance, (opened.guess.backing_percent ?? 0) / 100)
+    return chance <= WORSE_THAN ? 'worse' : 'as-expected'
+  }
+  const grade = gradeOf(finding)
+  if (finding.how_known !== 'opened' || grade === null) return null
+  return grade >= 3 ? 'worse' : grade <= 1 ? 'clean' : 'as-expected'
+}
+
+/** How those of one source that were opened came out, the finding itself apart. */
+function openedFellows(finding: Finding, fellows: readonly string[], job: JobDocument): string[] {
+  return job.findings.flatMap((other) =>
+    other.id !== finding.id && fellows.includes(other.id) ? (cameOut(other, job) ?? []) : [],
+  )
 }
 
 function isSo(
@@ -111,10 +129,10 @@ function isSo(
     case 'soft-neighbours':
       return neighbours(finding, job, 3).length >= 2
     case 'opened-worse':
-      return openedGrades(finding, fellows, job).some((grade) => grade >= 3)
+      return openedFellows(finding, fellows, job).includes('worse')
     case 'opened-clean': {
-      const grades = openedGrades(finding, fellows, job)
-      return grades.length > 0 && grades.every((grade) => grade <= 1)
+      const came = openedFellows(finding, fellows, job)
+      return came.length > 0 && came.every((each) => each === 'clean')
     }
   }
 }
@@ -136,7 +154,7 @@ export function hiddenChance(
   cause: string | null,
   fellows: readonly string[] = [],
 ): HiddenChance | null {
-  if (finding.how_known === 'opened') return null
+  if (finding.how_known === 'opened' || openedAt(job, finding.id)) return null
   const { rows, below_roof_end, odds } = hiddenRowsOf(job.settings)
   const base = rows.find(({ serves }) => finding.component !== null && serves.includes(finding.component))
   if (base === undefined) return null

@@ -1,0 +1,101 @@
+import * as z from 'zod'
+import type { BidModel } from '../bid'
+import { chosenTotal, type Choice } from '../bid/choose'
+import { CentsValue, Day, Id, ShortWords } from '../job/values'
+import type { Cents } from '../measure'
+
+const AllowanceBasis = z.object({
+  quantity: z.number(),
+  unit: z.enum(['ft', 'ft²', 'each']),
+  unit_cents: CentsValue,
+})
+
+/** What was accepted, and at what: the one thing a change order is reckoned against. It is read from the frozen bid and never from the job. */
+export const Baseline = z.object({
+  bid_id: z.string(),
+  number: z.int(),
+  total_cents: CentsValue,
+  accepted_by: ShortWords,
+  accepted_on: Day,
+  tax_rate: z.number(),
+  /** Work that was accepted, with what leaving it out saves; null: nobody reckoned that. */
+  items: z.array(
+    z.object({
+      id: Id,
+      title: z.string(),
+      where: z.string(),
+      price_cents: CentsValue,
+      saves_cents: CentsValue.nullable(),
+      /** Null: a price that stands as it is. */
+      allowance: AllowanceBasis.nullable(),
+    }),
+  ),
+  /** What of the bid he left out. */
+  left: z.array(Id),
+  finds: z.array(
+    z.object({ id: z.string(), what: z.string(), first_cents: CentsValue, further_cents: CentsValue }),
+  ),
+  go_on: z.object({ most_cents: CentsValue, answer_hours: z.number(), hour_cents: CentsValue }).nullable(),
+})
+export type Baseline = z.infer<typeof Baseline>
+
+/** The baseline of a bid of which somebody accepted so much. */
+export function baselineOf(
+  model: BidModel,
+  of: {
+    readonly bid_id: string
+    readonly number: number
+    readonly choice: Choice
+    readonly total_cents: Cents
+    readonly accepted_by: string
+    readonly accepted_on: string
+  },
+): Baseline {
+  const chosen = chosenTotal(model, of.choice)
+  const done = new Set(chosen.ok ? chosen.value.items : model.items.map(({ id }) => id))
+  const items = model.items
+    .filter(({ id }) => done.has(id))
+    .map(({ id, title, where, price_cents, leave, basis }) => ({
+      id,
+      title,
+      where,
+      price_cents,
+      saves_cents: leave?.saves_cents ?? null,
+      allowance:
+        basis.kind === 'allowance'
+          ? { quantity: basis.quantity, unit: basis.unit, unit_cents: basis.unit_cents }
+          : null,
+    }))
+  const taken = model.beside
+    .filter(({ id }) => of.choice.taken.includes(id))
+    .map(({ id, title, where, price_cents }) => ({
+      id,
+      title,
+      where,
+      price_cents: price_cents ?? (0 as Cents),
+      // An option is reckoned by what it adds: left out again, that is what it saves.
+      saves_cents: price_cents,
+      allowance: null,
+    }))
+  return {
+    bid_id: of.bid_id,
+    number: of.number,
+    total_cents: of.total_cents,
+    accepted_by: of.accepted_by,
+    accepted_on: of.accepted_on,
+    tax_rate: model.choosing.tax_rate,
+    items: [...items, ...taken],
+    left: [...of.choice.left],
+    finds: model.finds,
+    go_on: model.go_on,
+  }
+}
+
+/**
+ * What so many of a find come to at one place, at the prices that were agreed: the first, and each further one. Null: none was agreed.
+ */
+export function agreedPrice(baseline: Baseline, find: string, count: number): Cents | null {
+  const price = baseline.finds.find(({ id }) => id === find)
+  if (!price || count < 1) return null
+  return (price.first_cents + (count - 1) * price.further_cents) as Cents
+}

@@ -1,0 +1,16 @@
+export { agreedPrice, Baseline, baselineOf } from './baseline'
+export { draftOrder, type NotReckoned, type OrderDraft } from './draftOrder'
+export { findsBehind, foundWork, guessOf } from './foundWork'
+export { hitRate, type HitRate } from './hitRate'
+export { checksOf, type CoverCheck } from './coverChecks'
+export { orderDays, orderModel, OrderModel, orderSections, type OrderSigned } from './orderModel'
+export {
+  askedFor,
+  ordersOf,
+  OrderFace,
+  runningTotal,
+  withinAgreed,
+  withOrders,
+  type Order,
+  type RunningTotal,
+} from './orders'
