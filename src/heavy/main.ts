@@ -1,6 +1,6 @@
 /** The threads' entry: one exported function a task, called by name. Bundled beside the app; see scripts/lib/bundles.mjs. */
 import { atRates } from '../core/compare'
-import { printBidPdf } from '../ui/pdf/printBidPdf'
+import { printBidPdf, printOrderPdf } from '../ui/pdf/printBidPdf'
 import type { HeavyTasks } from './tasks'
 
 export { openArchive } from './archive'
@@ -10,11 +10,13 @@ export { reckonJob } from './reckonJob'
 
 export const priceAtRates: HeavyTasks['priceAtRates'] = ({ job, rates, today }) => atRates(job, rates, today)
 
-export const printBid: HeavyTasks['printBid'] = ({ model, pictures, short = false, accepted }) =>
-  printBidPdf(
-    model,
-    new Map(
-      [...pictures].map(([hash, bytes]) => [hash, Buffer.from(bytes.buffer, bytes.byteOffset, bytes.length)]),
-    ),
-    { short, ...(accepted ? { accepted } : {}) },
+const buffersOf = (pictures: ReadonlyMap<string, Uint8Array>): Map<string, Buffer> =>
+  new Map(
+    [...pictures].map(([hash, bytes]) => [hash, Buffer.from(bytes.buffer, bytes.byteOffset, bytes.length)]),
   )
+
+export const printBid: HeavyTasks['printBid'] = ({ model, pictures, short = false, accepted }) =>
+  printBidPdf(model, buffersOf(pictures), { short, ...(accepted ? { accepted } : {}) })
+
+export const printOrder: HeavyTasks['printOrder'] = ({ model, pictures }) =>
+  printOrderPdf(model, buffersOf(pictures))

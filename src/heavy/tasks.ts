@@ -2,6 +2,7 @@ import type { BidModel } from '../core/bid'
 import type { AcceptedBid } from '../core/bid/acceptedPaper'
 import type { AtRates } from '../core/compare'
 import type { EntityOf, JobDocument, Person } from '../core/job'
+import type { OrderModel } from '../core/open'
 import type { PlanAround } from '../core/plan'
 
 /** A bid derived from a job, with what keeps it from being sent and whom it goes to. */
@@ -48,6 +49,11 @@ export type HeavyTasks = {
     short?: boolean
     /** What of it was accepted, in its place. */
     accepted?: AcceptedBid
+  }) => Promise<Uint8Array>
+  /** A change order on paper. */
+  readonly printOrder: (of: {
+    model: OrderModel
+    pictures: ReadonlyMap<string, Uint8Array>
   }) => Promise<Uint8Array>
   readonly openArchive: (of: {
     bytes: Uint8Array

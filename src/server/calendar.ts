@@ -2,15 +2,11 @@ import 'server-only'
 import { createHash } from 'node:crypto'
 import * as z from 'zod'
 import { CATALOGUE_EDITION } from '../core/catalogue'
-import {
-  FirmCalendar,
-  OwnerChoice,
-  type AroundAnswer,
-  type CalendarAnswer,
-  type PlannedJob,
-} from '../core/contract'
+import { FirmCalendar, type AroundAnswer, type CalendarAnswer, type PlannedJob } from '../core/contract'
 import { JOB_VERSION, type JobDocument } from '../core/job'
 import { daysBetween } from '../core/measure'
+import { withOrders, type OrderFace } from '../core/open'
+import { may } from '../core/firm'
 import { ALONE, type PlanAround, type Taken } from '../core/plan'
 import {
   findCalendar,
@@ -21,12 +17,13 @@ import {
   savePlanned,
   type PlannedRow,
 } from '../db/queries/calendar'
-import { findJob } from '../db/queries/jobs'
+import { findJob, findTimeZone } from '../db/queries/jobs'
 import { withTx } from '../db/tx'
 import { todayIn } from './days'
 import { context } from './context'
 import { mustBeAllowed, type Member } from './http'
 import { loadState } from './jobs/store'
+import { choiceIn, ordersIn } from './orders/read'
 import { Refused } from './problem'
 import { inThread } from './threads'
 
@@ -58,12 +55,11 @@ export async function keepCalendar(member: Member, calendar: FirmCalendar): Prom
   await withTx(pool, member.companyId, (tx) => saveCalendar(tx, { body: calendar, by: member.name }))
 }
 
-function acceptedIn(row: AcceptedRow | null): AroundAnswer['accepted'] {
+/** What was accepted, with what was agreed to since, and with what the crew goes on without a word. */
+function acceptedIn(row: AcceptedRow | null, orders: readonly OrderFace[]): AroundAnswer['accepted'] {
   if (row === null) return null
-  const read = OwnerChoice.safeParse(row.choice)
-  // An acceptance of an older program says no choice: it is of the whole bid.
-  const { left, taken } = read.success ? read.data : { left: [], taken: [] }
-  return { left, taken, items: row.items }
+  const { left, taken } = choiceIn(row.choice)
+  return withOrders({ left, taken, items: row.items }, orders)
 }
 
 /** Which of an earlier job’s days these are: the same as long as nothing they follow from has changed. */
@@ -117,13 +113,14 @@ async function reckonDays(
       ? {
           state: await loadState(tx, row.id, { lock: false, without: [] }),
           choice: await findAcceptedWork(tx, row.id),
+          orders: await ordersIn(tx, row.id, await findTimeZone(tx, row.id)),
         }
       : null,
   )
   if (!found) return null
   const { job } = found.state
   const { crews, off } = of.calendar
-  const around = { taken: of.taken, off, crews, accepted: acceptedIn(found.choice) }
+  const around = { taken: of.taken, off, crews, accepted: acceptedIn(found.choice, found.orders.faces) }
   const days = await inThread('planDays', { job, today: todayIn(job.job.time_zone, new Date()), around })
   await withTx(pool, member.companyId, (tx) =>
     savePlanned(tx, { jobId: row.id, stamp: of.stamp, body: days }),
@@ -134,9 +131,13 @@ async function reckonDays(
 /** What a job's plan stands on besides the job: the days other jobs have of its crews, the firm's days off, what its owner accepted. */
 export async function readAround(member: Member, jobId: string): Promise<AroundAnswer> {
   const { pool } = await context()
-  const { calendar, choice } = await withTx(pool, member.companyId, async (tx) => {
+  const { calendar, choice, orders } = await withTx(pool, member.companyId, async (tx) => {
     if (!(await findJob(tx, jobId, { lock: false }))) throw new Refused({ kind: 'not-found', what: 'job' })
-    return { calendar: calendarIn(await findCalendar(tx)), choice: await findAcceptedWork(tx, jobId) }
+    return {
+      calendar: calendarIn(await findCalendar(tx)),
+      choice: await findAcceptedWork(tx, jobId),
+      orders: await ordersIn(tx, jobId, await findTimeZone(tx, jobId)),
+    }
   })
   const before = await reckonChain(member, calendar, jobId)
   return {
@@ -144,8 +145,10 @@ export async function readAround(member: Member, jobId: string): Promise<AroundA
       days.days.map((each) => ({ ...each, job: row.title || row.address || 'a job' })),
     ),
     off: calendar.off,
-    accepted: acceptedIn(choice),
+    accepted: acceptedIn(choice, orders.faces),
     crews: calendar.crews,
+    orders: [...orders.faces],
+    ...(may(member.role, 'see-money') ? { baseline: orders.baseline } : {}),
   }
 }
 

@@ -27,6 +27,7 @@ const EACH: readonly (readonly [ServerError, number])[] = [
   [{ kind: 'link-revoked' }, 410],
   [{ kind: 'bid-superseded' }, 409],
   [{ kind: 'bid-differs' }, 409],
+  [{ kind: 'order-withdrawn' }, 409],
   [{ kind: 'busy' }, 503],
   [{ kind: 'wrong-origin' }, 403],
   [{ kind: 'wrong-sign-in' }, 401],

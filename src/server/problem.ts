@@ -30,6 +30,7 @@ export type ServerError =
   | { readonly kind: 'short-password'; readonly least: number }
   | { readonly kind: 'last-owner' }
   | { readonly kind: 'bid-differs' }
+  | { readonly kind: 'order-withdrawn' }
   | { readonly kind: 'choice-differs' }
   | { readonly kind: 'too-many-questions' }
   | { readonly kind: 'settings-changed' }
@@ -75,6 +76,7 @@ const STATUS: Readonly<Record<ServerError['kind'], number>> = {
   'short-password': 400,
   'last-owner': 409,
   'bid-differs': 409,
+  'order-withdrawn': 409,
   'choice-differs': 409,
   'too-many-questions': 429,
   'settings-changed': 409,
@@ -183,6 +185,8 @@ export function problemWords(error: ServerError): string {
       return 'What was chosen does not come to this total, or is not of this bid. Reload the page and choose again; nothing was accepted.'
     case 'too-many-questions':
       return 'So many questions are better asked on the telephone: the firm has them all. Call them.'
+    case 'order-withdrawn':
+      return 'This change order was withdrawn by the firm. Nothing of it is done; ask them if you expected it.'
     case 'bid-differs':
       return 'The bid shown is not the one on file. Reload the page and read it again.'
     default:

@@ -10,6 +10,7 @@ import { acceptBid, askFirm, readOwnerBid } from '../../src/server/bids/ownerBid
 import { FIRM_CALENDAR } from '../../demo/people'
 import { keepCalendar, readPlannedJobs } from '../../src/server/calendar'
 import { applyChanges } from '../../src/server/jobs/applyChanges'
+import { settleOrders } from '../../src/server/orders/settle'
 import { takePart } from '../../src/server/photos/uploads'
 import { saveReckoned } from '../../src/db/queries/jobs'
 import { noteReminder } from '../../src/db/queries/reminders'
@@ -27,6 +28,7 @@ import {
   newFirm,
   send,
   setField,
+  smallPdf,
   takeAlderHouse,
 } from './support'
 
@@ -35,6 +37,7 @@ const TABLES = [
   'bid',
   'bid_picture',
   'blob',
+  'change_order',
   'company',
   'company_kit',
   'company_word',
@@ -48,6 +51,9 @@ const TABLES = [
   'job_reckoned',
   'job_standing',
   'mail',
+  'order_answer',
+  'order_picture',
+  'order_refused',
   'owner_link',
   'owner_message',
   'owner_view',
@@ -117,6 +123,28 @@ beforeAll(async () => {
   await withTx(appPool, first.companyId, (tx) => noteReminder(tx, sent.bidId, 'unseen'))
   const { hash } = await readOwnerBid(token)
   await acceptBid(token, { name: 'Orla Fennimore', role: 'owns', hash })
+  // A change order with a picture and a yes, and one that asks for the same again.
+  const order = (id: string): Parameters<typeof createEntity>[1] & Record<string, unknown> => ({
+    ...{ id, removed: false, bid_id: sent.bidId, made_at: '2026-05-04T09:00:00Z', made_by: 'Dov' },
+    lines: [
+      { kind: 'found', item_id: 'n', title: 'Stud', where: '', quantity: '1', cents: 100, reckoned: '' },
+    ],
+    ...{ tax_cents: 0, total_cents: 100, crew_days: 0, ends_before: null, ends_after: null },
+    ...{ words: '', tonight: '', photo_ids: ['photo-1'] },
+  })
+  const answer = { id: 'answer-1', removed: false, order_id: 'order-1', says: 'yes', name: 'Orla Fennimore' }
+  await applyChanges(first, jobId, {
+    known: 0,
+    changes: [
+      createEntity('change_order', order('order-1')),
+      createEntity('order_answer', {
+        ...answer,
+        ...{ role: 'owns', signature: [], said_at: '2026-05-04T09:00:00Z' },
+      } as { id: string }),
+      createEntity('change_order', order('order-2')),
+    ],
+  })
+  await settleOrders(first, jobId, { print: smallPdf })
   await askFirm(token, { id: randomUUID(), name: 'Orla Fennimore', about: null, words: 'When?' })
 })
 afterAll(closePools)
@@ -215,6 +243,7 @@ test('the owner’s link sees its own bid and nothing else of the firm', async (
     bid: 1,
     bid_picture: 1,
     blob: 0,
+    change_order: 1,
     company: 0,
     company_kit: 0,
     company_word: 0,
@@ -228,6 +257,9 @@ test('the owner’s link sees its own bid and nothing else of the firm', async (
     job_reckoned: 0,
     job_standing: 0,
     mail: 0,
+    order_answer: 1,
+    order_picture: 1,
+    order_refused: 0,
     owner_link: 1,
     owner_message: 1,
     owner_view: 0,

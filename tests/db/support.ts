@@ -96,7 +96,7 @@ export async function whole(stream: ReadableStream<Uint8Array>): Promise<Buffer>
 
 let made = 0
 export function setField(of: {
-  kind: 'side' | 'job' | 'finding' | 'rates' | 'typed_price' | 'settings'
+  kind: 'side' | 'job' | 'finding' | 'rates' | 'typed_price' | 'settings' | 'change_order'
   id: string
   base?: number
   fields: Record<string, unknown>
@@ -116,7 +116,7 @@ export function setField(of: {
 }
 
 export function createEntity(
-  kind: 'finding' | 'typed_price' | 'photo' | 'clip',
+  kind: 'finding' | 'typed_price' | 'photo' | 'clip' | 'change_order' | 'order_answer',
   body: { id: string },
 ): Change {
   made += 1

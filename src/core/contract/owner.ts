@@ -58,3 +58,18 @@ export const ThreadAnswer = z.object({ messages: z.array(MessageAnswer) })
 export const AcceptAnswer = z.object({
   accepted: z.object({ by: z.string(), at: z.iso.datetime(), total_cents: z.int() }),
 })
+
+/** What the owner says to a change order. */
+export const OrderAnswerRequest = z.strictObject({
+  order_id: z.string().check(z.minLength(1), z.maxLength(64)),
+  says: z.enum(['yes', 'no']),
+  name: z.string().check(z.trim(), z.minLength(2, 'Type your name.'), z.maxLength(120)),
+  role: z.enum(['owns', 'pays', 'may-approve']),
+  /** Hash of what was on the screen: nobody answers what he did not read. */
+  hash: z.string().check(z.regex(/^[0-9a-f]{64}$/)),
+  signature: z.optional(Signature),
+})
+
+export const OrderAnswerAnswer = z.object({
+  answered: z.object({ says: z.enum(['yes', 'no']), by: z.string(), at: z.iso.datetime() }),
+})

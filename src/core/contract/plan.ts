@@ -1,5 +1,7 @@
 import * as z from 'zod'
 import { SKY_IDS } from '../catalogue/steps'
+import { Baseline } from '../open/baseline'
+import { OrderFace } from '../open/orders'
 import { Day, Id, ShortWords } from '../job/values'
 
 /** What a weather service says of the next days. */
@@ -12,8 +14,12 @@ export type ForecastAnswer = z.infer<typeof ForecastAnswer>
 const Taken = z.object({ day: Day, crew_id: Id, people: z.int(), job: ShortWords })
 const FreeDay = z.object({ day: Day, why: ShortWords })
 
-/** What a job’s plan stands on besides the job. No money. */
+/** What a job’s plan and its opened places stand on besides the job. A crew’s has no money in it. */
 export const AroundAnswer = z.object({
+  /** Change orders of the accepted bid, and how each stands. */
+  orders: z.array(OrderFace).default([]),
+  /** What was accepted, with its prices: only for whoever sees money; null: nothing is accepted. */
+  baseline: Baseline.nullable().optional(),
   taken: z.array(Taken),
   off: z.array(FreeDay),
   accepted: z

@@ -38,20 +38,24 @@ test('every place that is opened and closed has something to be seen before, onc
 
 test('who saw it stands by it; found wrong is not passed, and a later look counts', () => {
   const { item_id, side, point } = checks(job).find(({ point: { wants } }) => wants === 'look')!
-  const fact = {
-    ...signed,
-    kind: 'hold-point',
-    item_id,
-    side,
-    point: point.id,
-    words: '',
-    photo_ids: [],
-  } as const
+  const fact = (id: string, passed: boolean): Fact => ({
+    ...{
+      ...signed,
+      id,
+      kind: 'hold-point',
+      item_id,
+      side,
+      point: point.id,
+      passed,
+      words: '',
+      photo_ids: [],
+    },
+  })
   const found = (of: JobDocument): CoverCheck =>
     checks(of).find((each) => each.item_id === item_id && each.side === side && each.point.id === point.id)!
-  const wrong = withFact({ ...fact, passed: false })
+  const wrong = withFact(fact('f1', false))
   expect(found(wrong)).toMatchObject({ state: 'wrong', by: 'Dov Harrow' })
-  const later = { ...wrong, facts: [...wrong.facts, { ...fact, id: 'f2', passed: true }] }
+  const later = { ...wrong, facts: [...wrong.facts, fact('f2', true)] }
   expect(found(later)).toMatchObject({ state: 'passed' })
   const others = checks(later).filter((each) => each.state !== 'open')
   expect(others).toHaveLength(1)

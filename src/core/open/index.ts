@@ -5,7 +5,9 @@ export { hitRate, type HitRate } from './hitRate'
 export { checksOf, type CoverCheck } from './coverChecks'
 export { orderDays, orderModel, OrderModel, orderSections, type OrderSigned } from './orderModel'
 export {
+  addsOf,
   askedFor,
+  leavesOf,
   ordersOf,
   OrderFace,
   runningTotal,

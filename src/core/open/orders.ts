@@ -32,12 +32,17 @@ export const OrderFace = z.object({
 })
 export type OrderFace = z.infer<typeof OrderFace>
 
+/** Of a change order, what decides whether a crew goes on with it. */
+type Asked = Pick<ChangeOrder, 'id' | 'lines' | 'total_cents'>
+
 /** A change order with its money, and how it stands. */
 export type Order = { readonly order: ChangeOrder; readonly face: OrderFace }
 
-const addsOf = (order: ChangeOrder): string[] =>
+/** Work that an order adds. */
+export const addsOf = (order: Pick<ChangeOrder, 'lines'>): string[] =>
   order.lines.filter(({ kind }) => kind === 'found' || kind === 'added').map(({ item_id }) => item_id)
-const leavesOf = (order: ChangeOrder): string[] =>
+/** Work that it takes off. */
+export const leavesOf = (order: Pick<ChangeOrder, 'lines'>): string[] =>
   order.lines.filter(({ kind }) => kind === 'left-out').map(({ item_id }) => item_id)
 
 /** How one stands that this device made, until the server says more: an answer given here counts at once. */
@@ -88,7 +93,10 @@ export function ordersOf(
  * Orders nobody answered with which the crew goes on: in the order they were made, as long as all of them together stay within the sum
  * that was agreed. Only finds at agreed prices count: work of another kind always waits for its yes.
  */
-export function withinAgreed(orders: readonly Order[], baseline: Baseline): ReadonlySet<string> {
+export function withinAgreed(
+  orders: readonly { readonly order: Asked; readonly face: Pick<OrderFace, 'standing'> }[],
+  baseline: Pick<Baseline, 'go_on'>,
+): ReadonlySet<string> {
   const most = baseline.go_on?.most_cents ?? 0
   const within = new Set<string>()
   let sum = 0

@@ -41,7 +41,7 @@ export function listBids(tx: Tx, jobId: string): Promise<SentBid[]> {
      left join app.acceptance a on a.company_id = b.company_id and a.bid_id = b.id
      left join lateral (
        select id, expires_at, revoked_at from app.owner_link
-       where company_id = b.company_id and bid_id = b.id order by created_at desc limit 1) l on true
+       where company_id = b.company_id and bid_id = b.id and order_id is null order by created_at desc limit 1) l on true
      left join app.owner_view v on v.company_id = b.company_id and v.link_id = l.id
      where b.company_id = $1 and b.job_id = $2 order by b.number desc`,
     [tx.companyId, jobId],
@@ -233,6 +233,8 @@ export function listMail(tx: Tx): Promise<Mail[]> {
 
 const OwnerLink = z.object({
   bid_id: z.string(),
+  /** The change order it was sent with; null: the bid itself. */
+  order_id: z.string().nullable(),
   company_id: z.string(),
   expires_at: z.date(),
   revoked_at: z.date().nullable(),
@@ -244,7 +246,7 @@ export function findOwnLink(tx: OwnerTx): Promise<z.infer<typeof OwnerLink> | nu
   return maybeOne(
     tx,
     OwnerLink,
-    `select bid_id, company_id, expires_at, revoked_at, expires_at <= now() as expired
+    `select bid_id, order_id, company_id, expires_at, revoked_at, expires_at <= now() as expired
      from app.owner_link where token_hash = nullif(current_setting('app.owner_token_hash', true), '')`,
     [],
   )

@@ -38,7 +38,11 @@ export function listPlanned(tx: Tx): Promise<PlannedRow[]> {
     tx,
     Planned,
     `select j.id, j.sequence, coalesce(of.body ->> 'title', '') as title, coalesce(of.body ->> 'address', '') as address,
-       p.body ->> 'start' as start, a.bid_id::text as accepted, r.stamp, r.body
+       p.body ->> 'start' as start,
+       a.bid_id::text || ' ' || (
+         select count(*) || ' ' || count(w.order_id) || ' ' || count(o.withdrawn_at) from app.change_order o
+         left join app.order_answer w on w.company_id = o.company_id and w.order_id = o.id
+         where o.company_id = j.company_id and o.bid_id = a.bid_id) as accepted, r.stamp, r.body
      from app.job j
      join app.job_entity p on p.company_id = j.company_id and p.job_id = j.id and p.kind = 'plan' and not p.removed
      join app.job_entity of on of.company_id = j.company_id and of.job_id = j.id and of.kind = 'job'

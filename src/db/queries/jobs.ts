@@ -54,6 +54,18 @@ const EntityRow = z.object({
 })
 export type EntityRow = z.infer<typeof EntityRow>
 
+/** The time zone of a job, in which its days are days. */
+export async function findTimeZone(tx: Tx, jobId: string): Promise<string> {
+  const row = await maybeOne(
+    tx,
+    z.object({ time_zone: z.string() }),
+    `select coalesce(body ->> 'time_zone', 'UTC') as time_zone from app.job_entity
+     where company_id = $1 and job_id = $2 and kind = 'job'`,
+    [tx.companyId, jobId],
+  )
+  return row?.time_zone ?? 'UTC'
+}
+
 /** Entities of a job in the order of their creation; kinds named in `without` stay out. */
 export function listEntities(
   tx: Tx,

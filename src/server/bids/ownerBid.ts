@@ -69,14 +69,25 @@ export function messageAnswer(message: Message, titles: ReadonlyMap<string, stri
   }
 }
 
-async function openLink<T>(token: string, work: (tx: OwnerTx) => Promise<T>): Promise<T> {
+/** What a link is of. */
+export type OwnLink = { readonly order_id: string | null }
+
+/**
+ * Runs work for whoever holds a standing link.
+ *
+ * @throws Refused `wrong-link`, `link-expired`, `link-revoked`
+ */
+export async function openLink<T>(
+  token: string,
+  work: (tx: OwnerTx, link: OwnLink) => Promise<T>,
+): Promise<T> {
   const { pool } = await context()
   return withOwnerLinkTx(pool, tokenHash(token), async (tx) => {
     const link = await findOwnLink(tx)
     if (!link) throw new Refused({ kind: 'wrong-link' })
     if (link.revoked_at) throw new Refused({ kind: 'link-revoked' })
     if (link.expired) throw new Refused({ kind: 'link-expired' })
-    return work(tx)
+    return work(tx, link)
   })
 }
 

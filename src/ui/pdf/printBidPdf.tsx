@@ -1,6 +1,7 @@
 import { Document, Image, Page, Path, renderToBuffer, Svg, Text, View } from '@react-pdf/renderer'
 import { acceptedSections, type AcceptedBid } from '../../core/bid/acceptedPaper'
 import { sectionsOf, type BidBlock, type BidModel, type BidPicture } from '../../core/bid'
+import { orderSections, type OrderModel } from '../../core/open'
 import { dayWords } from '../../core/measure'
 import { MarksPdf } from './MarksPdf'
 import { INK, registerFonts, RULE, styles, Words } from './paper'
@@ -291,6 +292,43 @@ function DrawingsAbreast({ blocks }: { blocks: readonly BidBlock[] }) {
   )
 }
 
+function headOf(name: string, headed: boolean, blocks: readonly BidBlock[]) {
+  if (!headed) return []
+  return [
+    <Words key={name} style={styles.heading} minPresenceAhead={blocks[0]?.kind === 'drawing' ? 260 : 60}>
+      {name}
+    </Words>,
+  ]
+}
+
+function Foot({ says }: { says: string }) {
+  return (
+    <View style={styles.foot} fixed>
+      <Text>{says}</Text>
+      <Text render={({ pageNumber, totalPages }) => `page ${pageNumber} of ${totalPages}`} />
+    </View>
+  )
+}
+
+/** A change order as PDF, on the server. */
+export function printOrderPdf(model: OrderModel, pictures: ReadonlyMap<string, Buffer>): Promise<Buffer> {
+  registerFonts()
+  const title = `Change order ${model.number} to bid ${model.bid.number}`
+  return renderToBuffer(
+    <Document title={`${title}: ${model.title}`} author={model.firm.name} language="en">
+      <Page size="LETTER" style={styles.page}>
+        {orderSections(model).flatMap(({ name, headed, blocks }) => [
+          ...headOf(name, headed, blocks),
+          ...blocks.map((block, index) => (
+            <Block key={`${name} ${index}`} block={block} pictures={pictures} />
+          )),
+        ])}
+        <Foot says={`${model.firm.name} · ${title} · ${dayWords(model.made_on)}`} />
+      </Page>
+    </Document>,
+  )
+}
+
 const SIZES = { letter: 'LETTER', a4: 'A4' } as const
 
 type Form = { readonly short?: boolean; readonly accepted?: AcceptedBid }
@@ -304,17 +342,7 @@ function BidDocument({ model, pictures, form }: { model: BidModel; pictures: Pic
     <Document title={`Bid: ${model.title}`} author={model.firm.name} language="en">
       <Page size={SIZES[model.shows.paper]} style={styles.page}>
         {sections.flatMap(({ name, headed, blocks }) => [
-          ...(headed
-            ? [
-                <Words
-                  key={name}
-                  style={styles.heading}
-                  minPresenceAhead={blocks[0]?.kind === 'drawing' ? 260 : 60}
-                >
-                  {name}
-                </Words>,
-              ]
-            : []),
+          ...headOf(name, headed, blocks),
           ...(short && name === 'Where it is'
             ? [<DrawingsAbreast key={`${name} abreast`} blocks={blocks} />]
             : blocks.map((block, index) => (
@@ -328,12 +356,7 @@ function BidDocument({ model, pictures, form }: { model: BidModel; pictures: Pic
             </Words>
           </View>
         )}
-        <View style={styles.foot} fixed>
-          <Text>
-            {model.firm.name} · {model.title} · {dayWords(model.prepared_on)}
-          </Text>
-          <Text render={({ pageNumber, totalPages }) => `page ${pageNumber} of ${totalPages}`} />
-        </View>
+        <Foot says={`${model.firm.name} · ${model.title} · ${dayWords(model.prepared_on)}`} />
       </Page>
     </Document>
   )

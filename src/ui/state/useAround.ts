@@ -4,7 +4,7 @@ import { useEffect, useState } from 'react'
 import { keptAround, loadAround } from '../../client/around'
 import type { AroundAnswer } from '../../core/contract/plan'
 
-const NOTHING: AroundAnswer = { taken: [], off: [], crews: [], accepted: null }
+const NOTHING: AroundAnswer = { taken: [], off: [], crews: [], accepted: null, orders: [] }
 
 /** Other jobs of the crews, the firm's days off, what the owner accepted: from this device at once, then from the server. */
 export function useAround(jobId: string): AroundAnswer {
