@@ -123,6 +123,20 @@ const ROWS: Readonly<Record<string, Row>> = {
   'GET /api/owner/[token]/calendar': { path: '/api/owner/no-token/calendar', is: ALL_404 },
   'GET /api/owner/[token]/pdf': { path: '/api/owner/no-token/pdf', is: ALL_404 },
   'GET /api/owner/[token]/picture/[sha256]': { path: `/api/owner/no-token/picture/${HASH}`, is: ALL_404 },
+  'GET /api/owner/[token]/orders/[id]/pdf': {
+    path: '/api/owner/no-token/orders/none/pdf',
+    is: ALL_404,
+  },
+  'GET /api/owner/[token]/orders/[id]/picture/[sha256]': {
+    path: `/api/owner/no-token/orders/none/picture/${HASH}`,
+    is: ALL_404,
+  },
+  'POST /api/owner/[token]/answer': {
+    path: '/api/owner/no-token/answer',
+    data: { order_id: 'none', says: 'yes', name: 'Nobody', role: 'owns', hash: HASH },
+    is: ALL_404,
+  },
+  'GET /api/orders/[id]/pdf': { path: `/api/orders/${NO_ID}/pdf`, is: [401, 404, 403, 403, 404, 404] },
   'POST /api/owner/[token]/accept': {
     path: '/api/owner/no-token/accept',
     data: { name: 'A Name', role: 'owns', hash: HASH },

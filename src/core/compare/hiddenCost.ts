@@ -1,20 +1,13 @@
 import { BEHIND, FINDS, type FindRow } from '../catalogue/hidden/finds'
-import {
-  byId,
-  newWorkItem,
-  oneOfSize,
-  openedAt,
-  sizeOfFinding,
-  type Finding,
-  type JobDocument,
-  type Quantity,
-} from '../job'
-import { feet, toFeet, type Cents } from '../measure'
+import { byId, newWorkItem, oneOfSize, openedAt, sizeOfFinding, type Finding, type JobDocument } from '../job'
+import { toFeet, type Cents } from '../measure'
 import { derive, type Derived } from '../pipeline'
 import { hiddenChance, type HiddenChance, type HiddenPlace } from '../price'
 import type { ItemSpot, ScopeItem } from '../scope'
 import { memberAt } from '../takeoff'
+import { opensSurface } from '../scope/opensSurface'
 import { rowsOf } from '../firmValues/rows'
+import { soMany } from './soMany'
 
 /** What a find comes to in this job, beside what is done already: the first unit, and each further one at the same place; null: it has no price here. */
 export type FindPrice = { readonly find: FindRow; readonly cents: FindCents | null }
@@ -37,19 +30,6 @@ export type HiddenCost = {
 
 /** Seen soft where nobody measured: as it is priced. */
 const UNMEASURED_FT = 2
-
-const SHEET_64THS = feet(4) * feet(8)
-/** So many units of a find, as a quantity of work. */
-export function soMany(unit: FindRow['unit'], count: number): Quantity {
-  switch (unit) {
-    case 'sheet':
-      return { kind: 'area', area: SHEET_64THS * count, low: null, high: null, how: 'taped' }
-    case 'each':
-      return { kind: 'count', count, how: 'counted' }
-    case 'four-feet':
-      return { kind: 'length', length: { value: feet(4 * count), how: 'taped', low: null, high: null } }
-  }
-}
 
 /** Priced together, from which the price of a further one follows. */
 const SEVERAL = 5
@@ -118,16 +98,6 @@ function mostFt(item: ScopeItem, spot: ItemSpot | undefined, job: JobDocument): 
   return member === null ? null : toFeet(member.length)
 }
 
-/** Whether the work takes the surface off, so that what is behind it is seen. */
-const opens = ({ row, spots }: ScopeItem): boolean =>
-  row !== null &&
-  row.sells &&
-  row.does === 'mends' &&
-  row.answers === 'findings' &&
-  !row.hidesDecay &&
-  row.rebuilds !== 'assembly' &&
-  spots.some(({ standing }) => standing === 'ours')
-
 /**
  * Places that the work of ours opens, with the chance of what is behind them and what it would cost at this job’s unit prices. A finding
  * that several items are about is one place.
@@ -140,7 +110,7 @@ export function hiddenCost(document: JobDocument, today: string, derived: Derive
   const reachOf = (id: string): number => FINDS.find((find) => find.id === id)!.reach_ft
   const places: OpenedPlace[] = []
   const unknown: string[] = []
-  for (const item of scope.items.filter(opens)) {
+  for (const item of scope.items.filter(opensSurface)) {
     const taken = takeoff.items.find(({ item_id }) => item_id === item.id)
     const line = price.kind === 'priced' ? price.lines.find(({ item_id }) => item_id === item.id) : undefined
     const findings = item.finding_ids.flatMap((id) => byId(job.findings, id) ?? [])

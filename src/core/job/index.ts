@@ -34,7 +34,15 @@ export {
 export { GUTTER_FALLS, SURVEY_KINDS, type SurveyKind } from './surveys'
 export { BOOKING_KINDS } from './plans'
 export { ChangeOrder as ChangeOrderShape, ORDER_LINE_KINDS } from './opened'
-export { findName, openedAt, showedOf, type Showed } from './openedAt'
+export {
+  countedFind,
+  findName,
+  openedAt,
+  openedFindings,
+  openingsAt,
+  showedOf,
+  type Showed,
+} from './openedAt'
 export { PictureMark, type PictureCanvas, type PicturePoint } from './pictures'
 export { COMPASS, RESPONSE_ANSWERS, type ResponseAnswer } from './walkEntities'
 export { BECAME, raiseBody, raiseChange, raiseFact, raiseStamps, UNNAMED_EDITION } from './raise'

@@ -1,4 +1,5 @@
 export { dayWords } from './dayWords'
+export { momentWords } from './momentWords'
 export { afterOfficeDays, dayAfter, daysBetween, weekday } from './days'
 export {
   addLengths,

@@ -1,4 +1,11 @@
-import { findName, byId, type ChangeOrder, type JobDocument, type OpenedPlace, type OrderLine } from '../job'
+import {
+  byId,
+  countedFind,
+  type ChangeOrder,
+  type JobDocument,
+  type OpenedPlace,
+  type OrderLine,
+} from '../job'
 import { formatCents, formatLength, type Cents } from '../measure'
 import { rowsOf } from '../firmValues/rows'
 import type { Derived } from '../pipeline'
@@ -45,14 +52,14 @@ function foundLine(item: ScopeItem, { find, count }: Found, baseline: Baseline):
   return {
     kind: 'found',
     item_id: item.id,
-    title: cut(findName(find)),
+    title: cut(countedFind(find)),
     where: whereOf(item),
     quantity: String(count),
     cents,
     reckoned:
       count === 1
-        ? `agreed: ${formatCents(price.first_cents)} for the first`
-        : `agreed: ${formatCents(price.first_cents)} for the first, ${count - 1} further at ${formatCents(price.further_cents)}`,
+        ? `Agreed: ${formatCents(price.first_cents)} for the first`
+        : `Agreed: ${formatCents(price.first_cents)} for the first, ${count - 1} further at ${formatCents(price.further_cents)}`,
   }
 }
 
@@ -66,7 +73,7 @@ function addedLine(item: ScopeItem, { price }: Given['derived']): OrderLine | nu
     where: whereOf(item),
     quantity: item.seen === null ? (item.count > 1 ? String(item.count) : '') : formatLength(item.seen),
     cents: line.sell_cents,
-    reckoned: line.typed_cents === null ? 'priced as the bid was' : 'agreed for it',
+    reckoned: line.typed_cents === null ? 'Priced as the bid was' : 'Agreed for it',
   }
 }
 
@@ -79,8 +86,8 @@ function leftLine(accepted: Baseline['items'][number]): OrderLine | null {
     title: cut(accepted.title),
     where: cut(accepted.where),
     quantity: '',
-    cents: -accepted.saves_cents as Cents,
-    reckoned: 'left out: what the accepted bid says it saves',
+    cents: (0 - accepted.saves_cents) as Cents,
+    reckoned: 'Left out: what the accepted bid says it saves',
   }
 }
 

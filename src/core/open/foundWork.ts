@@ -1,9 +1,8 @@
-import { FINDS, type FindRow } from '../catalogue/hidden/finds'
-import { soMany } from '../compare/hiddenCost'
+import { BEHIND, FINDS, type FindRow } from '../catalogue/hidden/finds'
+import { soMany } from '../compare/soMany'
 import { newWorkItem, type EntityOf, type Finding, type JobDocument } from '../job'
-import { hiddenChance } from '../price'
+import { hiddenChance } from '../price/hidden/chances'
 import type { Derived } from '../pipeline'
-import { BEHIND } from '../catalogue/hidden/finds'
 
 /** Finds that may stand behind a finding, those of its own surface first: what a thumb should reach at once. */
 export function findsBehind(finding: Finding, derived: Pick<Derived, 'job' | 'trace'>): readonly FindRow[] {

@@ -4,6 +4,7 @@ export { findsBehind, foundWork, guessOf } from './foundWork'
 export { hitRate, type HitRate } from './hitRate'
 export { checksOf, type CoverCheck } from './coverChecks'
 export { orderDays, orderModel, OrderModel, orderSections, type OrderSigned } from './orderModel'
+export { placesToOpen, type PlaceToOpen } from './places'
 export {
   addsOf,
   askedFor,

@@ -126,7 +126,7 @@ describe('what is left out and what is taped', () => {
       each.id === was.id ? { ...each, state: 'left-out' as const } : each,
     )
     const line = draftOf({ ...job, work_items }).lines.find(({ item_id }) => item_id === was.id)!
-    expect(line).toMatchObject({ kind: 'left-out', cents: -was.saves_cents! })
+    expect(line).toMatchObject({ kind: 'left-out', cents: 0 - was.saves_cents! })
     expect(was.saves_cents!).toBeLessThanOrEqual(was.price_cents)
   })
   test('where nobody reckoned what it saves, it says so and has no line', () => {
@@ -288,6 +288,7 @@ describe('what its owner reads', () => {
       front: { title: 'Alder House', address: '418 Ferrous Lane' },
       firm: { name: 'Tern & Mallet Repair', place: 'Port Alder', licence: 'TM-0000' },
       made_on: TODAY,
+      time_zone: 'America/Los_Angeles',
       bid_cents: baseline.total_cents,
       changes_cents: 0 as Cents,
       goes_on_cents: null,

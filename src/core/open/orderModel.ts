@@ -5,7 +5,7 @@ import { ORDER_SAYS } from '../catalogue/sentences/orders'
 import type { ChangeOrder } from '../job'
 import { CentsValue, Day, Id, Sha256, ShortWords } from '../job/values'
 import { ORDER_LINE_KINDS } from '../job/opened'
-import { dayWords, type Cents } from '../measure'
+import { dayWords, momentWords, type Cents } from '../measure'
 
 /** A change order as its owner reads it. Frozen when it is put to him. It carries no cost, hours or profit. */
 export const OrderModel = z.strictObject({
@@ -17,6 +17,7 @@ export const OrderModel = z.strictObject({
   title: z.string(),
   address: z.string(),
   firm: z.strictObject({ name: z.string(), place: z.string(), licence: z.string() }),
+  time_zone: z.string(),
   made_on: Day,
   made_by: ShortWords,
   /** Why, in plain words. */
@@ -69,11 +70,11 @@ export function orderDays({
   return `${takes} ${end}`
 }
 
-/** What was said to it. */
+/** What was said to it, and when: a moment. */
 export type OrderSigned = {
   readonly says: 'yes' | 'no'
   readonly by: string
-  readonly on: string
+  readonly at: string
   readonly onGlass: boolean
 }
 
@@ -105,8 +106,13 @@ export function orderSections(model: OrderModel, signed: OrderSigned | null = nu
           total: { name: 'This change', amount: cents(model.total_cents) },
         },
         ...words(model.words),
+        // Once he has answered, nobody waits.
         ...words(
-          model.goes_on_cents === null ? ORDER_SAYS.asks : ORDER_SAYS.goesOn(cents(model.goes_on_cents)),
+          signed !== null
+            ? ''
+            : model.goes_on_cents === null
+              ? ORDER_SAYS.asks
+              : ORDER_SAYS.goesOn(cents(model.goes_on_cents)),
         ),
       ],
       false,
@@ -166,7 +172,7 @@ export function orderSections(model: OrderModel, signed: OrderSigned | null = nu
       signed === null
         ? [{ kind: 'sign', text: ORDER_SAYS.sign }]
         : words(
-            `${signed.by} said ${signed.says} on ${dayWords(signed.on)}${signed.onGlass ? ', on our phone' : ''}.`,
+            `${signed.by} said ${signed.says} on ${momentWords(signed.at, model.time_zone)}${signed.onGlass ? ', on our phone' : ''}.`,
           ),
       signed !== null,
     ),
@@ -182,6 +188,7 @@ export function orderModel(of: {
   readonly front: { readonly title: string; readonly address: string }
   readonly firm: OrderModel['firm']
   readonly made_on: string
+  readonly time_zone: string
   readonly bid_cents: Cents
   readonly changes_cents: Cents
   readonly goes_on_cents: Cents | null
@@ -197,6 +204,7 @@ export function orderModel(of: {
     title: of.front.title,
     address: of.front.address,
     firm: of.firm,
+    time_zone: of.time_zone,
     made_on: of.made_on,
     made_by: order.made_by,
     words: order.words,

@@ -61,15 +61,31 @@ async function look(tx: Tx, jobId: string): Promise<Seen> {
 
 const touched = (of: Pick<ChangeOrder, 'lines'>): string[] => [...addsOf(of), ...leavesOf(of)]
 
-/** Orders of the same bid that ask for work of this one and still stand. */
-function inTheWay(order: ChangeOrder, { sent }: Seen): SentOrder[] {
-  const mine = new Set(touched(order))
-  return sent.filter(
-    (row) =>
-      row.bid_id === order.bid_id &&
-      (standingOf(row) === 'waits' || standingOf(row) === 'yes') &&
-      touched(orderIn(row)).some((id) => mine.has(id)),
+/** What was found where: two phones that open one board write two pieces of work of the same damage. */
+function foundWhere(of: Pick<ChangeOrder, 'lines'>, job: JobDocument): string[] {
+  const ids = new Set(addsOf(of))
+  return job.opened_places.flatMap(({ finding_id, found }) =>
+    found.filter(({ item_id }) => ids.has(item_id)).map(({ find }) => `${finding_id}/${find}`),
   )
+}
+
+/**
+ * Orders of the same bid that ask for work of this one and still stand; also those for the same find at the same place, where whoever
+ * made this one could not know of them yet. Whoever asks again after that means more of it.
+ */
+function inTheWay(order: ChangeOrder, { job, sent }: Seen): SentOrder[] {
+  const mine = new Set(touched(order))
+  const places = new Set(foundWhere(order, job))
+  return sent.filter((row) => {
+    const stands = standingOf(row) === 'waits' || standingOf(row) === 'yes'
+    if (row.bid_id !== order.bid_id || !stands) return false
+    const theirs = orderIn(row)
+    const unknown = order.made_at < row.sent_at.toISOString()
+    return (
+      touched(theirs).some((id) => mine.has(id)) ||
+      (unknown && foundWhere(theirs, job).some((place) => places.has(place)))
+    )
+  })
 }
 
 const answerTo = (order: ChangeOrder, job: JobDocument): OrderAnswer | undefined =>
@@ -127,6 +143,7 @@ function modelFor(
       licence: job.settings.licence_line,
     },
     made_on: todayIn(job.job.time_zone, new Date(order.made_at)),
+    time_zone: job.job.time_zone,
     bid_cents: baseline.total_cents,
     changes_cents: changes as Cents,
     goes_on_cents: within.has(order.id) ? baseline.go_on!.most_cents : null,

@@ -39,6 +39,24 @@ export function BidView({
   )
 }
 
+/** Any paper in sections, on the screen: none of them fold. */
+export function SectionsView({
+  sections,
+  pictureSrc,
+}: {
+  sections: readonly BidSection[]
+  pictureSrc: PictureSrc
+}) {
+  const shown = { pictureSrc, workFoot: undefined, folded: false }
+  return (
+    <article className="mx-auto flex max-w-4xl flex-col gap-5 bg-paper px-6 py-6 max-sm:px-4 print:bg-white print:p-0">
+      {sections.map((section) => (
+        <Section key={section.name} section={section} shown={shown} />
+      ))}
+    </article>
+  )
+}
+
 /** Blocks of one kind that follow one another are one list. */
 function runsOf(blocks: readonly BidBlock[]): BidBlock[][] {
   return blocks.reduce<BidBlock[][]>((runs, block) => {

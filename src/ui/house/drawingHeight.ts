@@ -14,6 +14,7 @@ const FIRST: Readonly<Record<Stage, DrawingHeight>> = {
   price: 'ribbon',
   bid: 'ribbon',
   plan: 'ribbon',
+  open: 'ribbon',
 }
 /** Windows lower than this have no room for the walls and the work together; than the other, none for the ribbon either. */
 export const LOW_WINDOW_PX = 700

@@ -27,6 +27,7 @@ import { StretchDialog } from './dialogs'
 import { JobHeader } from './JobHeader'
 import { KeysDialog } from './KeysDialog'
 import { StageMenu, StageTabs } from './StageBar'
+import { withWordHere } from '../state/withWordHere'
 import { StageBody } from './StageBody'
 import { STAGE_NAMES, stageOf, STAGES, type Stage } from './stages'
 import { useKeys, type KeyRow } from './useKeys'
@@ -44,7 +45,8 @@ const drawTools = (on: StripOverlay): React.ReactNode => <StripTools {...on} />
 export function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
   const view = useJobView(store)
   const isPhone = useIsPhone()
-  const around = useAround(jobId)
+  const heard = useAround(jobId, view)
+  const around = useMemo(() => withWordHere(heard, view.job), [heard, view.job])
   const { derived, checks } = usePipeline(view.job, around)
   useKeptUp(store)
   useEffect(() => {

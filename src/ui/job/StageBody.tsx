@@ -13,6 +13,7 @@ const CutTab = whenShown(() => import('../cut/CutTab').then((page) => page.CutTa
 const PriceTab = whenShown(() => import('../price/PriceTab').then((page) => page.PriceTab), OPENING)
 const PlanTab = whenShown(() => import('../plan/PlanTab').then((page) => page.PlanTab), OPENING)
 const BidTab = whenShown(() => import('../bid/BidTab').then((page) => page.BidTab), OPENING)
+const OpenTab = whenShown(() => import('../open/OpenTab').then((page) => page.OpenTab), OPENING)
 /** What a stage shows below the drawing. */
 export const StageBody = memo(function StageBody({ stage, jobId }: { stage: Stage; jobId: string }) {
   switch (stage) {
@@ -30,5 +31,7 @@ export const StageBody = memo(function StageBody({ stage, jobId }: { stage: Stag
       return <PlanTab />
     case 'bid':
       return <BidTab jobId={jobId} />
+    case 'open':
+      return <OpenTab />
   }
 })

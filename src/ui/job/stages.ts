@@ -1,8 +1,9 @@
+import { openedFindings } from '../../core/job/openedAt'
 import { formatCents } from '../../core/measure'
 import type { Derived } from '../../core/pipeline'
 
 /** The stages of a job in walking order: its tabs, and the last word of its address. */
-export const STAGES = ['walk', 'trace', 'scope', 'cut', 'price', 'plan', 'bid'] as const
+export const STAGES = ['walk', 'trace', 'scope', 'cut', 'price', 'plan', 'bid', 'open'] as const
 export type Stage = (typeof STAGES)[number]
 export const STAGE_NAMES: Record<Stage, string> = {
   walk: 'Walk',
@@ -12,6 +13,7 @@ export const STAGE_NAMES: Record<Stage, string> = {
   price: 'Price',
   bid: 'Bid',
   plan: 'Plan',
+  open: 'Open up',
 }
 
 /** What a stage counts. */
@@ -23,6 +25,7 @@ export const STAGE_WORD: Record<Stage, string> = {
   price: 'item',
   bid: 'item',
   plan: 'item',
+  open: 'finding',
 }
 
 /** What stands under a tab's name: how much there is, and what is open. */
@@ -48,6 +51,10 @@ export function count(stage: Stage, derived: Derived): string {
           : 'to mend'
     case 'bid':
       return derived.cautions.all.length > 0 ? many(derived.cautions.all.length, 'caution') : 'draft'
+    case 'open': {
+      const { length } = openedFindings(job)
+      return length === 0 ? '' : many(length, 'place')
+    }
     case 'plan':
       return derived.plan.empty ? 'no work yet' : many(derived.plan.work_days, 'day')
   }

@@ -1,9 +1,13 @@
 import type { Metadata } from 'next'
 import type { BidModel } from '../../../core/bid'
 import type { OwnerChoice } from '../../../core/contract'
-import { formatCents } from '../../../core/measure'
+import { formatCents, momentWords } from '../../../core/measure'
 import { readOwnerBid, titlesOf, type OwnerBid as OwnersBid } from '../../../server/bids/ownerBid'
 import { problemWords, Refused } from '../../../server/problem'
+import { readOwnerOrders, type OwnerOrder, type OwnerOrders } from '../../../server/orders/ownerOrder'
+import { orderSections } from '../../../core/open/orderModel'
+import { SectionsView } from '../../../ui/bid/BidView'
+import { AnswerOrder } from '../../../ui/owner/OrderPage'
 import { LinkButton } from '../../../ui/look/Button'
 import { Notice } from '../../../ui/look/Notice'
 import { OwnerBid } from '../../../ui/owner/OwnerBid'
@@ -11,9 +15,12 @@ import { OwnerBid } from '../../../ui/owner/OwnerBid'
 export const dynamic = 'force-dynamic'
 export const metadata: Metadata = { title: 'Your repair bid', robots: { index: false, follow: false } }
 
-async function read(token: string): Promise<{ bid: OwnersBid } | { words: string }> {
+type Found = { readonly bid: OwnersBid; readonly orders: OwnerOrders } | { readonly words: string }
+
+async function read(token: string): Promise<Found> {
   try {
-    return { bid: await readOwnerBid(token) }
+    const orders = await readOwnerOrders(token)
+    return { bid: await readOwnerBid(token), orders }
   } catch (error) {
     if (error instanceof Refused) return { words: problemWords(error.error) }
     throw error
@@ -27,11 +34,12 @@ export default async function OwnerPage({ params }: { params: Promise<{ token: s
   if ('words' in found) {
     return (
       <main className="mx-auto max-w-xl p-6">
-        <h1 className="pb-3 text-[22px]">This bid cannot be opened</h1>
+        <h1 className="pb-3 text-[22px]">This cannot be opened</h1>
         <Notice tone="waiting">{found.words}</Notice>
       </main>
     )
   }
+  if (found.orders.order) return <OrderPage token={token} order={found.orders.order} all={found.orders} />
   const { model, hash, number, superseded, accepted, messages } = found.bid
   const part = accepted
     ? accepted.choice.left.length + accepted.choice.taken.length + accepted.choice.looks.length > 0
@@ -52,6 +60,7 @@ export default async function OwnerPage({ params }: { params: Promise<{ token: s
           </Notice>
         </div>
       ) : null}
+      <ChangesSince token={token} orders={found.orders} />
       <OwnerBid
         token={token}
         hash={hash}
@@ -87,4 +96,85 @@ function partWords(model: BidModel, choice: OwnerChoice): string {
   ]
     .filter(Boolean)
     .join(' ')
+}
+
+const SAID = {
+  yes: 'yes',
+  no: 'no: it is not done',
+  waits: 'waits for your word',
+  withdrawn: 'withdrawn by the firm',
+  refused: 'withdrawn by the firm',
+} as const
+
+/** Changes of an accepted bid, each with its sum and what was said to it, and what is agreed by now. */
+function ChangesSince({ token, orders }: { token: string; orders: OwnerOrders }) {
+  const shown = orders.all.filter(({ standing }) => standing !== 'withdrawn')
+  if (shown.length === 0 || orders.agreed_cents === null) return null
+  return (
+    <section
+      aria-label="Changes since"
+      className="mx-auto mb-3 max-w-4xl border border-rule bg-paper px-6 py-4 max-sm:px-4"
+    >
+      <h2 className="flex items-baseline justify-between gap-4 text-[19px]">
+        <span>Agreed by now</span>
+        <span>{formatCents(orders.agreed_cents)}</span>
+      </h2>
+      <ul>
+        {shown.map(({ model, standing }) => (
+          <li key={model.id} className="flex items-baseline justify-between gap-4 border-t border-rule py-1">
+            <span>
+              <a className="underline" href={`/api/owner/${token}/orders/${model.id}/pdf`}>
+                Change order {model.number}
+              </a>
+              , {SAID[standing]}
+            </span>
+            <span className="tabular-nums">{formatCents(model.total_cents)}</span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}
+
+/** A change order as its owner reads it, and where he says yes or no. */
+function OrderPage({ token, order, all }: { token: string; order: OwnerOrder; all: OwnerOrders }) {
+  const { model, hash, standing, answered } = order
+  const signed =
+    answered && (standing === 'yes' || standing === 'no')
+      ? { says: standing, by: answered.by, at: answered.at, onGlass: answered.onGlass }
+      : null
+  return (
+    <main className="py-4 max-sm:py-0 print:py-0">
+      {signed ? (
+        <div className="mx-auto max-w-4xl pb-3">
+          <Notice tone={signed.says === 'yes' ? 'done' : 'waiting'}>
+            {signed.by} said {signed.says} to it on {momentWords(signed.at, model.time_zone)}
+            {signed.onGlass ? ', on a phone of the firm. If that is not so, tell the firm today' : ''}.
+            {all.agreed_cents === null ? '' : ` Agreed by now: ${formatCents(all.agreed_cents)}.`}
+          </Notice>
+        </div>
+      ) : standing === 'withdrawn' ? (
+        <div className="mx-auto max-w-4xl pb-3">
+          <Notice tone="waiting">{problemWords({ kind: 'order-withdrawn' })}</Notice>
+        </div>
+      ) : null}
+      <SectionsView
+        sections={orderSections(model, signed)}
+        pictureSrc={(sha256) => `/api/owner/${token}/orders/${model.id}/picture/${sha256}`}
+      />
+      {standing === 'waits' ? (
+        <AnswerOrder
+          token={token}
+          orderId={model.id}
+          hash={hash}
+          number={model.number}
+          total_cents={model.total_cents}
+        />
+      ) : null}
+      <div className="no-print mx-auto flex max-w-4xl bg-paper px-6 pb-4 max-sm:px-4">
+        <LinkButton href={`/api/owner/${token}/orders/${model.id}/pdf`}>Change order as PDF</LinkButton>
+        <LinkButton href={`/api/owner/${token}/pdf`}>The bid as PDF</LinkButton>
+      </div>
+    </main>
+  )
 }

@@ -97,6 +97,12 @@ export const HOLD_POINTS: readonly HoldPointRow[] = [
     },
   ),
   point(
+    'probed-behind',
+    'What is behind the piece was probed, and its new one primed on the back and at the cuts',
+    'Se sondeó lo que hay detrás, y la pieza nueva lleva imprimación atrás y en los cortes',
+    { before: 'trim', after: ['open'], wants: 'look' },
+  ),
+  point(
     'trim-over-flashing',
     'Flashing behind trim laps out and is not sealed shut',
     'El tapajuntas sale sobre la moldura y no está sellado',

@@ -1,6 +1,6 @@
 import { findingBox } from '../../../core/geometry'
 import { findingNumber } from '../../../core/house'
-import { byId, gradeOf, type Finding, type JobDocument } from '../../../core/job'
+import { byId, gradeOf, openedAt, type Finding, type JobDocument } from '../../../core/job'
 import type { Length } from '../../../core/measure'
 import { partName } from '../../../core/catalogue'
 import type { Derived } from '../../../core/pipeline'
@@ -149,6 +149,8 @@ export function ticksOf(stage: Stage, derived: Derived): Tick[] {
     }
     case 'plan':
       return pieceTicks(derived)
+    case 'open':
+      return findingTicks(derived, (finding) => (openedAt(derived.job, finding.id) ? 'done' : 'planned'))
     case 'cut':
     case 'price':
     case 'bid':

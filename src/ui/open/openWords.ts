@@ -1,0 +1,41 @@
+import { countedFind, findName, type OpenedPlace } from '../../core/job'
+import type { OrderFace } from '../../core/open/orders'
+
+/** A find without how much one of it is: `Wood behind the siding (sheathing)`. */
+export const shortFind = (id: string): string => findName(id).split(',')[0]!
+
+/** What stood behind a place: `2 × wall stud`, or that nothing more did. */
+export function foundWords({ found }: Pick<OpenedPlace, 'found'>): string {
+  if (found.length === 0) return 'nothing more'
+  return found.map(({ find, count }) => `${count} × ${countedFind(find).split(',')[0]!}`).join(', ')
+}
+
+/** How an order stands, for whoever works there. */
+export function standingWords(
+  face: Pick<OrderFace, 'standing' | 'goes_on' | 'said_by' | 'on_glass'>,
+): string {
+  switch (face.standing) {
+    case 'yes':
+      return `yes from ${face.said_by}${face.on_glass ? ', here' : ''}`
+    case 'no':
+      return `no from ${face.said_by}`
+    case 'withdrawn':
+      return 'withdrawn'
+    case 'refused':
+      return 'not sent'
+    case 'waits':
+      return face.goes_on ? 'go on: within what was agreed' : 'wait for the yes'
+  }
+}
+
+/** The order that asks for an item, the latest that still stands; null: nobody asked. */
+export function orderFor(itemId: string, faces: readonly OrderFace[]): OrderFace | null {
+  const mine = faces.filter(({ adds }) => adds.includes(itemId))
+  return mine.findLast(({ standing }) => standing === 'yes' || standing === 'waits') ?? mine.at(-1) ?? null
+}
+
+/** Colour beside the word, never instead of it. */
+export function standingTone({ standing, goes_on }: Pick<OrderFace, 'standing' | 'goes_on'>): string {
+  if (standing === 'yes' || (standing === 'waits' && goes_on)) return 'text-moss'
+  return standing === 'waits' ? 'text-pencil-text' : 'text-crayon-text'
+}

@@ -1,0 +1,113 @@
+'use client'
+
+import { useState } from 'react'
+import { formatCents, type Cents } from '../../core/measure'
+import { Button } from '../look/Button'
+import { SelectField, TextField } from '../look/Field'
+import { Notice } from '../look/Notice'
+import { useRouter } from 'next/navigation'
+import type { Stroke } from './ownerChoice'
+import { NO_SIGNAL, sending } from './sending'
+import { SignaturePad } from './SignaturePad'
+
+type Given = {
+  readonly token: string
+  readonly orderId: string
+  readonly hash: string
+  readonly number: number
+  readonly total_cents: number
+}
+
+/** Yes or no to a change order, by whoever holds its link. No account. */
+export function AnswerOrder({ token, orderId, hash, number, total_cents }: Given) {
+  const router = useRouter()
+  const [name, setName] = useState('')
+  const [role, setRole] = useState<'owns' | 'pays' | 'may-approve'>('owns')
+  const [strokes, setStrokes] = useState<readonly Stroke[]>([])
+  const [wrong, setWrong] = useState<string | null>(null)
+  const [busy, setBusy] = useState(false)
+  const [done, setDone] = useState<'yes' | 'no' | null>(null)
+
+  async function say(says: 'yes' | 'no'): Promise<void> {
+    if (name.trim().length < 2) {
+      setWrong('Type your name first.')
+      return
+    }
+    setBusy(true)
+    setWrong(null)
+    const tools = await sending().catch(() => null)
+    if (tools === null) {
+      setBusy(false)
+      setWrong(NO_SIGNAL)
+      return
+    }
+    const [{ failureWords, postJson }, { OrderAnswerAnswer, OrderAnswerRequest }] = tools
+    const answer = await postJson(
+      `/api/owner/${token}/answer`,
+      { asks: OrderAnswerRequest, answers: OrderAnswerAnswer },
+      {
+        order_id: orderId,
+        says,
+        name: name.trim(),
+        role,
+        hash,
+        ...(strokes.length > 0
+          ? { signature: strokes.map((stroke) => stroke.map(([x, y]) => [x, y] as [number, number])) }
+          : {}),
+      },
+    )
+    setBusy(false)
+    if (!answer.ok) {
+      setWrong(failureWords(answer.failure))
+      return
+    }
+    setDone(answer.value.answered.says)
+    router.refresh()
+  }
+  if (done !== null) {
+    return (
+      <div className="no-print mx-auto max-w-4xl border-t border-ink bg-paper px-6 py-5 max-sm:px-4">
+        <Notice tone={done === 'yes' ? 'done' : 'waiting'} alert>
+          Your {done} to change order {number} has arrived. The firm has been told. Thank you.
+        </Notice>
+      </div>
+    )
+  }
+  return (
+    <form
+      className="no-print mx-auto flex max-w-4xl flex-col gap-3 border-t border-ink bg-paper px-6 py-5 max-sm:px-4"
+      onSubmit={(event) => {
+        event.preventDefault()
+        void say('yes')
+      }}
+    >
+      <h2 className="text-[19px]">Your word</h2>
+      <TextField
+        label="Your full name, typed, is your signature"
+        value={name}
+        onChange={setName}
+        error={wrong}
+        autoComplete="name"
+      />
+      <SelectField
+        label="You sign as"
+        value={role}
+        onChange={(said) => setRole(said as typeof role)}
+        choices={[
+          { value: 'owns', label: 'owner of the house' },
+          { value: 'pays', label: 'the one who pays' },
+          { value: 'may-approve', label: 'agent who may approve' },
+        ]}
+      />
+      <SignaturePad strokes={strokes} onDraw={setStrokes} />
+      <div className="flex flex-wrap gap-2">
+        <Button type="submit" look="main" className="min-h-12 grow" disabled={busy}>
+          {busy ? 'One moment…' : `Yes, do it: ${formatCents(total_cents as Cents)}`}
+        </Button>
+        <Button className="min-h-12" disabled={busy} onClick={() => void say('no')}>
+          No
+        </Button>
+      </div>
+    </form>
+  )
+}
