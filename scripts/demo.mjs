@@ -36,7 +36,7 @@ if (fresh) await dropAll(database)
 await migrate(database)
 const port = await freePort(Number(process.env.PORT) || 4610)
 const env = appEnv({ ...roleUrls(database), secret: database.secrets.session, port })
-await seed(env)
+await seed(env, ['--begun'])
 server = await serve(env, port)
 server.child.on('exit', () => stop(1))
 

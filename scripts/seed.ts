@@ -26,6 +26,10 @@ import { sayOfJob } from '../src/server/jobs/office'
 import { readEnv } from '../src/server/env'
 import { writeJob } from '../src/server/jobs/store'
 import { keepPicture, readyPicture } from '../src/server/photos/pictures'
+import { begunWork } from './begunWork'
+
+/** With the main job under way, as the demo shows it; without, it is as its bid was sent. */
+const BEGUN = process.argv.includes('--begun')
 
 const env = readEnv()
 const appPool = makePool(env.DETRIMUS_APP_DATABASE_URL)
@@ -231,7 +235,9 @@ for (const firm of FIRMS) {
     const member = { userId: ids[0]!, name: person.name, companyId: company, role: person.role }
     for (const job of fresh) {
       const standing = STANDS[job.id as keyof typeof DEMO_JOBS]
-      if (standing) await bringTo(member, job, standing)
+      const begins = BEGUN && job.id === 'alder-house'
+      if (standing) await bringTo(member, job, begins ? { is: 'accepted' } : standing)
+      if (begins) await begunWork(member, job.id, job.people[0]!.name)
     }
     await loadOffice(member)
   }

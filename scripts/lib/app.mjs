@@ -71,8 +71,10 @@ export async function build() {
 }
 
 /** Loads the invented firms and jobs. */
-export async function seed(env) {
-  const code = await run(path.join(BIN, 'tsx'), ['--conditions=react-server', 'scripts/seed.ts'], { env })
+export async function seed(env, words = []) {
+  const code = await run(path.join(BIN, 'tsx'), ['--conditions=react-server', 'scripts/seed.ts', ...words], {
+    env,
+  })
   if (code !== 0) refuse('The demo data could not be loaded; the lines above say why.')
 }
 

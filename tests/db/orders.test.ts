@@ -192,6 +192,55 @@ test('a yes in hand goes before a question still out for the same work, and neve
   expect((await faceOf(late.id)).standing).toBe('refused')
 })
 
+test('what was agreed may be left out in a later order, and is then no longer planned', async () => {
+  const mine = order(['new-11'], 300_00)
+  await write(firm, jobId, [
+    createEntity('change_order', mine),
+    createEntity('order_answer', answer(mine.id)),
+  ])
+  await settle()
+  const back = order(['new-11'], -300_00)
+  const lines = back.lines.map((line) => ({ ...line, kind: 'left-out' as const }))
+  const undone = { ...back, lines }
+  await write(firm, jobId, [
+    createEntity('change_order', undone),
+    createEntity('order_answer', answer(undone.id)),
+  ])
+  await settle()
+  expect((await faceOf(undone.id)).standing).toBe('yes')
+  expect((await readAround(firm, jobId)).accepted!.left).toContain('new-11')
+})
+
+test('two phones that opened one board: who could not know of the other is told, who asks later means more', async () => {
+  const { member, job, bid } = await accepted()
+  const place = (id: string, item_id: string): { id: string } & Record<string, unknown> => ({
+    ...{
+      id,
+      removed: false,
+      finding_id: 'finding-4',
+      opened_on: '2026-05-04',
+      opened_by: 'Dov',
+      guess: null,
+    },
+    ...{ found: [{ find: 'stud', count: 1, item_id }], taped: null, said: null },
+    ...{ words: '', tonight: '', photo_ids: [] },
+  })
+  const [first, second, third] = ['2026-05-04T09:00:00Z', '2026-05-04T09:01:00Z', '2100-01-01T00:00:00Z'].map(
+    (made_at, index) => order([`repair-${index + 1}`], 300_00, { bid_id: bid, made_at }),
+  )
+  await write(member, job, [
+    createEntity('opened_place', place('o1', 'repair-1')),
+    createEntity('opened_place', place('o2', 'repair-2')),
+    createEntity('opened_place', place('o3', 'repair-3')),
+    createEntity('change_order', first!),
+    createEntity('change_order', second!),
+    createEntity('change_order', third!),
+  ])
+  await settle(member, job)
+  const standings = await Promise.all([first, second, third].map((each) => faceOf(each!.id, member, job)))
+  expect(standings.map(({ standing }) => standing)).toEqual(['waits', 'refused', 'waits'])
+})
+
 test('taken back, it is withdrawn and nobody can say yes to it any more', async () => {
   const mine = order(['new-8'], 300_00)
   await ask(mine)

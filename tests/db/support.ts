@@ -116,7 +116,7 @@ export function setField(of: {
 }
 
 export function createEntity(
-  kind: 'finding' | 'typed_price' | 'photo' | 'clip' | 'change_order' | 'order_answer',
+  kind: 'finding' | 'typed_price' | 'photo' | 'clip' | 'opened_place' | 'change_order' | 'order_answer',
   body: { id: string },
 ): Change {
   made += 1

@@ -43,7 +43,6 @@ test('signed with no signal on a phone that dies; another asks the same meanwhil
   await dialog.getByRole('button', { name: /^Yes, do it/ }).tap()
   await expect(page.getByText(`yes from ${OWNER}, here`)).toBeVisible()
   expect(Date.now() - began).toBeLessThan(30_000)
-  await page.close()
 
   // Another phone with a signal opens the same board, and asks by link.
   const other = await (
@@ -57,7 +56,8 @@ test('signed with no signal on a phone that dies; another asks the same meanwhil
   await other.getByRole('dialog').getByRole('button', { name: 'Send the link' }).tap()
   await allSent(other)
 
-  // The dead phone is turned on again, still without a signal: all is there. Then it has one.
+  // The first phone dies and is turned on again, still without a signal: all is there. Then it has one.
+  await page.close()
   const again = await context.newPage()
   await again.goto(`/jobs/${id}/open`)
   await expect(again.getByText(`yes from ${OWNER}, here`)).toBeVisible()

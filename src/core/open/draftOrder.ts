@@ -14,7 +14,7 @@ import { shown } from '../price/cost'
 import { quantityOfItem } from '../price/basis'
 import type { ScopeItem } from '../scope'
 import { agreedPrice, type Baseline } from './baseline'
-import { askedFor, withOrders, type Order } from './orders'
+import { askedFor, askedToLeave, withOrders, type Order } from './orders'
 import { ownerTitle } from '../bid/ownerWords'
 
 /** Why something that changed cannot be put into an order yet. */
@@ -88,6 +88,16 @@ function leftLine(accepted: Baseline['items'][number]): OrderLine | null {
     quantity: '',
     cents: (0 - accepted.saves_cents) as Cents,
     reckoned: 'Left out: what the accepted bid says it saves',
+  }
+}
+
+/** Work that was agreed in an order since, and is not done after all: taken off at what was agreed for it. */
+function undoneLine(line: OrderLine, number: number | null): OrderLine {
+  return {
+    ...line,
+    kind: 'left-out',
+    cents: (0 - line.cents) as Cents,
+    reckoned: `Agreed in change order ${number ?? ''}, and not done`,
   }
 }
 
@@ -180,13 +190,24 @@ export function draftOrder(of: Given): OrderDraft {
       else notReckoned.push({ item_id: item.id, title: ownerTitle(item), why: 'no-price' })
     }
   }
+  const left = askedToLeave(of.orders)
+  const isGone = (id: string): boolean => {
+    const item = byId(derived.scope.items, id)
+    return item === undefined || LEFT.has(item.standing)
+  }
   for (const was of baseline.items) {
-    const item = byId(derived.scope.items, was.id)
-    const isGone = item === undefined || LEFT.has(item.standing)
-    if (!isGone || asked.has(was.id)) continue
+    if (!isGone(was.id) || left.has(was.id)) continue
     const line = leftLine(was)
     if (line) lines.push(line)
     else notReckoned.push({ item_id: was.id, title: was.title, why: 'no-saving' })
+  }
+  // What was agreed since and is not done is not charged either.
+  for (const { order, face } of of.orders) {
+    if (face.standing !== 'yes') continue
+    for (const line of order.lines) {
+      const adds = line.kind === 'found' || line.kind === 'added'
+      if (adds && isGone(line.item_id) && !left.has(line.item_id)) lines.push(undoneLine(line, face.number))
+    }
   }
   const before = lines.reduce((sum, { cents }) => sum + cents, 0)
   const tax = Math.round(before * baseline.tax_rate)

@@ -256,12 +256,27 @@ describe('how orders stand', () => {
     const change_orders = [{ ...asked('a', 100_00, '01'), bid_id: 'another' }]
     expect(ordersOf({ ...job, change_orders }, [], baseline)).toEqual([])
   })
-  test('what is asked or agreed is in no further order; what was refused may be asked again', () => {
+  test('what is asked, agreed or refused is in no further order, until a no is set aside', () => {
     const one = { order: asked('a', 100_00, '01'), face: face('a', 'waits', ['work-1']) }
     expect(draftOf(withFound(job, opened(), 'stud', 1), [one]).lines).toEqual([])
     const no = { ...one, face: face('a', 'no', ['work-1']) }
-    expect([...askedFor([no])]).toEqual([])
-    expect(draftOf(withFound(job, opened(), 'stud', 1), [no]).lines).toHaveLength(1)
+    expect(draftOf(withFound(job, opened(), 'stud', 1), [no]).lines).toEqual([])
+    const aside = { ...no, order: { ...no.order, removed: true } }
+    expect([...askedFor([aside])]).toEqual([])
+    expect(draftOf(withFound(job, opened(), 'stud', 1), [aside]).lines).toHaveLength(1)
+  })
+  test('what was agreed since and is not done is taken off at what was agreed, once', () => {
+    const found = withFound(job, opened(), 'stud', 2)
+    const order = orderOf(draftOf(found), 'a')
+    const yes = { order, face: face('a', 'yes', ['work-1']) }
+    expect(draftOf(found, [yes]).lines).toEqual([])
+    const work_items = found.work_items.map((each) =>
+      each.id === 'work-1' ? { ...each, state: 'left-out' as const } : each,
+    )
+    const draft = draftOf({ ...found, work_items }, [yes])
+    expect(draft.lines).toMatchObject([{ kind: 'left-out', cents: 0 - order.lines[0]!.cents }])
+    const back = { order: orderOf(draft, 'b'), face: { ...face('b', 'waits'), leaves: ['work-1'] } }
+    expect(draftOf({ ...found, work_items }, [yes, back]).lines).toEqual([])
   })
   test('the plan takes up what was agreed or is gone on with, and nothing that waits', () => {
     const choice = { items: ['i'], left: ['l'], taken: [] }

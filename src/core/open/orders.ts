@@ -139,13 +139,18 @@ export function runningTotal(baseline: Baseline, orders: readonly Order[]): Runn
   }
 }
 
-/** Items that were asked for already and may still be done: they are in no further order. */
+/** Whether an order speaks for its items: it waits or was agreed to; or the owner said no, until that is set aside to ask anew. */
+const speaks = ({ order, face }: Order): boolean =>
+  face.standing === 'waits' || face.standing === 'yes' || (face.standing === 'no' && !order.removed)
+
+/** Items that were asked for already: they are in no further order. */
 export function askedFor(orders: readonly Order[]): ReadonlySet<string> {
-  return new Set(
-    orders.flatMap(({ face }) =>
-      face.standing === 'waits' || face.standing === 'yes' ? [...face.adds, ...face.leaves] : [],
-    ),
-  )
+  return new Set(orders.filter(speaks).flatMap(({ face }) => face.adds))
+}
+
+/** Items whose leaving out was asked for already. */
+export function askedToLeave(orders: readonly Order[]): ReadonlySet<string> {
+  return new Set(orders.filter(speaks).flatMap(({ face }) => face.leaves))
 }
 
 type Accepted = {

@@ -17,6 +17,8 @@ import {
 } from '../catalogue'
 import { CHECKS } from '../catalogue/checks/checks'
 import { GUARDS } from '../catalogue/guards/guards'
+import { FINDS } from '../catalogue/hidden/finds'
+import { HOLD_POINTS } from '../catalogue/holdPoints/holdPoints'
 import { DECK_POINTS } from '../catalogue/measures/deckPoints'
 import { LEADS, OPENS_WALL, SKIES, STEPS, TAKES_SUPPORT, TASK_STEPS, WAITS } from '../catalogue/steps'
 import { MEASURES, SHOWS } from '../catalogue/measures/shows'
@@ -100,6 +102,8 @@ export function catalogueRows(): object {
     waits: WAITS,
     leads: LEADS,
     skies: SKIES,
+    hold_points: HOLD_POINTS,
+    finds: FINDS,
     deck_points: DECK_POINTS,
   }
 }

@@ -59,7 +59,11 @@ async function look(tx: Tx, jobId: string): Promise<Seen> {
   }
 }
 
-const touched = (of: Pick<ChangeOrder, 'lines'>): string[] => [...addsOf(of), ...leavesOf(of)]
+/** What an order asks for: to do something, or not to do it. What was agreed to be done may be left out later. */
+const asksOf = (of: Pick<ChangeOrder, 'lines'>): string[] => [
+  ...addsOf(of).map((id) => `do ${id}`),
+  ...leavesOf(of).map((id) => `leave ${id}`),
+]
 
 /** What was found where: two phones that open one board write two pieces of work of the same damage. */
 function foundWhere(of: Pick<ChangeOrder, 'lines'>, job: JobDocument): string[] {
@@ -74,7 +78,7 @@ function foundWhere(of: Pick<ChangeOrder, 'lines'>, job: JobDocument): string[] 
  * made this one could not know of them yet. Whoever asks again after that means more of it.
  */
 function inTheWay(order: ChangeOrder, { job, sent }: Seen): SentOrder[] {
-  const mine = new Set(touched(order))
+  const mine = new Set(asksOf(order))
   const places = new Set(foundWhere(order, job))
   return sent.filter((row) => {
     const stands = standingOf(row) === 'waits' || standingOf(row) === 'yes'
@@ -82,7 +86,7 @@ function inTheWay(order: ChangeOrder, { job, sent }: Seen): SentOrder[] {
     const theirs = orderIn(row)
     const unknown = order.made_at < row.sent_at.toISOString()
     return (
-      touched(theirs).some((id) => mine.has(id)) ||
+      asksOf(theirs).some((each) => mine.has(each)) ||
       (unknown && foundWhere(theirs, job).some((place) => places.has(place)))
     )
   })

@@ -155,6 +155,11 @@ function OrderRow({ of, onAsk }: { of: Order; onAsk: () => void }) {
             </Button>
           </>
         ) : null}
+        {face.standing === 'no' && !order.removed ? (
+          <Button look="quiet" onClick={() => edits.withdraw(order.id)}>
+            Set aside, to ask anew
+          </Button>
+        ) : null}
         {face.sent_at ? (
           <LinkButton look="quiet" href={`/api/orders/${order.id}/pdf`}>
             PDF

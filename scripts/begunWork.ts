@@ -1,0 +1,119 @@
+/** Brings the main demo job from its yes to open boards: two finds, one agreed and one that waits, and a place with nothing behind it. */
+import { randomUUID } from 'node:crypto'
+import { drawnPhoto } from '../demo/photos'
+import { FINDS } from '../src/core/catalogue/hidden/finds'
+import { JOB_VERSION, type Change, type ChangeOrder, type EntityKind, type EntityOf } from '../src/core/job'
+import { draftOrder, foundWork, guessOf, ordersOf } from '../src/core/open'
+import { derive } from '../src/core/pipeline'
+import { readOutbox } from '../src/server/bids/sentBids'
+import { readAround } from '../src/server/calendar'
+import type { Member } from '../src/server/http'
+import { applyChanges } from '../src/server/jobs/applyChanges'
+import { readJobSnapshot } from '../src/server/jobs/readJobs'
+import { answerOrder, readOwnerOrders } from '../src/server/orders/ownerOrder'
+import { settleOrders } from '../src/server/orders/settle'
+import { uploadPhoto } from '../src/server/photos/pictures'
+
+const now = (): string => `${new Date().toISOString().slice(0, 19)}Z`
+const today = (): string => now().slice(0, 10)
+
+function made<K extends EntityKind>(kind: K, body: EntityOf[K] & { id: string }): Change {
+  const signed = { id: randomUUID(), schema: JOB_VERSION, made_at: now(), device: 'demo' }
+  return { ...signed, op: 'create', entity: { kind, id: body.id }, body }
+}
+
+type Found = {
+  readonly finding: number
+  readonly finds: Readonly<Record<string, number>>
+  readonly words: string
+}
+
+async function open(member: Member, jobId: string, of: Found): Promise<void> {
+  const { job } = await readJobSnapshot(member, jobId)
+  const derived = derive(job, today())
+  const behind = derived.job.findings.find(({ number }) => number === of.finding)!
+  const caption = `behind finding ${of.finding}`
+  const stored = await uploadPhoto(
+    member,
+    jobId,
+    await drawnPhoto({ caption, tint: '#cdb48a', damage: 'sill' }),
+  )
+  const photo = { id: randomUUID(), removed: false, caption, place: behind.place, canvas: null, marks: [] }
+  const has = Object.keys(of.finds).length > 0
+  const works = Object.entries(of.finds).map(([id, count]) => {
+    const ids = { finding: randomUUID(), item: randomUUID() }
+    const find = FINDS.find((each) => each.id === id)!
+    return { id, count, ...foundWork(find, count, { behind, ids, by: 'Dov Harrow', photo_ids: [photo.id] }) }
+  })
+  await applyChanges(member, jobId, {
+    known: 0,
+    changes: [
+      ...(has ? [made('photo', { ...photo, order: 90_000 + of.finding, ...stored })] : []),
+      ...works.flatMap(({ finding, item }) => [made('finding', finding), made('work_item', item)]),
+      made('opened_place', {
+        id: randomUUID(),
+        removed: false,
+        finding_id: behind.id,
+        opened_on: today(),
+        opened_by: 'Dov Harrow',
+        guess: guessOf(behind, derived),
+        found: works.map(({ id, count, item }) => ({ find: id, count, item_id: item.id })),
+        taped: null,
+        said: behind.extent,
+        words: of.words,
+        tonight: '',
+        photo_ids: has ? [photo.id] : [],
+      }),
+    ],
+  })
+}
+
+/** Asks for all that is not asked yet, as the estimator would from his phone. */
+async function ask(member: Member, jobId: string, words: string): Promise<string> {
+  const { job } = await readJobSnapshot(member, jobId)
+  const around = await readAround(member, jobId)
+  const baseline = around.baseline!
+  const draft = draftOrder({
+    derived: derive(job, today(), {}, around),
+    baseline,
+    orders: ordersOf(job, around.orders, baseline),
+    today: today(),
+    around,
+  })
+  const { lines, tax_cents, total_cents, crew_days, ends_before, ends_after } = draft
+  const items = new Set(lines.map(({ item_id }) => item_id))
+  const photo_ids = job.opened_places
+    .filter(({ found }) => found.some(({ item_id }) => items.has(item_id)))
+    .flatMap((each) => each.photo_ids)
+  const order: ChangeOrder = {
+    ...{ id: randomUUID(), removed: false, bid_id: baseline.bid_id, made_at: now(), made_by: member.name },
+    ...{ lines, tax_cents, total_cents, crew_days, ends_before, ends_after, words, tonight: '', photo_ids },
+  }
+  await applyChanges(member, jobId, { known: 0, changes: [made('change_order', order)] })
+  await settleOrders(member, jobId)
+  return order.id
+}
+
+export async function begunWork(member: Member, jobId: string, owner: string): Promise<void> {
+  await open(member, jobId, {
+    finding: 4,
+    finds: { sheathing: 1, stud: 2 },
+    words: 'Behind the sill the sheathing is black and two studs are soft at the foot.',
+  })
+  await open(member, jobId, { finding: 2, finds: {}, words: '' })
+  const order_id = await ask(
+    member,
+    jobId,
+    'Behind the sill of the right front window the sheathing is black and two studs are soft at the foot.',
+  )
+  const letter = (await readOutbox(member)).find(({ subject }) => subject.startsWith('Change order 1'))!
+  const token = /\/o\/([\w-]+)/.exec(letter.body)![1]!
+  const { hash } = (await readOwnerOrders(token)).order!
+  await answerOrder(token, { order_id, says: 'yes', name: owner, role: 'owns', hash })
+  await open(member, jobId, {
+    finding: 9,
+    finds: { 'rafter-tail': 1 },
+    words: 'One rafter end is soft at its tip.',
+  })
+  await ask(member, jobId, 'Behind the board under the back gutter one rafter end is soft at its tip.')
+}
