@@ -7,6 +7,7 @@ import {
   NEED_SAYS,
   PART_NAMES,
 } from '../catalogue/spanish'
+import type { HoldPointRow } from '../catalogue/holdPoints/holdPoints'
 import { stepOf, type StepId } from '../catalogue/steps'
 import { placeWords, type Caution, type WorkSpot } from '../caution'
 import { findingNumber } from '../house'
@@ -35,6 +36,8 @@ export type CrewWords = {
   readonly shared: (task: string) => string
   /** What has to be in the van for a task. */
   readonly gear: (task: keyof typeof GEAR_WORDS) => string
+  /** What is looked at before it is covered, with what a meter may read. */
+  readonly holdPoint: (point: HoldPointRow) => string
   /** A caution in one line: what it is, and what to do now. */
   readonly caution: (caution: Caution, job: JobDocument) => string
 }
@@ -83,6 +86,8 @@ const ENGLISH: CrewWords = {
   area: (id) => AREA_WORDS[id]?.en ?? id,
   shared: (task) => SHARED_WORDS[task]?.en ?? task,
   gear: (task) => GEAR_WORDS[task].en,
+  holdPoint: ({ name, most_percent }) =>
+    most_percent === null ? name : `${name}: ${most_percent} % or less`,
   caution: ({ what, doNow }) => [what, doNow].filter(Boolean).join('. '),
 }
 
@@ -153,6 +158,7 @@ const SPANISH: CrewWords = {
   area: (id) => AREA_WORDS[id]?.es ?? id,
   shared: (task) => SHARED_WORDS[task]?.es ?? task,
   gear: (task) => GEAR_WORDS[task].es,
+  holdPoint: ({ es, most_percent }) => (most_percent === null ? es : `${es}: ${most_percent} % o menos`),
   need: (id) => NEED_SAYS[id] ?? needOf(id as Parameters<typeof needOf>[0]).says,
   caution: (caution, job) => {
     const { kind, row, id, what, doNow, finding_ids } = caution

@@ -1,6 +1,7 @@
 import type { Caution, Cautions } from '../caution'
 import { placeOf } from '../geometry'
 import { byId, type JobDocument } from '../job'
+import { checksOf, type CoverCheck } from '../open/coverChecks'
 import type { JobPlan, PlannedUnit } from '../plan/jobPlan'
 import { neededBy } from '../plan/neededBy'
 import type { Scope, ScopeItem } from '../scope'
@@ -28,6 +29,8 @@ export type DayPieceOfWork = {
   /** Opened: dried in before the evening. */
   readonly dryIn: boolean
   readonly coverAtNight: boolean
+  /** What is looked at, read or photographed before this piece covers it. */
+  readonly seenBefore: readonly string[]
 }
 
 /** What one crew does on one day: where, what, pieces, pictures, cautions, gear, what comes. No money. */
@@ -55,7 +58,11 @@ type Of = {
 /** Gear by the task that puts it up or moves it: what has to be in the van. */
 const GEAR_TASKS = ['ladder-move', 'pump-jack-run', 'scaffold-face', 'lead-containment'] as const
 
-function workOf(unit: PlannedUnit, of: Of, words: CrewWords): DayPieceOfWork {
+function workOf(
+  unit: PlannedUnit,
+  of: Of & { readonly checks: readonly CoverCheck[] },
+  words: CrewWords,
+): DayPieceOfWork {
   const { job, scope, takeoff } = of
   const item: ScopeItem | undefined = scope.items.find(({ id }) => id === unit.item_id)
   const side = byId(job.sides, unit.side)
@@ -89,6 +96,9 @@ function workOf(unit: PlannedUnit, of: Of, words: CrewWords): DayPieceOfWork {
     dry_percent: unit.gate?.most_percent ?? null,
     dryIn: unit.inOneDay,
     coverAtNight: unit.coveredAtNight,
+    seenBefore: of.checks
+      .filter((check) => check.unit === unit.key && check.state !== 'passed')
+      .map(({ point }) => words.holdPoint(point)),
   }
 }
 
@@ -113,6 +123,7 @@ function concerns(caution: Caution, units: readonly PlannedUnit[], of: Of): bool
 export function daySheets(of: Of, locale: Locale = 'en'): DaySheet[] {
   const words = CREW_WORDS[locale]
   const { plan, job, cautions } = of
+  const checks = checksOf({ job, scope: of.scope, units: plan.units })
   const lying = new Map(neededBy(plan, of.takeoff).map((each) => [each.day, each]))
   return plan.days.flatMap(({ day, units }) =>
     plan.crews.flatMap((crew): DaySheet[] => {
@@ -138,7 +149,7 @@ export function daySheets(of: Of, locale: Locale = 'en'): DaySheet[] {
           comes: plan.comings
             .filter(({ on, state }) => on === day && state !== 'there')
             .map(({ name }) => name),
-          work: mine.map((unit) => workOf(unit, of, words)),
+          work: mine.map((unit) => workOf(unit, { ...of, checks }, words)),
         },
       ]
     }),

@@ -4,6 +4,7 @@ import { DEMO_JOBS } from '../../../demo'
 import { at, DAY, mend, house } from '../../../tests/support/priced'
 import { daySheets } from '../lists/daySheets'
 import { dayAfter } from '../measure'
+import { checksOf } from '../open/coverChecks'
 import { derive } from '../pipeline'
 import { calendarFile } from '../print/calendarFile'
 import {
@@ -40,6 +41,18 @@ describe('day sheets', () => {
     const english = new Set(sheets.flatMap(({ work }) => work.flatMap(({ steps }) => steps)))
     const spanish = daySheets(alder, 'es').flatMap(({ work }) => work.flatMap(({ steps }) => steps))
     expect(spanish.filter((each) => english.has(each))).toEqual([])
+  })
+  test('what is looked at before it is covered stands at the piece that covers it, in its crew’s language', () => {
+    const checks = checksOf({ job: alder.job, scope: alder.scope, units: plan.units })
+    const told = (of: typeof sheets): string[] =>
+      of.flatMap(({ work }) => work.flatMap((each) => each.seenBefore))
+    expect(checks.length).toBeGreaterThan(10)
+    for (const { unit, point } of checks) {
+      const piece = sheets.flatMap(({ work }) => work).find(({ key }) => key === unit)!
+      expect(piece.seenBefore.some((says) => says.startsWith(point.name))).toBe(true)
+    }
+    const english = new Set(told(sheets))
+    expect(told(daySheets(alder, 'es')).filter((each) => english.has(each))).toEqual([])
   })
   test('the ledger’s sheet says to keep off, to shore, its pieces and its permit', () => {
     const shoring = sheets.find(({ work }) => work.some(({ steps }) => steps[0] === 'shore'))!

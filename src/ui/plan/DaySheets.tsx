@@ -88,6 +88,7 @@ function Work({ piece, locale }: { piece: DayPieceOfWork; locale: Locale }) {
         ...(piece.dryIn && !piece.coverAtNight ? [say('dryIn')] : []),
         ...(piece.coverAtNight ? [say('cover')] : []),
         ...(piece.dry_percent === null ? [] : [say('meter', { percent: String(piece.dry_percent) })]),
+        ...piece.seenBefore.map((what) => say('seenBefore', { what })),
         ...piece.needs,
       ]}
       note={piece.note}

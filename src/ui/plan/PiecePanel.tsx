@@ -1,6 +1,7 @@
 'use client'
 
 import { dayWords } from '../../core/measure'
+import { checksOf } from '../../core/open/coverChecks'
 import { nameOfUnit, stepsOfUnit, whereOfUnit, whyWords, type PlannedUnit } from '../../core/plan'
 import { stepOf } from '../../core/catalogue/steps'
 import { Button, Panel, SelectField } from '../look'
@@ -24,6 +25,9 @@ export function PiecePanel() {
     .flatMap(({ after: key }) => plan.units.find((each) => each.key === key) ?? [])
     .filter(({ side }) => side !== 'job')
   const now = today(job.job.time_zone)
+  const unseen = checksOf({ job: derived.job, scope, units: plan.units }).filter(
+    (check) => check.unit === unit.key && check.state !== 'passed',
+  )
   return (
     <Panel
       title={nameOfUnit(unit, scope)}
@@ -54,6 +58,12 @@ export function PiecePanel() {
             {unit.gate.open ? 'Not before a meter reads' : 'Read dry:'}{' '}
             {unit.gate.open ? `${unit.gate.most_percent} % or less` : `${unit.gate.last} %`}
             {unit.gate.open && unit.gate.last !== null ? `; last read ${unit.gate.last} %.` : '.'}
+          </p>
+        ) : null}
+        {unseen.length > 0 ? (
+          <p className="font-medium text-pencil-text">
+            Not seen yet before it is covered: {unseen.map(({ point }) => point.name).join('; ')}.{' '}
+            <span className="font-normal text-quiet">It is signed in Open up.</span>
           </p>
         ) : null}
         {unit.segments.length > 1 ? (

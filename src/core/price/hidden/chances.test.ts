@@ -3,7 +3,7 @@ import { expect, test } from '@jest/globals'
 import { finding, smallHouse } from '../../../../tests/support/jobs'
 import { HIDDEN, HIDDEN_ODDS } from '../../catalogue/hidden/hidden'
 import { PARTS } from '../../catalogue'
-import type { Finding } from '../../job'
+import { openedAt, openedFindings, type Finding, type OpenedPlace } from '../../job'
 import { hiddenChance, withOdds } from './chances'
 import { sigmaOf } from './simulate'
 
@@ -119,4 +119,58 @@ test('never certain before it is opened, and nothing once it is; what is not kno
   expect(chanceOf(sill({ component: 'gutter' }))).toBeNull()
   expect(chanceOf(sill({ component: null }))).toBeNull()
   expect(HIDDEN_ODDS.every(({ times }) => times > 0 && times !== 1)).toBe(true)
+})
+
+/** Chances of a sill beside an opened one of the same source. */
+function besideOpened(found: readonly string[], guess: { backing: number; framing: number } | null): number {
+  const mine = sill()
+  const other = { ...sill(), id: 'other', number: 2 }
+  const opened: OpenedPlace = {
+    ...{ id: 'o', removed: false, finding_id: 'other', opened_on: '2026-05-04', opened_by: 'D' },
+    guess: guess && {
+      row: 'window-sill',
+      backing_percent: guess.backing * 100,
+      framing_percent: guess.framing * 100,
+    },
+    found: found.map((find, index) => ({ find, count: 1, item_id: `i${index}` })),
+    ...{ taped: null, said: null, words: '', tonight: '', photo_ids: [] },
+  }
+  const house = smallHouse({ findings: [mine, other] })
+  const job = { ...house, opened_places: [opened] }
+  return hiddenChance(mine, job, null, [mine.id, 'other'])!.backing!
+}
+
+test('an opened place moves the others of its source: clean halves the odds, worse than four of five triples them', () => {
+  const before = besideOpened(['sheathing'], { backing: 0.6, framing: 0.3 })
+  const odds = before / (1 - before)
+  const times = (after: number): number => after / (1 - after) / odds
+  // Nothing behind it: × 0.5. Source of both factors: our judgement, B6.4 of the rows.
+  expect(times(besideOpened([], { backing: 0.6, framing: 0.3 }))).toBeCloseTo(0.5, 9)
+  // Framing of which one place in ten was expected: × 3. Of three in ten, as expected.
+  expect(times(besideOpened(['stud'], { backing: 0.6, framing: 0.1 }))).toBeCloseTo(3, 9)
+  expect(times(besideOpened(['stud'], { backing: 0.6, framing: 0.3 }))).toBeCloseTo(1, 9)
+  // Backing alone is judged by the likelier of the two.
+  expect(times(besideOpened(['sheathing'], { backing: 0.15, framing: 0.1 }))).toBeCloseTo(3, 9)
+  // Where nothing was reckoned, nothing can have come out worse.
+  expect(times(besideOpened(['stud'], null))).toBeCloseTo(1, 9)
+})
+
+test('what was opened further at a place counts together with what was opened before', () => {
+  const place = (id: string, found: OpenedPlace['found'], words: string): OpenedPlace => ({
+    ...{ id, removed: false, finding_id: 'f', opened_on: '2026-05-04', opened_by: 'D', guess: null, found },
+    ...{ taped: null, said: null, words, tonight: '', photo_ids: [id] },
+  })
+  const stud = (item_id: string): OpenedPlace['found'] => [{ find: 'stud', count: 1, item_id }]
+  const opened_places = [
+    place('a', [], 'Dry so far.'),
+    place('b', stud('one'), ''),
+    { ...place('c', stud('two'), 'Gone.'), removed: true },
+  ]
+  expect(openedAt({ opened_places }, 'f')).toMatchObject({
+    found: [{ item_id: 'one' }],
+    words: 'Dry so far.',
+    photo_ids: ['a', 'b'],
+  })
+  expect(openedAt({ opened_places }, 'other')).toBeNull()
+  expect(openedFindings({ opened_places })).toHaveLength(1)
 })
