@@ -54,7 +54,7 @@ test('who saw it stands by it; found wrong is not passed, and a later look count
   const found = (of: JobDocument): CoverCheck =>
     checks(of).find((each) => each.item_id === item_id && each.side === side && each.point.id === point.id)!
   const wrong = withFact(fact('f1', false))
-  expect(found(wrong)).toMatchObject({ state: 'wrong', by: 'Dov Harrow' })
+  expect(found(wrong)).toMatchObject({ state: 'wrong', by: 'Dov Harrow', words: 'gap' })
   const later = { ...wrong, facts: [...wrong.facts, fact('f2', true)] }
   expect(found(later)).toMatchObject({ state: 'passed' })
   const others = checks(later).filter((each) => each.state !== 'open')

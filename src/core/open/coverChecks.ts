@@ -15,6 +15,8 @@ export type CoverCheck = {
   /** Who saw it, and when; null: nobody yet. */
   readonly by: string | null
   readonly at: string | null
+  /** What was said of it: of what is wrong, what. */
+  readonly words: string
   /** The last reading, where it wants one. */
   readonly last_percent: number | null
 }
@@ -48,22 +50,36 @@ function lastReading(place: Place, given: Given): { percent: number; by: string;
   return read ? { percent: read.moisture_percent, by: read.by, at: read.at } : null
 }
 
+const UNSEEN = { state: 'open', by: null, at: null, words: '', last_percent: null } as const
+
 function standing(
   point: HoldPointRow,
   of: Place,
   given: Given,
-): Pick<CoverCheck, 'state' | 'by' | 'at' | 'last_percent'> {
+): Pick<CoverCheck, 'state' | 'by' | 'at' | 'words' | 'last_percent'> {
   if (point.wants === 'reading') {
     const read = lastReading(of, given)
-    if (!read) return { state: 'open', by: null, at: null, last_percent: null }
+    if (!read) return UNSEEN
     const { percent, by, at } = read
-    return { state: percent <= point.most_percent! ? 'passed' : 'wrong', by, at, last_percent: percent }
+    return {
+      state: percent <= point.most_percent! ? 'passed' : 'wrong',
+      by,
+      at,
+      words: '',
+      last_percent: percent,
+    }
   }
   const seen = factsOf(given.job, 'hold-point').findLast(
     (fact) => fact.item_id === of.item_id && fact.side === of.side && fact.point === point.id,
   )
-  if (!seen) return { state: 'open', by: null, at: null, last_percent: null }
-  return { state: seen.passed ? 'passed' : 'wrong', by: seen.by, at: seen.at, last_percent: null }
+  if (!seen) return UNSEEN
+  return {
+    state: seen.passed ? 'passed' : 'wrong',
+    by: seen.by,
+    at: seen.at,
+    words: seen.words,
+    last_percent: null,
+  }
 }
 
 /**
