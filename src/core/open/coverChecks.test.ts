@@ -47,7 +47,7 @@ test('who saw it stands by it; found wrong is not passed, and a later look count
       side,
       point: point.id,
       passed,
-      words: '',
+      words: 'gap',
       photo_ids: [],
     },
   })
