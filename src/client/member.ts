@@ -8,6 +8,9 @@ const MEMBER = 'detrimus-member'
 /** He signed out where there was no signal: the server is told at the next contact, before anything else. */
 const LEFT = 'detrimus-signed-out'
 
+/** How often somebody signed out in this page: an answer asked for before that is nobody's any more. */
+let departures = 0
+
 let current: { me: MeAnswer; copies: LocalCopies } | null = null
 
 function stored(): MeAnswer | null {
@@ -93,7 +96,10 @@ export type Asked =
 /** Asks the server who is signed in, and takes his copies up. `changed`: somebody else than this device knew, or in another role. */
 export async function askWho(): Promise<Asked> {
   if (!(await endLeftSession())) return { kind: 'unknown', failure: { kind: 'no-signal' } }
+  const asked = { departures, known: stored() !== null }
   const answer = await call('/api/me', MeAnswer)
+  // He signed out meanwhile, here or in another page: who he was is not written down again behind him.
+  if (asked.departures !== departures || (asked.known && stored() === null)) return { kind: 'nobody' }
   if (!answer.ok) {
     const isSignedOut = answer.failure.kind === 'refused' && answer.failure.status === 401
     return isSignedOut ? { kind: 'nobody' } : { kind: 'unknown', failure: answer.failure }
@@ -124,6 +130,7 @@ export async function whoWorks(): Promise<Asked> {
  */
 export async function leave(): Promise<void> {
   const here = memberHere()
+  departures += 1
   current = null
   try {
     localStorage.setItem(LEFT, '1')

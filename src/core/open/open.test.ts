@@ -92,6 +92,20 @@ describe('what was found', () => {
     expect(draft.total_cents).toBe(draft.lines[0]!.cents + draft.tax_cents)
     expect(draft.crew_days).toBeGreaterThan(0)
   })
+  test('sales tax on the whole comes to a change as it came to the bid', () => {
+    const taxed = { ...baseline, tax_rate: 0.08 }
+    const found = withFound(job, opened(), 'stud', 2)
+    const draft = draftOrder({
+      derived: derive(found, TODAY),
+      baseline: taxed,
+      orders: [],
+      today: TODAY,
+      around: ALONE,
+    })
+    const sum = draft.lines[0]!.cents
+    expect(draft.tax_cents).toBe(Math.round(sum * 0.08))
+    expect(draft.total_cents).toBe(sum + draft.tax_cents)
+  })
   test.each([1, 2, 7])('%i of a find never cost more than one more of it', (count) => {
     const [some, more] = [count, count + 1].map((n) => agreedPrice(baseline, 'sheathing', n)!)
     expect(more).toBeGreaterThanOrEqual(some!)
@@ -218,6 +232,11 @@ describe('how orders stand', () => {
       total_cents: baseline.total_cents,
     })
   })
+  test('just the sum is within it, a cent more is not', () => {
+    const one = (cents: number): boolean =>
+      ordersOf({ ...job, change_orders: [asked('a', cents, '01')] }, [], agreeing(500_00))[0]!.face.goes_on
+    expect([one(500_00), one(500_01)]).toEqual([true, false])
+  })
   test('a yes makes room again; with nothing agreed nobody goes on', () => {
     const change_orders = [asked('a', 200_00, '01'), asked('b', 400_00, '02')]
     const standing = (most: number, faces: OrderFace[]): boolean[] =>
@@ -286,6 +305,9 @@ describe('how orders stand', () => {
     expect(of('waits', true)).toEqual({ items: ['i', 'n'], left: ['l', 'i'], taken: [] })
     expect(of('waits')).toEqual(choice)
     expect(of('no')).toEqual(choice)
+    // What he left out at first and takes up in an order is done.
+    const takenUp = withOrders(choice, [{ standing: 'yes', goes_on: false, adds: ['l'], leaves: [] }])
+    expect(takenUp).toEqual({ items: ['i', 'l'], left: [], taken: [] })
   })
 })
 
