@@ -193,7 +193,7 @@ export class JobStore {
 
   /** Makes several things with one touch: taken back, they go together. Gives back why the first that failed did, or null. */
   createAll<K extends EntityKind>(kind: K, bodies: readonly EntityOf[K][]): string | null {
-    return this.history.asOne(newId(), () =>
+    return this.together(() =>
       bodies.reduce<string | null>((said, body) => said ?? this.create(kind, body), null),
     )
   }
@@ -334,9 +334,7 @@ export class JobStore {
   }
 
   /** Lets a refused edit go for good. */
-  letGo(id: string): Promise<void> {
-    return this.queue.letGo(id)
-  }
+  letGo = (id: string): Promise<void> => this.queue.letGo(id)
 
   /** Lets an edit go that cannot be read, once it was taken out as a file. */
   letUnreadableGo(position: number): Promise<void> {
@@ -376,9 +374,7 @@ export class JobStore {
   }
 
   /** Ends it: whoever worked here signed out. */
-  close(): void {
-    this.exchange.close()
-  }
+  close = (): void => this.exchange.close()
 
   private async took(answer: ChangesAnswer): Promise<void> {
     const { applied } = answer

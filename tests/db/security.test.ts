@@ -140,7 +140,7 @@ beforeAll(async () => {
       createEntity('order_answer', {
         ...answer,
         ...{ role: 'owns', signature: [], said_at: '2026-05-04T09:00:00Z' },
-      } as { id: string }),
+      }),
       createEntity('change_order', order('order-2')),
     ],
   })
