@@ -92,10 +92,13 @@ export function baselineOf(
 }
 
 /**
- * What so many of a find come to at one place, at the prices that were agreed: the first, and each further one. Null: none was agreed.
+ * What so many of a find come to at one place, at the prices that were agreed: the first there, and each further one. Null: none was agreed.
+ *
+ * @param before how many of it were found at that place already: of those that follow none is the first there
  */
-export function agreedPrice(baseline: Baseline, find: string, count: number): Cents | null {
+export function agreedPrice(baseline: Baseline, find: string, count: number, before = 0): Cents | null {
   const price = baseline.finds.find(({ id }) => id === find)
   if (!price || count < 1) return null
-  return (price.first_cents + (count - 1) * price.further_cents) as Cents
+  const first = before === 0 ? price.first_cents : price.further_cents
+  return (first + (count - 1) * price.further_cents) as Cents
 }

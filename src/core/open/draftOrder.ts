@@ -45,10 +45,22 @@ const cut = (text: string): string => text.slice(0, 200)
 const whereOf = (item: ScopeItem): string =>
   cut([...new Set(item.spots.map(({ where }) => where))].join('; '))
 
-function foundLine(item: ScopeItem, { find, count }: Found, baseline: Baseline): OrderLine | null {
-  const cents = agreedPrice(baseline, find, count)
+/** A find with how many of its kind were found at its place before it. */
+type FoundThere = Found & { readonly before: number }
+
+function foundLine(
+  item: ScopeItem,
+  { find, count, before }: FoundThere,
+  baseline: Baseline,
+): OrderLine | null {
+  const cents = agreedPrice(baseline, find, count, before)
   const price = baseline.finds.find(({ id }) => id === find)
   if (cents === null || !price) return null
+  const further = before === 0 ? count - 1 : count
+  const parts = [
+    before === 0 ? `${formatCents(price.first_cents)} for the first` : '',
+    further > 0 ? `${further} further at ${formatCents(price.further_cents)}` : '',
+  ]
   return {
     kind: 'found',
     item_id: item.id,
@@ -56,11 +68,23 @@ function foundLine(item: ScopeItem, { find, count }: Found, baseline: Baseline):
     where: whereOf(item),
     quantity: String(count),
     cents,
-    reckoned:
-      count === 1
-        ? `Agreed: ${formatCents(price.first_cents)} for the first`
-        : `Agreed: ${formatCents(price.first_cents)} for the first, ${count - 1} further at ${formatCents(price.further_cents)}`,
+    reckoned: `Agreed: ${parts.filter(Boolean).join(', ')}`,
   }
+}
+
+/** Finds by the work that mends them; what was found further at a place follows what was found there before and is done. */
+function foundThere(job: JobDocument, isGone: (id: string) => boolean): ReadonlyMap<string, FoundThere> {
+  const there = new Map<string, number>()
+  const found = new Map<string, FoundThere>()
+  for (const { finding_id, found: all } of job.opened_places) {
+    for (const each of all) {
+      const kind = `${finding_id}/${each.find}`
+      const before = there.get(kind) ?? 0
+      found.set(each.item_id, { ...each, before })
+      if (!isGone(each.item_id)) there.set(kind, before + each.count)
+    }
+  }
+  return found
 }
 
 function addedLine(item: ScopeItem, { price }: Given['derived']): OrderLine | null {
@@ -167,9 +191,11 @@ export function draftOrder(of: Given): OrderDraft {
   const { derived, baseline } = of
   const accepted = new Map(baseline.items.map((item) => [item.id, item]))
   const asked = askedFor(of.orders)
-  const found = new Map(
-    derived.job.opened_places.flatMap((place) => place.found.map((each) => [each.item_id, each] as const)),
-  )
+  const isGone = (id: string): boolean => {
+    const item = byId(derived.scope.items, id)
+    return item === undefined || LEFT.has(item.standing)
+  }
+  const found = foundThere(derived.job, isGone)
   const lines: OrderLine[] = []
   const notReckoned: NotReckoned[] = []
   for (const item of derived.scope.items) {
@@ -191,10 +217,6 @@ export function draftOrder(of: Given): OrderDraft {
     }
   }
   const left = askedToLeave(of.orders)
-  const isGone = (id: string): boolean => {
-    const item = byId(derived.scope.items, id)
-    return item === undefined || LEFT.has(item.standing)
-  }
   for (const was of baseline.items) {
     if (!isGone(was.id) || left.has(was.id)) continue
     const line = leftLine(was)

@@ -92,6 +92,20 @@ describe('what was found', () => {
     expect(draft.total_cents).toBe(draft.lines[0]!.cents + draft.tax_cents)
     expect(draft.crew_days).toBeGreaterThan(0)
   })
+  test('found further at the same place, none of them is the first there again; a first one that is not done makes way', () => {
+    const price = baseline.finds.find(({ id }) => id === 'stud')!
+    const twice = withFound(withFound(job, opened(), 'stud', 1, 1), opened(), 'stud', 2, 2)
+    // By hand: a first, and two further.
+    expect(draftOf(twice).lines.map(({ cents }) => cents)).toEqual([
+      price.first_cents,
+      2 * price.further_cents,
+    ])
+    const work_items = twice.work_items.map((each) =>
+      each.id === 'work-1' ? { ...each, state: 'left-out' as const } : each,
+    )
+    const alone = draftOf({ ...twice, work_items }).lines
+    expect(alone.map(({ cents }) => cents)).toEqual([price.first_cents + price.further_cents])
+  })
   test('sales tax on the whole comes to a change as it came to the bid', () => {
     const taxed = { ...baseline, tax_rate: 0.08 }
     const found = withFound(job, opened(), 'stud', 2)

@@ -123,7 +123,11 @@ function OpeningForm({ place, orders, onDone }: Omit<Props, 'onAsk'>) {
   const finds = findsBehind(finding, derived)
   const many = Object.values(counts).reduce((sum, count) => sum + count, 0)
   const cents = orders
-    ? finds.reduce((sum, { id }) => sum + (agreedPrice(orders.baseline, id, counts[id] ?? 0) ?? 0), 0)
+    ? finds.reduce(
+        (sum, { id }) =>
+          sum + (agreedPrice(orders.baseline, id, counts[id] ?? 0, foundBefore(place, id)) ?? 0),
+        0,
+      )
     : null
   const photos = job.photos.filter(({ id }) => photoIds.includes(id))
 
@@ -233,6 +237,10 @@ function OpeningForm({ place, orders, onDone }: Omit<Props, 'onAsk'>) {
     </form>
   )
 }
+
+/** How many of a find were counted at this place before. */
+const foundBefore = ({ opened }: PlaceToOpen, find: string): number =>
+  (opened?.found ?? []).reduce((sum, each) => sum + (each.find === find ? each.count : 0), 0)
 
 function Counter(props: {
   find: FindRow
