@@ -1,6 +1,6 @@
 /** The threads' entry: one exported function a task, called by name. Bundled beside the app; see scripts/lib/bundles.mjs. */
 import { atRates } from '../core/compare'
-import { printBidPdf, printOrderPdf } from '../ui/pdf/printBidPdf'
+import { printBidPdf, printPaperPdf } from '../ui/pdf/printBidPdf'
 import type { HeavyTasks } from './tasks'
 
 export { openArchive } from './archive'
@@ -18,5 +18,5 @@ const buffersOf = (pictures: ReadonlyMap<string, Uint8Array>): Map<string, Buffe
 export const printBid: HeavyTasks['printBid'] = ({ model, pictures, short = false, accepted }) =>
   printBidPdf(model, buffersOf(pictures), { short, ...(accepted ? { accepted } : {}) })
 
-export const printOrder: HeavyTasks['printOrder'] = ({ model, pictures }) =>
-  printOrderPdf(model, buffersOf(pictures))
+export const printPaper: HeavyTasks['printPaper'] = ({ paper, pictures }) =>
+  printPaperPdf(paper, buffersOf(pictures))

@@ -1,8 +1,8 @@
 import type { BidModel } from '../core/bid'
 import type { AcceptedBid } from '../core/bid/acceptedPaper'
+import type { Paper } from '../core/bid/paper'
 import type { AtRates } from '../core/compare'
 import type { EntityOf, JobDocument, Person } from '../core/job'
-import type { OrderModel } from '../core/open'
 import type { PlanAround } from '../core/plan'
 
 /** A bid derived from a job, with what keeps it from being sent and whom it goes to. */
@@ -50,9 +50,9 @@ export type HeavyTasks = {
     /** What of it was accepted, in its place. */
     accepted?: AcceptedBid
   }) => Promise<Uint8Array>
-  /** A change order on paper. */
-  readonly printOrder: (of: {
-    model: OrderModel
+  /** A change order, an invoice or the end of a job on paper. */
+  readonly printPaper: (of: {
+    paper: Paper
     pictures: ReadonlyMap<string, Uint8Array>
   }) => Promise<Uint8Array>
   readonly openArchive: (of: {

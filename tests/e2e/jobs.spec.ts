@@ -81,6 +81,7 @@ function jobHead() {
     hours_since_rain: null,
     present: '',
     house_on: 'left' as const,
+    claim_of: null,
   }
 }
 

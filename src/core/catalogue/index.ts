@@ -3,6 +3,7 @@ export { needOf, NEEDS, type NeedId, type NeedRow } from './methods/needs'
 export { methodName, METHODS, methodOf, lifeOf } from './methods'
 export {
   WARRANTIES,
+  WARRANTY_MONTHS,
   type Advice,
   type Along,
   type Life,
@@ -46,6 +47,8 @@ export {
   LIVED_IN_INSIDE_TIMES,
   LIVED_IN_TIMES,
   REACH,
+  isTask,
+  taskName,
   taskOf,
   TASKS,
   type GearRow,

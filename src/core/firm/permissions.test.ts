@@ -38,12 +38,13 @@ test('every action has a row, and every role stands as the firm said', () => {
   }
 })
 
-const MONEY = ['rates', 'change_order', 'order_answer', 'typed_price']
+const MONEY = ['rates', 'change_order', 'order_answer', 'receipt', 'invoice', 'payment', 'typed_price']
 
 test('kinds of money and settings ask for more than the others', () => {
   const asked = Object.fromEntries(ENTITY_KIND_NAMES.map((kind) => [kind, actionToWrite(kind)]))
   expect(Object.keys(asked).filter((kind) => asked[kind] === 'see-money')).toEqual(MONEY)
   expect(Object.keys(asked).filter((kind) => asked[kind] === 'change-settings')).toEqual(['settings'])
+  expect(Object.keys(asked).filter((kind) => asked[kind] === 'run-the-office')).toEqual(['handover', 'claim'])
 })
 
 test('money is withheld from the roles that do not see it, by kind', () => {

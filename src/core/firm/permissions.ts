@@ -16,10 +16,14 @@ export function may(role: Role, action: Action): boolean {
   return (PERMISSIONS[action] as readonly Role[]).includes(role)
 }
 
+/** Kinds that the firm answers for to the owner: warranties begin with one, and are claimed in the other. */
+const OFFICE: ReadonlySet<EntityKind> = new Set(['handover', 'claim'])
+
 /** What writing an entity of a kind asks for. */
 export function actionToWrite(kind: EntityKind): Action {
   if (ENTITY_KINDS[kind].money) return 'see-money'
-  return kind === 'settings' ? 'change-settings' : 'edit-work'
+  if (kind === 'settings') return 'change-settings'
+  return OFFICE.has(kind) ? 'run-the-office' : 'edit-work'
 }
 
 /** Kinds of entities that a role never gets. */

@@ -1,7 +1,7 @@
 import { DECAYED_WOOD_SCHOOLS } from '../catalogue'
 import { startingRates, startingSettings, TAX_RULES, TAX_WORDS } from '../job'
 import { dollars } from '../measure'
-import { CEILING_MORE } from './rows'
+import { CEILING_MORE, INVOICE_DAYS } from './rows'
 import { byKey, MINE, number, type Kept, type Place, type Shipped, type Takes } from './value'
 
 type SettingField = 'productive_share' | 'productive_share_short_day' | 'factor_cap'
@@ -312,6 +312,14 @@ export function money(): Shipped[] {
       unit: 'of 1',
       shipped: CEILING_MORE,
       takes: number(0, 2),
+    }),
+    byKey({
+      ...common,
+      key: 'price.invoice_days',
+      name: 'an invoice is to be paid within',
+      unit: 'days',
+      shipped: INVOICE_DAYS,
+      takes: number(0, 365),
     }),
     ...payments(),
     tax('rule', {

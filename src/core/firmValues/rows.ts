@@ -12,6 +12,7 @@ import {
   SLOPES,
   taskOf,
   WARRANTIES,
+  WARRANTY_MONTHS,
   type BandRow,
   type GearRow,
   type MethodRow,
@@ -27,6 +28,8 @@ export type ReckonedRows = {
   readonly method: (id: string) => MethodRow | null
   readonly task: (id: string) => TaskRow
   readonly warranty: (of: keyof typeof WARRANTIES) => string
+  /** Months it stands for, at least and at most; null: the firm words it itself and has not said how long it is. */
+  readonly warranty_months: (of: keyof typeof WARRANTIES) => readonly [least: number, most: number] | null
   readonly reach: readonly ReachRow[]
   readonly gear: readonly GearRow[]
   readonly lead_safe_times: number
@@ -42,6 +45,8 @@ export type ReckonedRows = {
   /** Openings larger than this are taken off the surface that paint is bought for. */
   readonly deduct_above_ft2: number
   readonly days: { readonly [K in keyof typeof DAYS]: number }
+  /** Days in which an invoice is to be paid. */
+  readonly invoice_days: number
 }
 
 /** Numbers of a task that a firm may change. */
@@ -54,6 +59,9 @@ export const LIVES = ['life', 'lifeUncured'] as const
 export const DEDUCT_ABOVE_FT2 = 12
 /** What the ceiling of work by the hour lies above what is reckoned. Our judgement: about what a hard day adds. */
 export const CEILING_MORE = 0.25
+
+/** Days in which an invoice is to be paid. Common practice: on receipt to thirty days. */
+export const INVOICE_DAYS = 14
 
 type Values = EntityOf['settings']['values']
 type Own = (key: string, shipped: number) => number
@@ -133,6 +141,11 @@ export function rowsOf({ values }: Pick<EntityOf['settings'], 'values'>): Reckon
       const words = values[`warranty.${of}`]?.value
       return typeof words === 'string' ? words : WARRANTIES[of]
     },
+    warranty_months: (of) => {
+      const months = values[`warranty_months.${of}`]?.value
+      if (typeof months === 'number') return [months, months]
+      return typeof values[`warranty.${of}`]?.value === 'string' ? null : WARRANTY_MONTHS[of]
+    },
     reach: REACH.map((row) => ({ ...row, times: own(`reach.${row.id}`, row.times) })),
     gear: GEAR.map((row) => ({ ...row, times: own(`reach.${row.id}`, row.times) })),
     lead_safe_times: own('factor.lead-safe', LEAD_SAFE_TIMES),
@@ -143,6 +156,7 @@ export function rowsOf({ values }: Pick<EntityOf['settings'], 'values'>): Reckon
     clearances: CLEARANCES.map((row) => withOwnBand(row, own)),
     ladder_serves_ft: own('reach.ladder-serves', LADDER_SERVES_FT),
     ceiling_more: own('price.ceiling_more', CEILING_MORE),
+    invoice_days: own('price.invoice_days', INVOICE_DAYS),
     deduct_above_ft2: own('paint.deduct_above_ft2', DEDUCT_ABOVE_FT2),
     days: {
       day_h: own('days.day_h', DAYS.day_h),

@@ -16,6 +16,7 @@ import {
   SLOPES,
   TASKS,
   WARRANTIES,
+  WARRANTY_MONTHS,
 } from '../catalogue'
 import { hiddenValues } from './hiddenRows'
 import { boards, goods, stock } from './bought'
@@ -166,17 +167,32 @@ const WARRANTY_NAMES: Readonly<Record<keyof typeof WARRANTIES, string>> = {
 }
 
 function warranties(): Shipped[] {
-  return Object.entries(WARRANTIES).map(([id, words]) =>
+  const named = Object.entries(WARRANTIES) as [keyof typeof WARRANTIES, string][]
+  const months = named
+    .filter(([id]) => id !== 'none')
+    .map(([id]) =>
+      byKey({
+        key: `warranty_months.${id}`,
+        group: 'Warranty, as the owner reads it',
+        name: `${WARRANTY_NAMES[id]}: stands at least`,
+        unit: 'months',
+        source: 'common practice',
+        shipped: WARRANTY_MONTHS[id][0],
+        takes: number(0, 600),
+      }),
+    )
+  const words = named.map(([id, words]) =>
     byKey({
       key: `warranty.${id}`,
       group: 'Warranty, as the owner reads it',
-      name: WARRANTY_NAMES[id as keyof typeof WARRANTIES],
+      name: WARRANTY_NAMES[id],
       unit: '',
       source: 'common practice',
       shipped: words,
       takes: { kind: 'words', longest: 400 },
     }),
   )
+  return [...words, ...months]
 }
 
 /** Every value a firm may change, as shipped, in the order a page shows them. */

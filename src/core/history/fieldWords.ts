@@ -1,6 +1,7 @@
 import { methodName } from '../catalogue'
 import { RESPONSE_ANSWERS, TAX_WORDS, type EntityKind } from '../job'
 import { formatLength, type Length } from '../measure'
+import { CLOSED_WORDS } from './closedWords'
 import { f, HIDDEN, type FieldWords } from './field'
 import { OPENED_WORDS } from './openedWords'
 import { PLAN_WORDS } from './planWords'
@@ -53,6 +54,7 @@ export const FIELD_WORDS: Readonly<Record<EntityKind, Readonly<Record<string, Fi
     hours_since_rain: f('hours since rain', say.plain),
     present: f('who was there', say.text),
     house_on: f('house on the', say.choice),
+    claim_of: null,
   },
   house: {
     ...HIDDEN,
@@ -261,6 +263,7 @@ export const FIELD_WORDS: Readonly<Record<EntityKind, Readonly<Record<string, Fi
   },
   ...PLAN_WORDS,
   ...OPENED_WORDS,
+  ...CLOSED_WORDS,
   survey: {
     ...HIDDEN,
     kind: null,

@@ -1,6 +1,7 @@
 import { partName } from '../catalogue'
 import { FEATURE_WORDS, SURVEY_KINDS, type EntityKind, type JobDocument } from '../job'
 import { dayWords } from '../measure'
+import { spellOn } from './closedWords'
 import { causeName, itemName, on, side } from './say'
 
 /** What a thing is called where it is one of many, as far as the job still knows it. */
@@ -60,6 +61,33 @@ export const NOUNS: Readonly<Record<EntityKind, (id: string, job: JobDocument) =
     return found ? `the change order of ${dayWords(found.made_at.slice(0, 10))}` : 'a change order'
   },
   order_answer: () => 'the owner’s word on a change order',
+  work_spell: (id, job) => {
+    const found = job.work_spells.find((each) => each.id === id)
+    return found ? `the time of ${dayWords(found.began_at.slice(0, 10))} on ${spellOn(found, job)}` : 'a time'
+  },
+  bought_good: (id, job) => job.bought_goods.find((each) => each.id === id)?.what || 'something bought',
+  finished_item: (id, job) => {
+    const found = job.finished_items.find((each) => each.id === id)
+    return found ? `that it is done: ${itemName(found.item_id, job)}` : 'that something is done'
+  },
+  handover: () => 'the handing over',
+  follow_up: (id, job) => job.follow_ups.find((each) => each.id === id)?.what || 'something to look at again',
+  claim: (id, job) => {
+    const found = job.claims.find((each) => each.id === id)
+    return found ? `the claim of ${dayWords(found.said_on)}` : 'a claim'
+  },
+  receipt: (id, job) => {
+    const found = job.receipts.find((each) => each.id === id)
+    return found ? `the receipt of ${dayWords(found.on)}` : 'a receipt'
+  },
+  invoice: (id, job) => {
+    const found = job.invoices.find((each) => each.id === id)
+    return found ? `invoice ${found.number}` : 'an invoice'
+  },
+  payment: (id, job) => {
+    const found = job.payments.find((each) => each.id === id)
+    return found ? `the payment of ${dayWords(found.on)}` : 'a payment'
+  },
   judgement: (id, job) => {
     const found = job.judgements.find((each) => each.id === id)
     return found ? `the cause stated: ${causeName(found.cause)}` : 'a cause stated'

@@ -4,6 +4,7 @@ import { ENTITY_KIND_NAMES, ENTITY_KINDS, JOB_VERSION, type EntityKind, type Job
 import { Fact } from './facts'
 import { formatLength } from '../measure'
 import { issuesOf } from './jobFile'
+import { Invoice } from './closed'
 import { ChangeOrder, OrderAnswer } from './opened'
 import { namesIn, namesInFact, unknownNames } from './references'
 import { Id, Instant } from './values'
@@ -97,6 +98,10 @@ const FIXED: Partial<Record<EntityKind, readonly string[]>> = {
   // What was put to an owner, and what he said to it, is never edited: it can be withdrawn.
   change_order: allBut(ChangeOrder.shape),
   order_answer: allBut(OrderAnswer.shape),
+  finished_item: ['item_id'],
+  claim: ['job_id'],
+  // An invoice that went out is taken back, never changed.
+  invoice: allBut(Invoice.shape),
 }
 
 /** Fields of a kind that no edit sets: given at creation, or by the server. */
@@ -176,6 +181,10 @@ function withFreeName(
   }
   if (kind === 'feature') {
     const numbers = job.features.filter((each) => each.side_id === body.side_id).map((each) => each.number)
+    return numbers.includes(body.number as number) ? { ...body, number: Math.max(...numbers) + 1 } : body
+  }
+  if (kind === 'invoice') {
+    const numbers = job.invoices.map((each) => each.number)
     return numbers.includes(body.number as number) ? { ...body, number: Math.max(...numbers) + 1 } : body
   }
   return body

@@ -1,4 +1,5 @@
 import * as z from 'zod'
+import * as closed from './closed'
 import * as entities from './entities'
 import { Fact } from './facts'
 import * as features from './features'
@@ -12,7 +13,7 @@ import * as walk from './walkEntities'
 
 export const JOB_FORMAT = 'detrimus-job'
 /** Raised with every change of shape; `raise` knows the way up from each older one. */
-export const JOB_VERSION = 13
+export const JOB_VERSION = 14
 
 /**
  * Every kind of editable thing: the schema of one, the key it has in the job file, and whether it is one or many.
@@ -45,6 +46,15 @@ export const ENTITY_KINDS = {
   opened_place: { schema: opened.OpenedPlace, key: 'opened_places', many: true, money: false },
   change_order: { schema: opened.ChangeOrder, key: 'change_orders', many: true, money: true },
   order_answer: { schema: opened.OrderAnswer, key: 'order_answers', many: true, money: true },
+  work_spell: { schema: closed.WorkSpell, key: 'work_spells', many: true, money: false },
+  bought_good: { schema: closed.BoughtGood, key: 'bought_goods', many: true, money: false },
+  finished_item: { schema: closed.FinishedItem, key: 'finished_items', many: true, money: false },
+  handover: { schema: closed.Handover, key: 'handover', many: false, money: false },
+  follow_up: { schema: closed.FollowUp, key: 'follow_ups', many: true, money: false },
+  claim: { schema: closed.Claim, key: 'claims', many: true, money: false },
+  receipt: { schema: closed.Receipt, key: 'receipts', many: true, money: true },
+  invoice: { schema: closed.Invoice, key: 'invoices', many: true, money: true },
+  payment: { schema: closed.Payment, key: 'payments', many: true, money: true },
   typed_price: { schema: entities.TypedPrice, key: 'typed_prices', many: true, money: true },
 } as const
 export type EntityKind = keyof typeof ENTITY_KINDS
@@ -81,6 +91,15 @@ export const JobDocument = z.strictObject({
   opened_places: z.array(opened.OpenedPlace),
   change_orders: z.array(opened.ChangeOrder),
   order_answers: z.array(opened.OrderAnswer),
+  work_spells: z.array(closed.WorkSpell),
+  bought_goods: z.array(closed.BoughtGood),
+  finished_items: z.array(closed.FinishedItem),
+  handover: closed.Handover.nullable(),
+  follow_ups: z.array(closed.FollowUp),
+  claims: z.array(closed.Claim),
+  receipts: z.array(closed.Receipt),
+  invoices: z.array(closed.Invoice),
+  payments: z.array(closed.Payment),
   typed_prices: z.array(entities.TypedPrice),
   facts: z.array(Fact),
 })
@@ -117,6 +136,15 @@ export type OpenedPlace = z.infer<typeof opened.OpenedPlace>
 export type OrderLine = z.infer<typeof opened.OrderLine>
 export type ChangeOrder = z.infer<typeof opened.ChangeOrder>
 export type OrderAnswer = z.infer<typeof opened.OrderAnswer>
+export type WorkSpell = z.infer<typeof closed.WorkSpell>
+export type BoughtGood = z.infer<typeof closed.BoughtGood>
+export type FinishedItem = z.infer<typeof closed.FinishedItem>
+export type Handover = z.infer<typeof closed.Handover>
+export type FollowUp = z.infer<typeof closed.FollowUp>
+export type Claim = z.infer<typeof closed.Claim>
+export type Receipt = z.infer<typeof closed.Receipt>
+export type Invoice = z.infer<typeof closed.Invoice>
+export type Payment = z.infer<typeof closed.Payment>
 export type TypedPrice = z.infer<typeof entities.TypedPrice>
 
 export type EntityOf = {
@@ -146,5 +174,14 @@ export type EntityOf = {
   opened_place: OpenedPlace
   change_order: ChangeOrder
   order_answer: OrderAnswer
+  work_spell: WorkSpell
+  bought_good: BoughtGood
+  finished_item: FinishedItem
+  handover: Handover
+  follow_up: FollowUp
+  claim: Claim
+  receipt: Receipt
+  invoice: Invoice
+  payment: Payment
   typed_price: TypedPrice
 }

@@ -34,6 +34,8 @@ export const Job = z.strictObject({
   present: ShortWords,
   /** Which hand the house is on while walking; it decides what *next side* means, never how a wall is drawn. */
   house_on: z.enum(['left', 'right']),
+  /** The job whose work is claimed to have failed, and the claim in it; null: it is no claim. */
+  claim_of: z.strictObject({ job_id: Id, claim_id: Id, title: ShortWords }).nullable(),
 })
 
 export const PersonRole = z.enum(['pays', 'owns', 'lives-there', 'may-permit', 'may-approve', 'reads'])

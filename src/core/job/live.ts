@@ -57,6 +57,15 @@ export function live(job: JobDocument): JobDocument {
     opened_places: keep(job.opened_places),
     change_orders: keep(job.change_orders),
     order_answers: keep(job.order_answers),
+    work_spells: keep(job.work_spells),
+    bought_goods: keep(job.bought_goods),
+    finished_items: keep(job.finished_items),
+    handover: job.handover?.removed ? null : job.handover,
+    follow_ups: keep(job.follow_ups),
+    claims: keep(job.claims),
+    receipts: keep(job.receipts),
+    invoices: keep(job.invoices),
+    payments: keep(job.payments),
     typed_prices: keep(job.typed_prices),
   }
 }

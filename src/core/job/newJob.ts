@@ -1,5 +1,18 @@
 import { JOB_FORMAT, JOB_VERSION, type EntityOf, type JobDocument, type WorkItem } from './document'
 
+/** What a job has before anybody worked on it. */
+const NOTHING_CLOSED = {
+  work_spells: [],
+  bought_goods: [],
+  finished_items: [],
+  handover: null,
+  follow_ups: [],
+  claims: [],
+  receipts: [],
+  invoices: [],
+  payments: [],
+} as const satisfies Partial<JobDocument>
+
 /** A job that has nothing yet but its firm's pinned settings. It is complete: every stage works on it. */
 export function newJob(of: {
   id: string
@@ -27,6 +40,7 @@ export function newJob(of: {
       hours_since_rain: null,
       present: '',
       house_on: 'left',
+      claim_of: null,
     },
     house: null,
     intake: null,
@@ -55,6 +69,7 @@ export function newJob(of: {
     opened_places: [],
     change_orders: [],
     order_answers: [],
+    ...NOTHING_CLOSED,
     typed_prices: [],
     facts: [],
   }
@@ -62,7 +77,7 @@ export function newJob(of: {
 
 /**
  * A job begun from another: whole, with the settings it pins; or only its house, with the firm's settings of today. Nothing that was
- * sent, said, accepted, planned or opened comes with it.
+ * sent, said, accepted, planned, opened or done comes with it.
  */
 export function copiedJob(
   job: JobDocument,
@@ -77,7 +92,14 @@ export function copiedJob(
   if (of.what === 'job') {
     const begun = { plan: null, plan_days: [], plan_marks: [], bookings: [], opened_places: [] }
     const asked = { change_orders: [], order_answers: [] }
-    return { ...job, ...begun, ...asked, id: of.id, job: { ...job.job, title } }
+    return {
+      ...job,
+      ...begun,
+      ...asked,
+      ...NOTHING_CLOSED,
+      id: of.id,
+      job: { ...job.job, title, claim_of: null },
+    }
   }
   const fresh = newJob({
     id: of.id,
@@ -98,9 +120,10 @@ export function copiedJob(
   }
 }
 
-/** The job as a role without money sees it: no rates, no typed prices, nothing that an owner was asked. */
+/** The job as a role without money sees it: no rates, no typed prices, nothing that an owner was asked or has paid. */
 export function withoutMoney(job: JobDocument): JobDocument {
-  return { ...job, rates: null, typed_prices: [], change_orders: [], order_answers: [] }
+  const asked = { change_orders: [], order_answers: [], invoices: [], payments: [] }
+  return { ...job, rates: null, typed_prices: [], receipts: [], ...asked }
 }
 
 /** A piece of our work that says no more than it must: everything else follows from findings, house and catalogue. */

@@ -79,6 +79,8 @@ function asVersion9(file: string): unknown {
     ...['supervision_share', 'warranty_reserve_share', 'card_fee_share'],
     ...['surveys', 'plan', 'plan_days', 'plan_marks', 'bookings'],
     ...['opened_places', 'change_orders', 'order_answers', 'finds'],
+    ...['work_spells', 'bought_goods', 'finished_items', 'handover', 'follow_ups', 'claims'],
+    ...['receipts', 'invoices', 'claim_of'],
   ])
   return JSON.parse(file, (key, value: unknown) => {
     if (
@@ -93,7 +95,13 @@ function asVersion9(file: string): unknown {
   })
 }
 
-const UNOPENED = { opened_places: [], change_orders: [], order_answers: [] }
+const UNCLOSED = {
+  ...{ work_spells: [], bought_goods: [], finished_items: [], handover: null, follow_ups: [], claims: [] },
+  ...{ receipts: [], invoices: [], payments: [] },
+}
+const UNOPENED = { opened_places: [], change_orders: [], order_answers: [], ...UNCLOSED }
+/** Before version 14 no job was a claim on another. */
+const noClaim = (job: object): object => ({ ...job, claim_of: null })
 /** Before version 13 no sum was agreed under which a crew goes on. */
 const withFinds = (rates: object): object => ({ ...rates, finds: { go_on_cents: 0, answer_hours: 24 } })
 const UNPLANNED = { plan: null, plan_days: [], plan_marks: [], bookings: [] }
@@ -111,12 +119,13 @@ test.each([7, 8, 9])('a file of version %i reads as it was', (version) => {
 
 test('a file of version 10 reads as it was, with no survey, its house a house', () => {
   const url = new URL('../../../tests/kept/kelp-row-7.v10.job.json', import.meta.url)
-  const old = JSON.parse(readFileSync(url, 'utf8')) as { house: object; rates: object }
+  const old = JSON.parse(readFileSync(url, 'utf8')) as { house: object; rates: object; job: object }
   const read = readJob(old)
   if (!read.ok) throw new Error(JSON.stringify(read.error))
   expect(JSON.parse(printJobFile(read.value))).toEqual({
     ...old,
     rates: withFinds(old.rates),
+    job: noClaim(old.job),
     house: { ...old.house, kind: 'house' },
     surveys: [],
     ...UNPLANNED,
@@ -127,21 +136,38 @@ test('a file of version 10 reads as it was, with no survey, its house a house', 
 
 test('a file of version 11 reads as it was, with no plan', () => {
   const url = new URL('../../../tests/kept/kelp-row-7.v11.job.json', import.meta.url)
-  const old = JSON.parse(readFileSync(url, 'utf8')) as { rates: object }
+  const old = JSON.parse(readFileSync(url, 'utf8')) as { rates: object; job: object }
   const read = readJob(old)
   if (!read.ok) throw new Error(JSON.stringify(read.error))
   const rates = withFinds(old.rates)
-  const today = { ...old, ...UNPLANNED, ...UNOPENED, rates, version: JOB_VERSION }
+  const job = noClaim(old.job)
+  const today = { ...old, ...UNPLANNED, ...UNOPENED, rates, job, version: JOB_VERSION }
   expect(JSON.parse(printJobFile(read.value))).toEqual(today)
 })
 
 test('a file of version 12 reads as it was, with nothing opened, and no sum under which a crew goes on', () => {
   const url = new URL('../../../tests/kept/kelp-row-7.v12.job.json', import.meta.url)
-  const old = JSON.parse(readFileSync(url, 'utf8')) as { rates: object }
+  const old = JSON.parse(readFileSync(url, 'utf8')) as { rates: object; job: object }
   const read = readJob(old)
   if (!read.ok) throw new Error(JSON.stringify(read.error))
   const rates = withFinds(old.rates)
-  expect(JSON.parse(printJobFile(read.value))).toEqual({ ...old, ...UNOPENED, rates, version: JOB_VERSION })
+  const job = noClaim(old.job)
+  expect(JSON.parse(printJobFile(read.value))).toEqual({
+    ...old,
+    ...UNOPENED,
+    rates,
+    job,
+    version: JOB_VERSION,
+  })
+})
+
+test('a file of version 13 reads as it was, with nothing done or paid, and no claim on another job', () => {
+  const url = new URL('../../../tests/kept/kelp-row-7.v13.job.json', import.meta.url)
+  const old = JSON.parse(readFileSync(url, 'utf8')) as { job: object }
+  const read = readJob(old)
+  if (!read.ok) throw new Error(JSON.stringify(read.error))
+  const today = { ...old, ...UNCLOSED, job: noClaim(old.job), version: JOB_VERSION }
+  expect(JSON.parse(printJobFile(read.value))).toEqual(today)
 })
 
 test('an alternate of one item is one of a list; an edit that says nothing of it leaves it alone', () => {

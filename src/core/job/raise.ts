@@ -138,6 +138,22 @@ export const STEPS: Readonly<Record<number, Step>> = {
     facts: {},
     file: { opened_places: [], change_orders: [], order_answers: [] },
   },
+  // Before version 14 nobody wrote down hours, money or the end of a job, and no job was a claim on another.
+  13: {
+    bodies: { job: { claim_of: null } },
+    facts: {},
+    file: {
+      ...{
+        work_spells: [],
+        bought_goods: [],
+        finished_items: [],
+        handover: null,
+        follow_ups: [],
+        claims: [],
+      },
+      ...{ receipts: [], invoices: [], payments: [] },
+    },
+  },
 }
 
 function isBody(value: unknown): value is Body {

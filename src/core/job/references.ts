@@ -129,6 +129,25 @@ export function namesIn(kind: EntityKind, entity: unknown): Named[] {
           kind: 'change_order',
         },
       ]
+    case 'work_spell': {
+      const { on } = entity as JobDocument['work_spells'][number]
+      return on.kind === 'item' ? [{ at: 'on.item_id', id: on.item_id, kind: 'work_item' }] : []
+    }
+    case 'bought_good':
+      return list('photo_ids', (entity as JobDocument['bought_goods'][number]).photo_ids, 'photo')
+    case 'finished_item':
+    case 'follow_up':
+    case 'receipt': {
+      const { item_id, photo_ids } = entity as JobDocument['receipts'][number]
+      const item: Named[] = item_id === null ? [] : [{ at: 'item_id', id: item_id, kind: 'work_item' }]
+      return [...item, ...list('photo_ids', photo_ids, 'photo')]
+    }
+    case 'claim':
+      return list('item_ids', (entity as JobDocument['claims'][number]).item_ids, 'work_item')
+    case 'payment': {
+      const id = (entity as JobDocument['payments'][number]).invoice_id
+      return id === null ? [] : [{ at: 'invoice_id', id, kind: 'invoice' }]
+    }
     default:
       return []
   }
@@ -174,6 +193,7 @@ function idsOf(job: JobDocument): Record<string, ReadonlySet<string>> {
     finding: ids(job.findings),
     work_item: ids(job.work_items),
     change_order: ids(job.change_orders),
+    invoice: ids(job.invoices),
     fact: ids(job.facts),
   }
 }

@@ -1,4 +1,5 @@
 export { dayWords } from './dayWords'
+export { dayIn } from './dayIn'
 export { momentWords } from './momentWords'
 export { afterOfficeDays, dayAfter, daysBetween, weekday } from './days'
 export {

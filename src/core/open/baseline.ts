@@ -1,6 +1,7 @@
 import * as z from 'zod'
 import type { BidModel } from '../bid'
 import { chosenTotal, type Choice } from '../bid/choose'
+import { Payments } from '../job/settings'
 import { CentsValue, Day, Id, ShortWords } from '../job/values'
 import type { Cents } from '../measure'
 
@@ -30,6 +31,8 @@ export const Baseline = z.object({
       allowance: AllowanceBasis.nullable(),
     }),
   ),
+  /** When money is due, as the bid has it. */
+  payments: Payments,
   /** What of the bid he left out. */
   left: z.array(Id),
   finds: z.array(
@@ -86,6 +89,7 @@ export function baselineOf(
     tax_rate: model.choosing.tax_rate,
     items: [...items, ...taken],
     left: [...of.choice.left],
+    payments: model.payments,
     finds: model.finds,
     go_on: model.go_on,
   }

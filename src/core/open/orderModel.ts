@@ -1,5 +1,6 @@
 import * as z from 'zod'
 import type { BidBlock, BidSection } from '../bid/bidBlock'
+import type { Paper } from '../bid/paper'
 import { cents } from '../bid/workBlocks'
 import { ORDER_SAYS } from '../catalogue/sentences/orders'
 import type { ChangeOrder } from '../job'
@@ -178,6 +179,18 @@ export function orderSections(model: OrderModel, signed: OrderSigned | null = nu
     ),
     ...section('The firm', words(firm.licence, 'quiet'), false),
   ]
+}
+
+/** A change order on paper. */
+export function orderPaper(model: OrderModel): Paper {
+  const title = ORDER_SAYS.title(model.number, model.bid.number)
+  return {
+    title: `${title}: ${model.title}`,
+    author: model.firm.name,
+    foot: `${model.firm.name} · ${title} · ${dayWords(model.made_on)}`,
+    size: 'letter',
+    sections: orderSections(model),
+  }
 }
 
 /** The frozen model of an order, of what was put to the owner and of the job’s front page. */

@@ -152,7 +152,13 @@ export function cannotBeBought(item_id: string, cut: CutPlan): string[] {
   )
 }
 
-export type Costed = { readonly item: ItemTakeoff; readonly direct: Figure; readonly material: Cents }
+export type Costed = {
+  readonly item: ItemTakeoff
+  readonly direct: Figure
+  readonly material: Cents
+  /** What is paid to others for it: material, hire, trades. */
+  readonly bought: Cents
+}
 
 /** Direct cost of an item: its labour, its material with the tax paid on it, what is hired and who else comes, and its share of what is paid once. */
 export function costItem(
@@ -203,5 +209,6 @@ export function costItem(
     item,
     direct: sumOf('Direct cost', 'labour + material + its share', parts),
     material: centsOf(material),
+    bought: (centsOf(material) + comes.reduce((sum, each) => sum + centsOf(each), 0)) as Cents,
   }
 }

@@ -32,6 +32,8 @@ export type PriceLine = {
   readonly item_id: string
   /** Labour, material, hire, trades and its share of what is paid once. */
   readonly direct_cents: Cents
+  /** Of that, what is paid to others: material, hire, trades. */
+  readonly bought_cents: Cents
   readonly computed_cents: Cents
   /** Its part in raising the job to the minimum per visit. */
   readonly minimum_share_cents: Cents
@@ -140,7 +142,7 @@ function lineOf(
     typed: ReadonlyMap<string, Cents>
   },
 ): PriceLine {
-  const { direct, item: taken } = of.reckoned.costed[index]!
+  const { direct, bought, item: taken } = of.reckoned.costed[index]!
   const sold = of.reckoned.computed[index]!
   const minimum_share_cents = of.minimumShares[index]!
   const { basis } = item.item
@@ -164,6 +166,7 @@ function lineOf(
   return {
     item_id: item.id,
     direct_cents: centsOf(direct),
+    bought_cents: bought,
     computed_cents: reached,
     minimum_share_cents,
     typed_cents: said,

@@ -8,6 +8,8 @@ export type Entry = {
   readonly on: string
   /** Last day, where it lasts longer than one. */
   readonly until?: string
+  /** Again every so many months, for ever; absent: once. */
+  readonly every_months?: number
   readonly title: string
   readonly notes: string
 }
@@ -26,7 +28,7 @@ export function calendarFile(
   const calendar = new ICAL.Component(['vcalendar', [], []])
   calendar.updatePropertyWithValue('prodid', `-//Detrimus//${of.what}//EN`)
   calendar.updatePropertyWithValue('version', '2.0')
-  for (const { id, on, until, title, notes } of entries) {
+  for (const { id, on, until, every_months, title, notes } of entries) {
     const component = new ICAL.Component('vevent')
     const event = new ICAL.Event(component)
     event.uid = `${id}@detrimus.invalid`
@@ -34,6 +36,10 @@ export function calendarFile(
     event.description = notes
     event.startDate = ICAL.Time.fromDateString(on)
     event.endDate = ICAL.Time.fromDateString(dayAfter(until ?? on, 1))
+    if (every_months !== undefined) {
+      const again = ICAL.Recur.fromData({ freq: 'MONTHLY', interval: every_months })
+      component.updatePropertyWithValue('rrule', again)
+    }
     component.updatePropertyWithValue('dtstamp', ICAL.Time.fromJSDate(of.made, true))
     calendar.addSubcomponent(component)
   }

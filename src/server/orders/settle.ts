@@ -3,7 +3,7 @@ import canonicalize from 'canonicalize'
 import { randomBytes, randomUUID } from 'node:crypto'
 import type { ChangeOrder, JobDocument, OrderAnswer, Person } from '../../core/job'
 import { formatCents, type Cents } from '../../core/measure'
-import { addsOf, leavesOf, orderModel, withinAgreed, type Baseline, type OrderModel } from '../../core/open'
+import { addsOf, leavesOf, orderModel, orderPaper, withinAgreed, type Baseline, type OrderModel } from '../../core/open'
 import { findBlob } from '../../db/queries/blobs'
 import { insertMail } from '../../db/queries/bids'
 import { findJob } from '../../db/queries/jobs'
@@ -39,7 +39,8 @@ const DAY_MS = 86_400_000
 const PICTURES_WAIT_MS = 15 * 60_000
 
 export type PrintOrder = (model: OrderModel, pictures: ReadonlyMap<string, Uint8Array>) => Promise<Uint8Array>
-const printInThread: PrintOrder = (model, pictures) => inThread('printOrder', { model, pictures })
+const printInThread: PrintOrder = (model, pictures) => 
+  inThread('printPaper', { paper: orderPaper(model), pictures })
 
 type Seen = {
   readonly job: JobDocument

@@ -1,7 +1,7 @@
 import { Document, Image, Page, Path, renderToBuffer, Svg, Text, View } from '@react-pdf/renderer'
 import { acceptedSections, type AcceptedBid } from '../../core/bid/acceptedPaper'
 import { sectionsOf, type BidBlock, type BidModel, type BidPicture } from '../../core/bid'
-import { orderSections, type OrderModel } from '../../core/open'
+import type { Paper } from '../../core/bid/paper'
 import { dayWords } from '../../core/measure'
 import { MarksPdf } from './MarksPdf'
 import { INK, registerFonts, RULE, styles, Words } from './paper'
@@ -310,26 +310,25 @@ function Foot({ says }: { says: string }) {
   )
 }
 
-/** A change order as PDF, on the server. */
-export function printOrderPdf(model: OrderModel, pictures: ReadonlyMap<string, Buffer>): Promise<Buffer> {
+const SIZES = { letter: 'LETTER', a4: 'A4' } as const
+
+/** A short paper as PDF, on the server: a change order, an invoice, the end of a job. */
+export function printPaperPdf(paper: Paper, pictures: ReadonlyMap<string, Buffer>): Promise<Buffer> {
   registerFonts()
-  const title = `Change order ${model.number} to bid ${model.bid.number}`
   return renderToBuffer(
-    <Document title={`${title}: ${model.title}`} author={model.firm.name} language="en">
-      <Page size="LETTER" style={styles.page}>
-        {orderSections(model).flatMap(({ name, headed, blocks }) => [
+    <Document title={paper.title} author={paper.author} language="en">
+      <Page size={SIZES[paper.size]} style={styles.page}>
+        {paper.sections.flatMap(({ name, headed, blocks }) => [
           ...headOf(name, headed, blocks),
           ...blocks.map((block, index) => (
             <Block key={`${name} ${index}`} block={block} pictures={pictures} />
           )),
         ])}
-        <Foot says={`${model.firm.name} · ${title} · ${dayWords(model.made_on)}`} />
+        <Foot says={paper.foot} />
       </Page>
     </Document>,
   )
 }
-
-const SIZES = { letter: 'LETTER', a4: 'A4' } as const
 
 type Form = { readonly short?: boolean; readonly accepted?: AcceptedBid }
 

@@ -1,8 +1,4 @@
+import { dayIn } from '../../core/measure/dayIn'
+
 /** Today in a time zone, for the date on a bid's preview. */
-export function today(timeZone: string): string {
-  try {
-    return new Intl.DateTimeFormat('en-CA', { timeZone, dateStyle: 'short' }).format(new Date())
-  } catch {
-    return new Date().toISOString().slice(0, 10)
-  }
-}
+export const today = (timeZone: string): string => dayIn(timeZone, new Date())

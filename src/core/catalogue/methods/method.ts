@@ -189,6 +189,21 @@ export const WARRANTIES = {
   none: 'none',
 } as const
 
+/**
+ * Months each class stands for, at least and at most, as its words say; where they say no time, our judgement. Counted from the day the
+ * work is handed over.
+ */
+export const WARRANTY_MONTHS: Readonly<Record<keyof typeof WARRANTIES, readonly [number, number]>> = {
+  A: [24, 60],
+  B: [24, 36],
+  C: [12, 12],
+  D: [0, 3],
+  E: [12, 60],
+  F: [12, 24],
+  G: [12, 12],
+  none: [0, 0],
+}
+
 /** Rust goes on, and what moves opens again, under whatever is put over it. */
 export const RUST_OR_MOVING = [
   'rust-or-holes-on-cover',

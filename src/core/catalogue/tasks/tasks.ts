@@ -236,6 +236,14 @@ export function taskOf(id: string): TaskRow {
   return row
 }
 
+/** Whether the catalogue knows a task. */
+export const isTask = (id: string): boolean => ROWS.has(id)
+
+/** What a task is called; one that this program no longer knows by its id. */
+export function taskName(id: string): string {
+  return id === 'own' ? 'Own work' : (ROWS.get(id)?.name ?? id.replaceAll('-', ' '))
+}
+
 /** How a height is reached: what it multiplies, and the gear it takes. */
 export type ReachRow = Row & {
   readonly upTo_ft: number

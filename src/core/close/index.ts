@@ -1,0 +1,17 @@
+export { accountOf, nextInvoice, soldOf, type Account, type InvoiceDraft, type InvoiceFace } from './account'
+export { productiveEvidence, taskEvidence, weightOf, type TaskEvidence } from './evidence'
+export { handoverDays, handoverModel, handoverPaper, HandoverModel } from './handover'
+export { BOOK_COLUMNS, bookRows, invoicePaper, type BookRow } from './invoicePaper'
+export { earnedByJob, earnedByKind, type JobEarned, type KindEarned } from './lookBack'
+export { JobRecord, recordOf } from './record'
+export { hoursOfSpell, spentOn, type Doubt, type Spent } from './spent'
+export { finishedOf, tallyOf, type ItemTally, type Tally, type Verdict } from './tally'
+export {
+  claimFits,
+  monthsAfter,
+  offeredLooks,
+  upkeepOf,
+  warrantyOf,
+  type ItemWarranty,
+  type Upkeep,
+} from './warranty'
