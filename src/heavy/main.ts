@@ -5,6 +5,7 @@ import type { HeavyTasks } from './tasks'
 
 export { openArchive } from './archive'
 export { deriveBid } from './deriveBid'
+export { handoverOf, recordJob } from './closeJob'
 export { planDays } from './planDays'
 export { reckonJob } from './reckonJob'
 

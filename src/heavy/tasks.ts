@@ -3,7 +3,10 @@ import type { AcceptedBid } from '../core/bid/acceptedPaper'
 import type { Paper } from '../core/bid/paper'
 import type { AtRates } from '../core/compare'
 import type { EntityOf, JobDocument, Person } from '../core/job'
+import type { HandoverModel, JobRecord } from '../core/close'
+import type { Baseline, OrderFace } from '../core/open'
 import type { PlanAround } from '../core/plan'
+import type { AcceptedChoice } from '../core/plan/accepted'
 
 /** A bid derived from a job, with what keeps it from being sent and whom it goes to. */
 export type DerivedBid = {
@@ -55,6 +58,21 @@ export type HeavyTasks = {
     paper: Paper
     pictures: ReadonlyMap<string, Uint8Array>
   }) => Promise<Uint8Array>
+  /** What a job took beside what had been reckoned. */
+  readonly recordJob: (of: {
+    job: JobDocument
+    today: string
+    now: Date
+    accepted: AcceptedChoice | null
+    baseline: Baseline | null
+    faces: readonly OrderFace[]
+  }) => JobRecord
+  /** The end of a job, of the work that was agreed to; null: it was not handed over. */
+  readonly handoverOf: (of: {
+    job: JobDocument
+    today: string
+    accepted: AcceptedChoice | null
+  }) => HandoverModel | null
   readonly openArchive: (of: {
     bytes: Uint8Array
     jobFile: string

@@ -72,7 +72,7 @@ export function routeOf(url: string): string {
   const known = new Set(
     [
       'api jobs changes bids pdf file history photos import template uploads clips links revoke owner accept ask thread draft picture words firm weights rates calendar',
-      'people invitations logo months join auth sign-in email sign-out two-factor me sessions ready health outbox handbook devices account walk trace scope cut price plan bid forecast around orders answer open o',
+      'people invitations logo months join auth sign-in email sign-out two-factor me sessions ready health outbox handbook devices account walk trace scope cut price plan bid forecast around orders answer open o close handover invoices books look-back',
     ].flatMap((words) => words.split(' ')),
   )
   return path

@@ -18,12 +18,12 @@ import {
   type PlannedRow,
 } from '../db/queries/calendar'
 import { findJob, findTimeZone } from '../db/queries/jobs'
-import { withTx } from '../db/tx'
+import { withTx, type Tx } from '../db/tx'
 import { todayIn } from './days'
 import { context } from './context'
 import { mustBeAllowed, type Member } from './http'
 import { loadState } from './jobs/store'
-import { choiceIn, ordersIn } from './orders/read'
+import { choiceIn, ordersIn, type JobOrders } from './orders/read'
 import { Refused } from './problem'
 import { inThread } from './threads'
 
@@ -128,15 +128,22 @@ async function reckonDays(
   return { ...days, days: [...days.days] }
 }
 
+/** What was agreed of a job: the work by its ids, the accepted bid, and its change orders. */
+export type Agreed = JobOrders & { readonly accepted: AroundAnswer['accepted'] }
+
+export async function agreedIn(tx: Tx, jobId: string): Promise<Agreed> {
+  const orders = await ordersIn(tx, jobId, await findTimeZone(tx, jobId))
+  return { ...orders, accepted: acceptedIn(await findAcceptedWork(tx, jobId), orders.faces) }
+}
+
 /** What a job's plan stands on besides the job: the days other jobs have of its crews, the firm's days off, what its owner accepted. */
 export async function readAround(member: Member, jobId: string): Promise<AroundAnswer> {
   const { pool } = await context()
-  const { calendar, choice, orders } = await withTx(pool, member.companyId, async (tx) => {
+  const { calendar, agreed } = await withTx(pool, member.companyId, async (tx) => {
     if (!(await findJob(tx, jobId, { lock: false }))) throw new Refused({ kind: 'not-found', what: 'job' })
     return {
       calendar: calendarIn(await findCalendar(tx)),
-      choice: await findAcceptedWork(tx, jobId),
-      orders: await ordersIn(tx, jobId, await findTimeZone(tx, jobId)),
+      agreed: await agreedIn(tx, jobId),
     }
   })
   const before = await reckonChain(member, calendar, jobId)
@@ -145,10 +152,10 @@ export async function readAround(member: Member, jobId: string): Promise<AroundA
       days.days.map((each) => ({ ...each, job: row.title || row.address || 'a job' })),
     ),
     off: calendar.off,
-    accepted: acceptedIn(choice, orders.faces),
+    accepted: agreed.accepted,
     crews: calendar.crews,
-    orders: [...orders.faces],
-    ...(may(member.role, 'see-money') ? { baseline: orders.baseline } : {}),
+    orders: [...agreed.faces],
+    ...(may(member.role, 'see-money') ? { baseline: agreed.baseline } : {}),
   }
 }
 

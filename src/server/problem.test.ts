@@ -28,6 +28,8 @@ const EACH: readonly (readonly [ServerError, number])[] = [
   [{ kind: 'bid-superseded' }, 409],
   [{ kind: 'bid-differs' }, 409],
   [{ kind: 'order-withdrawn' }, 409],
+  [{ kind: 'not-handed-over' }, 409],
+  [{ kind: 'nothing-accepted' }, 409],
   [{ kind: 'busy' }, 503],
   [{ kind: 'wrong-origin' }, 403],
   [{ kind: 'wrong-sign-in' }, 401],

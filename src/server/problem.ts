@@ -31,6 +31,8 @@ export type ServerError =
   | { readonly kind: 'last-owner' }
   | { readonly kind: 'bid-differs' }
   | { readonly kind: 'order-withdrawn' }
+  | { readonly kind: 'not-handed-over' }
+  | { readonly kind: 'nothing-accepted' }
   | { readonly kind: 'choice-differs' }
   | { readonly kind: 'too-many-questions' }
   | { readonly kind: 'settings-changed' }
@@ -77,6 +79,8 @@ const STATUS: Readonly<Record<ServerError['kind'], number>> = {
   'last-owner': 409,
   'bid-differs': 409,
   'order-withdrawn': 409,
+  'not-handed-over': 409,
+  'nothing-accepted': 409,
   'choice-differs': 409,
   'too-many-questions': 429,
   'settings-changed': 409,
@@ -187,6 +191,10 @@ export function problemWords(error: ServerError): string {
       return 'So many questions are better asked on the telephone: the firm has them all. Call them.'
     case 'order-withdrawn':
       return 'This change order was withdrawn by the firm. Nothing of it is done; ask them if you expected it.'
+    case 'not-handed-over':
+      return 'Nobody said yet that the work is handed over. Say the day first, under Close; then it can be printed and sent.'
+    case 'nothing-accepted':
+      return 'No bid of this job is accepted, so nobody is to be asked or told anything. Have it accepted first, under Bid.'
     case 'bid-differs':
       return 'The bid shown is not the one on file. Reload the page and read it again.'
     default:

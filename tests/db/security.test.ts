@@ -9,6 +9,8 @@ import { tokenHash } from '../../src/server/bids/seal'
 import { acceptBid, askFirm, readOwnerBid } from '../../src/server/bids/ownerBid'
 import { FIRM_CALENDAR } from '../../demo/people'
 import { keepCalendar, readPlannedJobs } from '../../src/server/calendar'
+import { sendHandover } from '../../src/server/close/handover'
+import { readLookBack } from '../../src/server/close/lookBack'
 import { applyChanges } from '../../src/server/jobs/applyChanges'
 import { settleOrders } from '../../src/server/orders/settle'
 import { takePart } from '../../src/server/photos/uploads'
@@ -42,6 +44,7 @@ const TABLES = [
   'company_kit',
   'company_word',
   'firm_calendar',
+  'handover',
   'invitation',
   'job',
   'job_change',
@@ -49,6 +52,7 @@ const TABLES = [
   'job_fact',
   'job_planned',
   'job_reckoned',
+  'job_record',
   'job_standing',
   'mail',
   'order_answer',
@@ -145,6 +149,14 @@ beforeAll(async () => {
     ],
   })
   await settleOrders(first, jobId, { print: smallPdf })
+  await applyChanges(first, jobId, {
+    known: 0,
+    changes: [
+      createEntity('handover', { id: 'handover', removed: false, on: '2026-06-30', by: 'Dov', words: '' }),
+    ],
+  })
+  await sendHandover(first, jobId)
+  await readLookBack(first)
   await askFirm(token, { id: randomUUID(), name: 'Orla Fennimore', about: null, words: 'When?' })
 })
 afterAll(closePools)
@@ -195,6 +207,8 @@ test.each([
   [`update app.bid set snapshot = '{}'`, 'permission denied'],
   [`update app.bid set total_cents = 1`, 'permission denied'],
   [`delete from app.bid`, 'permission denied'],
+  [`update app.handover set snapshot = '{}'`, 'permission denied'],
+  [`delete from app.handover`, 'permission denied'],
   [
     `insert into app.owner_view (company_id, link_id) select company_id, id from app.owner_link`,
     'permission denied',
@@ -248,6 +262,7 @@ test('the owner’s link sees its own bid and nothing else of the firm', async (
     company_kit: 0,
     company_word: 0,
     firm_calendar: 0,
+    handover: 1,
     invitation: 0,
     job: 0,
     job_change: 0,
@@ -255,6 +270,7 @@ test('the owner’s link sees its own bid and nothing else of the firm', async (
     job_fact: 0,
     job_planned: 0,
     job_reckoned: 0,
+    job_record: 0,
     job_standing: 0,
     mail: 0,
     order_answer: 1,

@@ -2,7 +2,13 @@ import { randomUUID } from 'node:crypto'
 import pg from 'pg'
 import { alderHouse } from '../../demo/alderHouse'
 import { FIRM } from '../../demo/build'
-import { JOB_VERSION, startingRates, startingSettings, type Change } from '../../src/core/job'
+import {
+  JOB_VERSION,
+  startingRates,
+  startingSettings,
+  type Change,
+  type EntityKind,
+} from '../../src/core/job'
 import { insertCompany, insertEdition } from '../../src/db/queries/company'
 import { makePool } from '../../src/db/pool'
 import { withTx } from '../../src/db/tx'
@@ -71,8 +77,8 @@ export const asRole = (member: Member, role: Member['role']): Member => ({
 })
 
 /** The main demo job, taken in for a firm. */
-export function takeAlderHouse(member: Member): Promise<string> {
-  return importJob(member, Buffer.from(printJobFile(alderHouse())))
+export function takeAlderHouse(member: Member, as: string | null = null): Promise<string> {
+  return importJob(member, Buffer.from(printJobFile(alderHouse())), as)
 }
 
 /** Sends the bid of a job as a small PDF; gives back its id and the owner's token. */
@@ -96,7 +102,7 @@ export async function whole(stream: ReadableStream<Uint8Array>): Promise<Buffer>
 
 let made = 0
 export function setField(of: {
-  kind: 'side' | 'job' | 'finding' | 'rates' | 'typed_price' | 'settings' | 'change_order'
+  kind: EntityKind
   id: string
   base?: number
   fields: Record<string, unknown>
@@ -116,8 +122,8 @@ export function setField(of: {
 }
 
 export function createEntity(
-  kind: 'finding' | 'typed_price' | 'photo' | 'clip' | 'opened_place' | 'change_order' | 'order_answer',
-  body: { id: string },
+  kind: EntityKind,
+  body: { readonly id: string; readonly [field: string]: unknown },
 ): Change {
   made += 1
   return {

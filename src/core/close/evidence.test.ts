@@ -5,7 +5,7 @@ import type { Cents } from '../measure'
 import { derive } from '../pipeline'
 import { studentHalf, taskEvidence, weightOf } from './evidence'
 import { earnedByJob, earnedByKind } from './lookBack'
-import type { JobRecord } from './record'
+import type { JobRecord } from './jobRecord'
 
 const TODAY = '2026-05-04'
 const derived = derive(DEMO_JOBS['kelp-row-7'](), TODAY)
@@ -27,6 +27,7 @@ describe('what closed jobs say of a task', () => {
       },
     ],
     kinds: [],
+    opened: [],
     ...{ estimate_h: 10, paid_estimate_h: 12, work_h: 10, paid_h: 12, along_h: 2, productive_estimate: 0.8 },
     ...{
       visits_estimate: 1,
@@ -102,7 +103,7 @@ describe('what closed jobs say of a task', () => {
 
 describe('looking back', () => {
   const record = (id: string, of: Partial<JobRecord>): JobRecord => ({
-    ...{ job_id: id, title: id, closed_on: TODAY, tasks: [], kinds: [] },
+    ...{ job_id: id, title: id, closed_on: TODAY, tasks: [], kinds: [], opened: [] },
     ...{ estimate_h: 20, paid_estimate_h: 25, work_h: 24, paid_h: 30, along_h: 6, productive_estimate: 0.8 },
     ...{
       visits_estimate: 1,

@@ -1,6 +1,6 @@
 import { TASK_FIELDS, type ReckonedRows } from '../firmValues/rows'
 import { isTask, taskName } from '../catalogue'
-import type { JobRecord } from './record'
+import type { JobRecord } from './jobRecord'
 
 /**
  * One-sided 10 % points of Student's t, by degrees of freedom: half of an 80 % range. Source: published tables (Student, 1908; any book

@@ -3,7 +3,8 @@ export { productiveEvidence, taskEvidence, weightOf, type TaskEvidence } from '.
 export { handoverDays, handoverModel, handoverPaper, HandoverModel } from './handover'
 export { BOOK_COLUMNS, bookRows, invoicePaper, type BookRow } from './invoicePaper'
 export { earnedByJob, earnedByKind, type JobEarned, type KindEarned } from './lookBack'
-export { JobRecord, recordOf } from './record'
+export { JobRecord } from './jobRecord'
+export { recordOf } from './record'
 export { hoursOfSpell, spentOn, type Doubt, type Spent } from './spent'
 export { finishedOf, tallyOf, type ItemTally, type Tally, type Verdict } from './tally'
 export {

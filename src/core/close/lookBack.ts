@@ -1,5 +1,5 @@
 import type { Cents } from '../measure'
-import type { JobRecord } from './record'
+import type { JobRecord } from './jobRecord'
 
 /** What a firm earned with one kind of work, over the jobs it has closed. */
 export type KindEarned = {
@@ -45,7 +45,8 @@ const realised = (of: JobRecord): number =>
  * times what the job’s receipts came to against what was reckoned: a receipt names no kind.
  */
 export function earnedByKind(records: readonly JobRecord[]): readonly KindEarned[] {
-  const kinds = new Map<string, KindEarned & { readonly seen: ReadonlySet<string> }>()
+  const kinds = new Map<string, KindEarned>()
+  const seen = new Map<string, Set<string>>()
   for (const record of records) {
     const paidForWork = record.work_h > 0 ? record.paid_h / record.work_h : 1
     for (const each of record.kinds) {
@@ -54,12 +55,12 @@ export function earnedByKind(records: readonly JobRecord[]): readonly KindEarned
       const earned =
         (held?.earned_cents ?? 0) + each.sold_cents - Math.round(each.bought_cents * realised(record))
       const paid_h = (held?.paid_h ?? 0) + each.spent_h * paidForWork
-      const seen = new Set([...(held?.seen ?? []), record.job_id])
+      const jobs = (seen.get(each.method) ?? new Set<string>()).add(record.job_id)
+      seen.set(each.method, jobs)
       kinds.set(each.method, {
         method: each.method,
         name: each.name,
-        seen,
-        jobs: seen.size,
+        jobs: jobs.size,
         items: (held?.items ?? 0) + each.items,
         estimate_h: (held?.estimate_h ?? 0) + each.estimate_h,
         spent_h: (held?.spent_h ?? 0) + each.spent_h,
@@ -70,7 +71,6 @@ export function earnedByKind(records: readonly JobRecord[]): readonly KindEarned
     }
   }
   return [...kinds.values()]
-    .map(({ seen: _, ...kind }) => kind)
     .toSorted((a, b) => b.paid_h - a.paid_h || a.name.localeCompare(b.name))
 }
 

@@ -1,6 +1,4 @@
-import * as z from 'zod'
 import type { JobDocument } from '../job'
-import { CentsValue, Day, Id } from '../job/values'
 import { rowsOf } from '../firmValues/rows'
 import { isTask, methodName } from '../catalogue'
 import type { Cents } from '../measure'
@@ -9,54 +7,8 @@ import { runningTotal, type Order } from '../open/orders'
 import type { Baseline } from '../open/baseline'
 import { hundredths } from '../takeoff/hours'
 import { soldOf } from './account'
+import type { JobRecord } from './jobRecord'
 import type { ItemTally, Tally } from './tally'
-
-const Hours = z.number().min(0)
-
-/** What one job says to the next: its hours and its money, reckoned and real. Only finished work with hours is in it. */
-export const JobRecord = z.object({
-  job_id: Id,
-  title: z.string(),
-  /** When it was handed over; null: the office closed it without. */
-  closed_on: Day.nullable(),
-  tasks: z.array(
-    z.object({
-      task: z.string(),
-      estimate_h: Hours,
-      spent_h: Hours,
-      /** Of what was spent, hours of which only the item was said. */
-      unsaid_h: Hours,
-      /** The typical hours of the row that it was reckoned with. */
-      typical_then: Hours,
-    }),
-  ),
-  kinds: z.array(
-    z.object({
-      method: z.string(),
-      name: z.string(),
-      items: z.int(),
-      estimate_h: Hours,
-      spent_h: Hours,
-      /** Null: nothing was agreed for it, or whoever reads sees no money. */
-      sold_cents: CentsValue.nullable(),
-      bought_cents: CentsValue.nullable(),
-    }),
-  ),
-  estimate_h: Hours,
-  paid_estimate_h: Hours,
-  work_h: Hours,
-  paid_h: Hours,
-  along_h: Hours,
-  productive_estimate: z.number(),
-  visits_estimate: z.int(),
-  days: z.int(),
-  /** Before tax; null: nothing was accepted. */
-  agreed_cents: CentsValue.nullable(),
-  receipts_cents: z.record(z.string(), CentsValue),
-  bought_estimate_cents: CentsValue.nullable(),
-  hour_cents: CentsValue.nullable(),
-})
-export type JobRecord = z.infer<typeof JobRecord>
 
 /** Hours of an item without a task, on its tasks by what they were reckoned at. */
 function spread(item: ItemTally): { task: string; estimate: number; spent: number; unsaid: number }[] {
@@ -131,6 +83,7 @@ export function recordOf(of: {
     closed_on: job.handover?.removed === false ? job.handover.on : null,
     tasks: [...tasks.values()],
     kinds: [...kinds.values()],
+    opened: job.opened_places.filter(({ removed }) => !removed).map(({ guess, found }) => ({ guess, found })),
     estimate_h: tally.work.estimate.typical,
     paid_estimate_h: tally.paid.estimate_h,
     work_h: spent.work_h,

@@ -4,6 +4,7 @@
  */
 import * as z from 'zod'
 import { ENTITY_KINDS, ENTITY_KIND_NAMES, Fact, readJob, Rates, Settings, type JobDocument } from '../job'
+import { JobRecord } from '../close/jobRecord'
 import { FirmFace } from './requests'
 import { ACTIONS, ROLES, type Action } from '../firm'
 
@@ -265,3 +266,25 @@ export const MonthsAnswer = z.object({
   ),
 })
 export type MonthsAnswer = z.infer<typeof MonthsAnswer>
+
+/** What the firm’s closed jobs say, and which bids were lost. There is money in it. */
+export const LookBackAnswer = z.object({
+  records: z.array(JobRecord),
+  /** Closed jobs that are not reckoned yet: asked again, the next come. */
+  left: Count,
+  lost: z.array(
+    z.object({
+      id: z.string(),
+      title: z.string(),
+      cents: z.int().nullable(),
+      on: z.string(),
+      why: z.string(),
+    }),
+  ),
+  /** The firm’s values of today, beside which the records are read. */
+  edition: Count,
+  values: Settings.shape.values,
+})
+export type LookBackAnswer = z.infer<typeof LookBackAnswer>
+
+export const HandedOverAnswer = z.object({ sent_at: Moment })

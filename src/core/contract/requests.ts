@@ -1,7 +1,8 @@
 import * as z from 'zod'
-import { Change, Id, JOB_VERSION, raiseChange, Settings } from '../job'
+import { Change, Id, JOB_VERSION, raiseChange, Settings, Words } from '../job'
 import { ROLES } from '../firm'
 import { FirmKit } from '../scope/firmKit'
+import { LOST_WHYS } from '../office/lost'
 import { LearntWord } from '../shorthand/word'
 
 /** What the client asks of the server: one schema each, held to on both sides. */
@@ -22,14 +23,24 @@ export type NewJobRequest = z.infer<typeof NewJobRequest>
 export const JobOfficeRequest = z.strictObject({
   archived: z.boolean().optional(),
   standing: z
-    .strictObject({ state: z.enum(['scheduled', 'closed', 'declined']), on: z.iso.date() })
+    .strictObject({
+      state: z.enum(['scheduled', 'closed', 'declined']),
+      on: z.iso.date(),
+      /** Why the owner said no; one of the firm’s words for it, or nothing. */
+      why: z.enum(LOST_WHYS).optional(),
+    })
     .nullable()
     .optional(),
 })
 export type JobOfficeRequest = z.infer<typeof JobOfficeRequest>
 
 /** A job begun from another: all of it, or the house alone. `id` is the sender's: asked twice, it is one job. */
-export const CopyJobRequest = z.strictObject({ id: Id, what: z.enum(['job', 'house']) })
+export const CopyJobRequest = z.strictObject({
+  id: Id,
+  what: z.enum(['job', 'house']),
+  /** The claim that the new job looks into; absent: it is no claim. */
+  claim: z.strictObject({ claim_id: Id, words: Words }).optional(),
+})
 export type CopyJobRequest = z.infer<typeof CopyJobRequest>
 
 /** A batch of edits, and the sequence up to which its sender knows the job. */

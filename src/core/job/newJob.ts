@@ -86,9 +86,13 @@ export function copiedJob(
     what: 'job' | 'house'
     settings: EntityOf['settings']
     rates: EntityOf['rates'] | null
+    /** What its owner says that failed, where the new job looks into that. */
+    claim?: { readonly claim_id: string; readonly words: string } | null
   },
 ): JobDocument {
-  const title = `${job.job.title || 'Untitled job'} (copy)`.slice(0, 200)
+  const claim = of.claim ?? null
+  const named = job.job.title || 'Untitled job'
+  const title = `${named} (${claim ? 'claim' : 'copy'})`.slice(0, 200)
   if (of.what === 'job') {
     const begun = { plan: null, plan_days: [], plan_marks: [], bookings: [], opened_places: [] }
     const asked = { change_orders: [], order_answers: [] }
@@ -111,7 +115,13 @@ export function copiedJob(
   const { house, sides, features, framing_pieces, people } = job
   return {
     ...fresh,
-    job: { ...fresh.job, address: job.job.address, house_on: job.job.house_on },
+    job: {
+      ...fresh.job,
+      address: job.job.address,
+      house_on: job.job.house_on,
+      asked: claim?.words ?? '',
+      claim_of: claim && { job_id: job.id, claim_id: claim.claim_id, title: named.slice(0, 200) },
+    },
     house,
     sides,
     features,

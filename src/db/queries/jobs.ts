@@ -347,7 +347,7 @@ export async function archiveJob(tx: Tx, jobId: string, away: boolean): Promise<
 export async function saveStanding(
   tx: Tx,
   jobId: string,
-  of: { state: string; on: string; by: string } | null,
+  of: { state: string; on: string; by: string; why: string } | null,
 ): Promise<void> {
   if (of === null) {
     await run(tx, 'delete from app.job_standing where company_id = $1 and job_id = $2', [tx.companyId, jobId])
@@ -355,10 +355,10 @@ export async function saveStanding(
   }
   await run(
     tx,
-    `insert into app.job_standing (company_id, job_id, state, on_day, said_by) values ($1, $2, $3, $4, $5)
+    `insert into app.job_standing (company_id, job_id, state, on_day, said_by, why) values ($1, $2, $3, $4, $5, $6)
      on conflict (company_id, job_id)
-     do update set state = excluded.state, on_day = excluded.on_day, said_by = excluded.said_by, said_at = now()`,
-    [tx.companyId, jobId, of.state, of.on, of.by],
+     do update set state = excluded.state, on_day = excluded.on_day, said_by = excluded.said_by, why = excluded.why, said_at = now()`,
+    [tx.companyId, jobId, of.state, of.on, of.by, of.why],
   )
 }
 

@@ -27,7 +27,11 @@ export async function sayOfJob(member: Member, jobId: string, of: JobOfficeReque
     if (!(await findJob(tx, jobId, { lock: true }))) throw new Refused({ kind: 'not-found', what: 'job' })
     if (of.archived !== undefined) await archiveJob(tx, jobId, of.archived)
     if (of.standing !== undefined)
-      await saveStanding(tx, jobId, of.standing && { ...of.standing, by: member.name })
+      await saveStanding(
+        tx,
+        jobId,
+        of.standing && { ...of.standing, why: of.standing.why ?? '', by: member.name },
+      )
   })
 }
 
@@ -40,7 +44,7 @@ export async function copyJob(member: Member, jobId: string, of: CopyJobRequest)
     if (await findJob(tx, of.id, { lock: false })) return
     const { job } = await loadState(tx, jobId, { lock: false, without: [] })
     const { settings, rates } = await latestSettings(tx)
-    await writeJob(tx, copiedJob(job, { id: of.id, what: of.what, settings, rates }), member.userId)
+    await writeJob(tx, copiedJob(job, { ...of, claim: of.claim ?? null, settings, rates }), member.userId)
   })
 }
 

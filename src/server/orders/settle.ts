@@ -3,8 +3,15 @@ import canonicalize from 'canonicalize'
 import { randomBytes, randomUUID } from 'node:crypto'
 import type { ChangeOrder, JobDocument, OrderAnswer, Person } from '../../core/job'
 import { formatCents, type Cents } from '../../core/measure'
-import { addsOf, leavesOf, orderModel, orderPaper, withinAgreed, type Baseline, type OrderModel } from '../../core/open'
-import { findBlob } from '../../db/queries/blobs'
+import {
+  addsOf,
+  leavesOf,
+  orderModel,
+  orderPaper,
+  withinAgreed,
+  type Baseline,
+  type OrderModel,
+} from '../../core/open'
 import { insertMail } from '../../db/queries/bids'
 import { findJob } from '../../db/queries/jobs'
 import {
@@ -28,7 +35,7 @@ import { may } from '../../core/firm'
 import type { Member } from '../http'
 import { loadState } from '../jobs/store'
 import { log } from '../log'
-import { printSize } from '../photos/pictures'
+import { printedPictures } from '../photos/printed'
 import { inThread } from '../threads'
 import { baselineIn, orderIn, standingOf } from './read'
 
@@ -39,7 +46,7 @@ const DAY_MS = 86_400_000
 const PICTURES_WAIT_MS = 15 * 60_000
 
 export type PrintOrder = (model: OrderModel, pictures: ReadonlyMap<string, Uint8Array>) => Promise<Uint8Array>
-const printInThread: PrintOrder = (model, pictures) => 
+const printInThread: PrintOrder = (model, pictures) =>
   inThread('printPaper', { paper: orderPaper(model), pictures })
 
 type Seen = {
@@ -111,19 +118,6 @@ function whyNot(order: ChangeOrder, seen: Seen): string {
   return `Some of it was asked already, in change order ${number}, perhaps on another phone. Ask for what is left.`
 }
 
-async function picturesOf(
-  member: Member,
-  hashes: readonly string[],
-): Promise<ReadonlyMap<string, Uint8Array>> {
-  const { pool } = await context()
-  const pictures = new Map<string, Uint8Array>()
-  for (const hash of hashes) {
-    const blob = await withTx(pool, member.companyId, (tx) => findBlob(tx, hash, 'screen'))
-    if (blob) pictures.set(hash, await printSize(blob.bytes))
-  }
-  return pictures
-}
-
 function modelFor(
   order: ChangeOrder,
   of: { seen: Seen; number: number; pictures: OrderModel['pictures'] },
@@ -156,7 +150,8 @@ function modelFor(
   })
 }
 
-const approver = ({ people }: JobDocument): Person | null => {
+/** Who answers for the owner. */
+export const approver = ({ people }: JobDocument): Person | null => {
   const here = people.filter(({ removed }) => !removed)
   return here.find(({ roles }) => roles.includes('may-approve')) ?? here[0] ?? null
 }
@@ -168,7 +163,7 @@ async function put(member: Member, order: ChangeOrder, seen: Seen, print: PrintO
   const photos = order.photo_ids.flatMap(
     (id) => job.photos.find((photo) => photo.id === id && !photo.removed) ?? [],
   )
-  const pictures = await picturesOf(
+  const pictures = await printedPictures(
     member,
     photos.map(({ sha256: hash }) => hash),
   )
