@@ -2,7 +2,7 @@ import sharp from 'sharp'
 import type { JobDocument } from '../src/core/job'
 import { feet, inches } from '../src/core/measure'
 
-export type Damage = 'sill' | 'fascia' | 'ledger' | 'corner'
+export type Damage = 'sill' | 'fascia' | 'ledger' | 'corner' | 'mended'
 
 /** A drawn picture of a made-up thing: a window corner with soft wood. No place, no person. */
 export function drawnPhoto(of: { caption: string; tint: string; damage: Damage }): Promise<Buffer> {
@@ -18,6 +18,9 @@ export function drawnPhoto(of: { caption: string; tint: string; damage: Damage }
       '<rect x="0" y="300" width="800" height="110" fill="#8a7b63" stroke="#333"/><rect x="0" y="290" width="800" height="12" fill="#222"/><circle cx="160" cy="350" r="6" fill="#333"/><circle cx="480" cy="350" r="6" fill="#333"/>',
     corner:
       '<rect x="600" y="0" width="90" height="600" fill="#f4efe4" stroke="#555"/><path d="M600 470 q40 -50 90 -10 l0 140 l-90 0 z" fill="#5a3a22"/>',
+    // What was soft is whole: a new board with its joints and its paint.
+    mended:
+      '<rect x="120" y="300" width="560" height="60" fill="#fbf9f3" stroke="#555"/><path d="M300 300 v60 M520 300 v60" stroke="#999"/>',
   }[of.damage]
   const svg = `<svg xmlns="http://www.w3.org/2000/svg" width="800" height="600"><rect width="800" height="600" fill="#ddd"/>${courses.join('')}${soft}<text x="20" y="585" font-family="sans-serif" font-size="22" fill="#17232b">drawn for the demo: ${of.caption}</text></svg>`
   return sharp(Buffer.from(svg)).jpeg({ quality: 80 }).toBuffer()

@@ -1,9 +1,9 @@
-/** Brings the main demo job from its yes to open boards: two finds, one agreed and one that waits, and a place with nothing behind it. */
+/** Brings demo jobs from their yes to open boards: finds that were agreed or wait, and a place with nothing behind it. */
 import { randomUUID } from 'node:crypto'
 import { drawnPhoto } from '../demo/photos'
 import { FINDS } from '../src/core/catalogue/hidden/finds'
 import { JOB_VERSION, type Change, type ChangeOrder, type EntityKind, type EntityOf } from '../src/core/job'
-import { draftOrder, foundWork, guessOf, ordersOf } from '../src/core/open'
+import { draftOrder, findsBehind, foundWork, guessOf, ordersOf } from '../src/core/open'
 import { derive } from '../src/core/pipeline'
 import { readOutbox } from '../src/server/bids/sentBids'
 import { readAround } from '../src/server/calendar'
@@ -14,10 +14,10 @@ import { answerOrder, readOwnerOrders } from '../src/server/orders/ownerOrder'
 import { settleOrders } from '../src/server/orders/settle'
 import { uploadPhoto } from '../src/server/photos/pictures'
 
-const now = (): string => `${new Date().toISOString().slice(0, 19)}Z`
+export const now = (): string => `${new Date().toISOString().slice(0, 19)}Z`
 const today = (): string => now().slice(0, 10)
 
-function made<K extends EntityKind>(kind: K, body: EntityOf[K] & { id: string }): Change {
+export function made<K extends EntityKind>(kind: K, body: EntityOf[K] & { id: string }): Change {
   const signed = { id: randomUUID(), schema: JOB_VERSION, made_at: now(), device: 'demo' }
   return { ...signed, op: 'create', entity: { kind, id: body.id }, body }
 }
@@ -115,5 +115,28 @@ export async function begunWork(member: Member, jobId: string, owner: string): P
     finds: { 'rafter-tail': 1 },
     words: 'One rafter end is soft at its tip.',
   })
-  await ask(member, jobId, 'Behind the board under the back gutter one rafter end is soft at its tip.')
+  const second = await ask(
+    member,
+    jobId,
+    'Behind the board under the back gutter one rafter end is soft at its tip.',
+  )
+  // This one he said on the estimator's phone.
+  const answer = { id: randomUUID(), removed: false, order_id: second, says: 'yes' as const, name: owner }
+  await applyChanges(member, jobId, {
+    known: 0,
+    changes: [made('order_answer', { ...answer, role: 'owns', signature: [], said_at: now() })],
+  })
+  await settleOrders(member, jobId)
+}
+
+/** A small job with one board off and a find that waits for its owner's word. */
+export async function waitingWork(member: Member, jobId: string): Promise<void> {
+  const { job } = await readJobSnapshot(member, jobId)
+  const derived = derive(job, today())
+  const finding = derived.job.findings.find((each) => findsBehind(each, derived).length > 0)
+  const [find] = finding ? findsBehind(finding, derived) : []
+  if (!finding || !find) return
+  const words = 'It is soft behind the board as well.'
+  await open(member, jobId, { finding: finding.number!, finds: { [find.id]: 1 }, words })
+  await ask(member, jobId, words)
 }

@@ -26,7 +26,8 @@ import { sayOfJob } from '../src/server/jobs/office'
 import { readEnv } from '../src/server/env'
 import { writeJob } from '../src/server/jobs/store'
 import { keepPicture, readyPicture } from '../src/server/photos/pictures'
-import { begunWork } from './begunWork'
+import { begunWork, waitingWork } from './begunWork'
+import { closedWork } from './closedWork'
 
 /** With the main job under way, as the demo shows it; without, it is as its bid was sent. */
 const BEGUN = process.argv.includes('--begun')
@@ -161,7 +162,7 @@ async function bringTo(member: Member, job: JobDocument, standing: Standing): Pr
     return
   }
   if (standing.is === 'declined') {
-    await sayOfJob(member, job.id, { standing: { state: 'declined', on: TODAY } })
+    await sayOfJob(member, job.id, { standing: { state: 'declined', on: TODAY, why: 'price' } })
     return
   }
   await acceptBid(token, { name, role: 'owns', hash })
@@ -237,9 +238,16 @@ for (const firm of FIRMS) {
       const standing = STANDS[job.id as keyof typeof DEMO_JOBS]
       const begins = BEGUN && job.id === 'alder-house'
       if (standing) await bringTo(member, job, begins ? { is: 'accepted' } : standing)
-      if (begins) await begunWork(member, job.id, job.people[0]!.name)
+      if (begins) {
+        await begunWork(member, job.id, job.people[0]!.name)
+        await closedWork(member, job.id, { from: daysOn(-52), owes: true })
+      }
     }
     await loadOffice(member)
+    if (BEGUN && fresh.length > 0) {
+      await waitingWork(member, 'osprey-lane-27')
+      await closedWork(member, 'tollgate-60', { from: daysOn(-9), owes: false })
+    }
   }
 }
 await (await context()).close()

@@ -17,6 +17,7 @@ import {
   savePlanned,
   type PlannedRow,
 } from '../db/queries/calendar'
+import { findHandedAt } from '../db/queries/close'
 import { findJob, findTimeZone } from '../db/queries/jobs'
 import { withTx, type Tx } from '../db/tx'
 import { todayIn } from './days'
@@ -139,11 +140,12 @@ export async function agreedIn(tx: Tx, jobId: string): Promise<Agreed> {
 /** What a job's plan stands on besides the job: the days other jobs have of its crews, the firm's days off, what its owner accepted. */
 export async function readAround(member: Member, jobId: string): Promise<AroundAnswer> {
   const { pool } = await context()
-  const { calendar, agreed } = await withTx(pool, member.companyId, async (tx) => {
+  const { calendar, agreed, handed } = await withTx(pool, member.companyId, async (tx) => {
     if (!(await findJob(tx, jobId, { lock: false }))) throw new Refused({ kind: 'not-found', what: 'job' })
     return {
       calendar: calendarIn(await findCalendar(tx)),
       agreed: await agreedIn(tx, jobId),
+      handed: await findHandedAt(tx, jobId),
     }
   })
   const before = await reckonChain(member, calendar, jobId)
@@ -155,6 +157,7 @@ export async function readAround(member: Member, jobId: string): Promise<AroundA
     accepted: agreed.accepted,
     crews: calendar.crews,
     orders: [...agreed.faces],
+    handed_at: handed?.toISOString() ?? null,
     ...(may(member.role, 'see-money') ? { baseline: agreed.baseline } : {}),
   }
 }

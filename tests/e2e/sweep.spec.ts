@@ -136,6 +136,27 @@ const ROWS: Readonly<Record<string, Row>> = {
     data: { order_id: 'none', says: 'yes', name: 'Nobody', role: 'owns', hash: HASH },
     is: ALL_404,
   },
+  'GET /api/owner/[token]/handover/pdf': { path: '/api/owner/no-token/handover/pdf', is: ALL_404 },
+  'GET /api/owner/[token]/handover/calendar': {
+    path: '/api/owner/no-token/handover/calendar',
+    is: ALL_404,
+  },
+  // Nobody said that the work is handed over.
+  'GET /api/jobs/[id]/handover': {
+    path: `/api/jobs/${JOB}/handover`,
+    is: [401, 404, 403, 403, 409, 409],
+  },
+  'POST /api/jobs/[id]/handover': {
+    path: `/api/jobs/${JOB}/handover`,
+    data: {},
+    is: [401, 404, 403, 403, 409, 409],
+  },
+  'GET /api/jobs/[id]/invoices/[invoice]': {
+    path: `/api/jobs/${JOB}/invoices/${NO_ID}`,
+    is: [401, 404, 403, 403, 404, 404],
+  },
+  'GET /api/books': { path: '/api/books', is: [401, 200, 403, 403, 200, 200] },
+  'GET /api/look-back': { path: '/api/look-back', is: [401, 200, 403, 403, 200, 200] },
   'GET /api/orders/[id]/pdf': { path: `/api/orders/${NO_ID}/pdf`, is: [401, 404, 403, 403, 404, 404] },
   'POST /api/owner/[token]/accept': {
     path: '/api/owner/no-token/accept',

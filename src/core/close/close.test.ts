@@ -5,7 +5,7 @@ import { UPKEEP } from '../catalogue/upkeep/upkeep'
 import type { JobDocument, WorkSpell } from '../job'
 import { derive, type Derived } from '../pipeline'
 import { calendarFile } from '../print/calendarFile'
-import { handoverDays, handoverModel, handoverPaper } from './handover'
+import { handoverDays, handoverModel, handoverPaper, untilWords } from './handover'
 import { recordOf } from './record'
 import { hoursOfSpell, spentOn } from './spent'
 import { tallyOf } from './tally'
@@ -202,6 +202,10 @@ describe('after the work', () => {
     ])
     const none = warrantyOf({ id: 'w', warranty: 'none' }, settings, '2026-05-04')
     expect([none.until, claimFits(none, '2026-05-05')]).toEqual([null, 'not-said'])
+    // None to ninety days: no day it lasts to at least is made up.
+    const d = warrantyOf({ id: 'w', warranty: 'D' }, settings, '2026-05-04')
+    expect(untilWords(d.until, '2026-05-04')).toBe('at most until August 3, 2026, as the words say')
+    expect([claimFits(d, '2026-05-05'), claimFits(d, '2026-08-04')]).toEqual(['perhaps', 'outside'])
     // The firm's own words say a time that nobody put into months: no day is made up.
     const own = { ...settings, values: { 'warranty.B': { value: 'as long as we live', reason: 'ours' } } }
     expect(warrantyOf({ id: 'w', warranty: 'B' }, own, '2026-05-04').until).toBeNull()

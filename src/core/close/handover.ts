@@ -8,7 +8,7 @@ import { dayWords } from '../measure'
 import type { ScopeItem } from '../scope'
 import type { Paper } from '../bid/paper'
 import { finishedOf } from './tally'
-import { upkeepOf, warrantyOf } from './warranty'
+import { upkeepOf, warrantyOf, type ItemWarranty } from './warranty'
 
 const Picture = z.strictObject({ sha256: Sha256, caption: z.string() })
 
@@ -121,12 +121,14 @@ export function handoverModel(of: {
 
 type Item = HandoverModel['items'][number]
 
-const untilWords = ({ until }: Item): string =>
-  until === null
-    ? ''
-    : until.least === until.most
-      ? CLOSE_SAYS.until(dayWords(until.least))
-      : CLOSE_SAYS.between(dayWords(until.least), dayWords(until.most))
+/** The last day of a warranty in words; empty: it has none. */
+export function untilWords(until: ItemWarranty['until'], from: string): string {
+  if (until === null) return ''
+  if (until.least === until.most) return CLOSE_SAYS.until(dayWords(until.most))
+  // What may be none at all has no day that it lasts to at least.
+  if (until.least < from) return CLOSE_SAYS.atMost(dayWords(until.most))
+  return CLOSE_SAYS.between(dayWords(until.least), dayWords(until.most))
+}
 
 const picture =
   (under: string, title: string) =>
@@ -142,8 +144,8 @@ function workBlock(item: Item): BidBlock {
     id: item.id,
     title: item.title,
     amount: null,
-    under: [item.where, item.finished_on && dayWords(item.finished_on)].filter(Boolean).join(' · '),
-    says: item.words,
+    under: item.where,
+    says: '',
     lasts: '',
     knows: [],
     pictures: [
@@ -153,13 +155,29 @@ function workBlock(item: Item): BidBlock {
   }
 }
 
+/** All that was done, each in a row: what, where, and what was said of it, with the day. */
+function doneTable(items: readonly Item[]): BidBlock {
+  return {
+    kind: 'table',
+    name: CLOSE_SAYS.done,
+    heads: ['What', 'Where', 'When'],
+    rows: items.map(({ title, where, words, finished_on }) => [
+      [title, words].filter(Boolean).join('. '),
+      where,
+      finished_on === null ? '' : dayWords(finished_on),
+    ]),
+    amounts: false,
+  }
+}
+
 /** Work under one warranty in one row. */
-function warrantyRows(items: readonly Item[]): string[][] {
+function warrantyRows(items: readonly Item[], from: string): string[][] {
   const rows = new Map<string, { titles: Set<string>; words: string; until: string }>()
   for (const item of items) {
     const words = item.warranty === 'none' ? CLOSE_SAYS.noWarranty : item.warranty
-    const key = `${words}/${untilWords(item)}`
-    const row = rows.get(key) ?? { titles: new Set<string>(), words, until: untilWords(item) }
+    const until = untilWords(item.until, from)
+    const key = `${words}/${until}`
+    const row = rows.get(key) ?? { titles: new Set<string>(), words, until }
     row.titles.add(item.title)
     rows.set(key, row)
   }
@@ -194,7 +212,11 @@ export function handoverPaper(model: HandoverModel): Paper {
       ],
       false,
     ),
-    ...section(CLOSE_SAYS.done, done.map(workBlock)),
+    ...section(CLOSE_SAYS.done, done.length === 0 ? [] : [doneTable(done)]),
+    ...section(
+      CLOSE_SAYS.seen,
+      done.filter(({ before, after }) => before.length + after.length > 0).map(workBlock),
+    ),
     ...section(CLOSE_SAYS.unfinished, [
       ...open.flatMap(({ title, where }) => words([title, where].filter(Boolean).join(' · '))),
     ]),
@@ -207,12 +229,13 @@ export function handoverPaper(model: HandoverModel): Paper {
               kind: 'table' as const,
               name: 'Warranty by item',
               heads: ['Work', 'We stand for'],
-              rows: warrantyRows(done),
+              rows: warrantyRows(done, model.on),
               amounts: false,
             },
           ]),
       ...words(model.warranty_words),
-      ...words(CLOSE_SAYS.claim),
+      ...words(model.warranty_words ? '' : CLOSE_SAYS.tell),
+      ...words(CLOSE_SAYS.leaveIt),
       ...words(CLOSE_SAYS.notOurs, 'quiet'),
     ]),
     ...section(

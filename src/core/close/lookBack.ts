@@ -70,8 +70,7 @@ export function earnedByKind(records: readonly JobRecord[]): readonly KindEarned
       })
     }
   }
-  return [...kinds.values()]
-    .toSorted((a, b) => b.paid_h - a.paid_h || a.name.localeCompare(b.name))
+  return [...kinds.values()].toSorted((a, b) => b.paid_h - a.paid_h || a.name.localeCompare(b.name))
 }
 
 /** What each job earned by the hour, and where it lost against what had been reckoned. Jobs without money or hours are left out. */

@@ -1,5 +1,4 @@
 import { taskName } from '../catalogue'
-import { ownerTitle } from '../bid/ownerWords'
 import type { CutPlan } from '../cut'
 import { cutJob } from '../cut'
 import { rowsOf } from '../firmValues/rows'
@@ -37,6 +36,8 @@ export type ItemTally = {
   readonly unsaid_h: number
   readonly finished_on: string | null
   readonly verdict: Verdict
+  /** The item that does its work already: its hours are reckoned there; null: it has its own. */
+  readonly with_item: string | null
 }
 
 /** What was bought of one good beside what was reckoned. */
@@ -135,26 +136,45 @@ function goodsOf(bought: readonly BoughtGood[], cut: CutPlan): GoodTally[] {
   })
 }
 
+/** What was reckoned of the work that was agreed to, at every pace; it changes only with the job’s work. */
+export type Reckoned = {
+  readonly agreed: readonly ScopeItem[]
+  readonly others: readonly ScopeItem[]
+  readonly takeoffs: Readonly<Record<Pace, Takeoff>>
+  readonly cut: CutPlan
+  /** Share of paid hours that is work. */
+  readonly share: number
+}
+
 /**
- * What was reckoned beside what was spent, of the work that was agreed to: by item, by task, and of the job.
- *
- * Estimates are those of the job as it stands, finds included, at the low, typical and high hours of the firm's rows. A range is that
- * of the rows added up: all slow or all fast, wider than what is likely.
+ * Estimates of the work that was agreed to: those of the job as it stands, finds included, at the low, typical and high hours of the firm’s
+ * rows. A range is that of the rows added up: all slow or all fast, wider than what is likely.
  */
-export function tallyOf(
+export function reckonedWork(
   of: { readonly job: JobDocument; readonly scope: Scope; readonly takeoff: Takeoff },
   accepted: AcceptedChoice | null,
-  now: Date,
-): Tally {
+): Reckoned {
   const work = acceptedWork(of, accepted)
   const { job } = of
-  const takeoffs: Readonly<Record<Pace, Takeoff>> = {
-    low: takeoffJob(job, work.scope, { pace: 'low' }),
-    typical: work.takeoff,
-    high: takeoffJob(job, work.scope, { pace: 'high' }),
+  const isOurs = ({ standing, row }: ScopeItem): boolean => standing === 'ours' && row?.sells !== false
+  const days = rowsOf(job.settings).days
+  return {
+    agreed: work.scope.items.filter(isOurs),
+    others: work.scope.items.filter((item) => !isOurs(item)),
+    takeoffs: {
+      low: takeoffJob(job, work.scope, { pace: 'low' }),
+      typical: work.takeoff,
+      high: takeoffJob(job, work.scope, { pace: 'high' }),
+    },
+    cut: cutJob(job, work.takeoff),
+    share: productiveShare(work.takeoff.crew_days, job.settings, days).share,
   }
+}
+
+/** What was reckoned beside what was spent: by item, by task, and of the job. */
+export function tallyFrom(reckoned: Reckoned, job: JobDocument, now: Date): Tally {
+  const { takeoffs, agreed, share } = reckoned
   const spent = spentOn(job, now)
-  const agreed = work.scope.items.filter(({ standing, row }) => standing === 'ours' && row?.sells !== false)
   const takenAt = (pace: Pace, id: string): Takeoff['items'][number] | undefined =>
     takeoffs[pace].items.find(({ item_id }) => item_id === id)
   const items = agreed.map((item): ItemTally => {
@@ -165,7 +185,7 @@ export function tallyOf(
     return {
       item_id: item.id,
       method: item.method,
-      title: ownerTitle(item),
+      title: item.name,
       where: whereOf(item),
       estimate,
       spent_h,
@@ -179,19 +199,18 @@ export function tallyOf(
       ),
       unsaid_h: times.unsaid,
       finished_on: finished?.on ?? null,
+      with_item: takenAt('typical', item.id)?.includedIn ?? null,
       verdict: verdictOf(estimate, spent_h, finished !== null),
     }
   })
   const ids = new Set(items.map(({ item_id }) => item_id))
   const beside = [...spent.items].flatMap(([item_id, times]) => {
     if (ids.has(item_id)) return []
-    const item = work.scope.items.find(({ id }) => id === item_id)
+    const item = reckoned.others.find(({ id }) => id === item_id)
     const spent_h = hundredths(sumOf(times.tasks.values()) + times.unsaid)
-    return [{ item_id, title: item ? ownerTitle(item) : 'work that is no longer in the job', spent_h }]
+    return [{ item_id, title: item ? item.name : 'work that is no longer in the job', spent_h }]
   })
   const estimate = estimateOf((pace) => takeoffs[pace].hours)
-  const days = rowsOf(job.settings).days
-  const { share } = productiveShare(work.takeoff.crew_days, job.settings, days)
   return {
     items,
     shared: {
@@ -210,11 +229,18 @@ export function tallyOf(
     work: { estimate, spent_h: spent.work_h },
     paid: { estimate_h: hundredths(estimate.typical / share), spent_h: spent.paid_h },
     productive: { estimate: share, spent: spent.paid_h === 0 ? null : spent.work_h / spent.paid_h },
-    visits: { estimate: work.takeoff.shared.visits, days: spent.days.length },
-    goods: goodsOf(job.bought_goods, cutJob(job, work.takeoff)),
+    visits: { estimate: takeoffs.typical.shared.visits, days: spent.days.length },
+    goods: goodsOf(job.bought_goods, reckoned.cut),
     spent,
     allDone: items.length > 0 && items.every(({ finished_on }) => finished_on !== null),
   }
 }
+
+/** The same in one go. */
+export const tallyOf = (
+  of: { readonly job: JobDocument; readonly scope: Scope; readonly takeoff: Takeoff },
+  accepted: AcceptedChoice | null,
+  now: Date,
+): Tally => tallyFrom(reckonedWork(of, accepted), of.job, now)
 
 const whereOf = (item: ScopeItem): string => [...new Set(item.spots.map(({ where }) => where))].join('; ')

@@ -20,6 +20,8 @@ export const AroundAnswer = z.object({
   orders: z.array(OrderFace).default([]),
   /** What was accepted, with its prices: only for whoever sees money; null: nothing is accepted. */
   baseline: Baseline.nullable().optional(),
+  /** When the end of the job was last sent to its owner; null: never. */
+  handed_at: z.iso.datetime().nullable().default(null),
   taken: z.array(Taken),
   off: z.array(FreeDay),
   accepted: z

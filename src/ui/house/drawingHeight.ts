@@ -15,6 +15,7 @@ const FIRST: Readonly<Record<Stage, DrawingHeight>> = {
   bid: 'ribbon',
   plan: 'ribbon',
   open: 'ribbon',
+  close: 'ribbon',
 }
 /** Windows lower than this have no room for the walls and the work together; than the other, none for the ribbon either. */
 export const LOW_WINDOW_PX = 700

@@ -71,7 +71,7 @@ export function JobHeader({ jobId }: { jobId: string }) {
   const power = useLowPower()
   const [dialog, setDialog] = useState<'details' | 'history' | 'reason' | 'ballpark' | 'kept' | null>(null)
   const [said, setSaid] = useState<string | null>(null)
-  const { title, address } = derived.job.job
+  const { title, address, claim_of: claim } = derived.job.job
   const calm = view.sending === 'sent' || view.sending === 'sending'
   const troubled =
     view.refusedEdits.length + view.refusedPictures.length + view.unreadableEdits.length + view.notKept
@@ -115,6 +115,11 @@ export function JobHeader({ jobId }: { jobId: string }) {
                 <MenuItem onSelect={redo} disabled={!view.canRedo}>
                   Redo
                 </MenuItem>
+                {claim ? (
+                  <MenuItem onSelect={() => window.location.assign(`/jobs/${claim.job_id}/close`)}>
+                    Claim on {claim.title}
+                  </MenuItem>
+                ) : null}
                 <MenuItem onSelect={() => setDialog('details')}>Job details</MenuItem>
                 {view.member.seesMoney ? (
                   <MenuItem onSelect={() => setDialog('ballpark')}>Ballpark</MenuItem>
@@ -142,6 +147,11 @@ export function JobHeader({ jobId }: { jobId: string }) {
             {title || 'Untitled job'}
             {address ? <span className="font-normal text-quiet">, {address}</span> : null}
           </h1>
+          {claim ? (
+            <a className="shrink-0 text-[15px] underline" href={`/jobs/${claim.job_id}/close`}>
+              claim on {claim.title}
+            </a>
+          ) : null}
           <Button look="quiet" className="shrink-0" onClick={() => setDialog('details')}>
             Job details
           </Button>

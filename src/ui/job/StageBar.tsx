@@ -16,7 +16,7 @@ export function StageTabs({ derived, room }: { derived: Derived; room: DrawingRo
           <Tabs.Trigger
             key={each}
             value={each}
-            className="flex shrink-0 items-center gap-2 border-x border-transparent px-3 whitespace-nowrap outline-offset-[-3px] data-[state=active]:border-ink data-[state=active]:bg-tape"
+            className="flex shrink-0 items-center gap-1.5 border-x border-transparent px-2 whitespace-nowrap xl:px-2.5 outline-offset-[-3px] data-[state=active]:border-ink data-[state=active]:bg-tape"
           >
             <span className="font-head text-[17px] font-semibold">{STAGE_NAMES[each]}</span>
             <span className="font-head text-[14px] text-quiet in-data-[state=active]:text-ink">
@@ -30,10 +30,11 @@ export function StageTabs({ derived, room }: { derived: Derived; room: DrawingRo
           type="button"
           onClick={room.turn}
           aria-pressed={isOpen}
-          className="mr-5 flex shrink-0 items-center gap-2 rounded-b-(--radius) border border-t-0 border-ink bg-tape px-3 font-head text-[15px] font-semibold"
+          aria-label={isOpen ? 'Fold the drawing' : 'Pull down the drawing'}
+          className="mr-5 flex shrink-0 items-center gap-2 rounded-b-(--radius) border border-t-0 border-ink bg-tape px-2 font-head text-[15px] font-semibold"
         >
           {isOpen ? <ChevronsDownUp aria-hidden size={15} /> : <ChevronsUpDown aria-hidden size={15} />}
-          {isOpen ? 'Fold the drawing' : 'Pull down the drawing'}
+          <span aria-hidden>drawing</span>
           <kbd
             aria-hidden
             className="border border-ink/50 px-1 font-head text-[12px] font-normal max-lg:hidden"

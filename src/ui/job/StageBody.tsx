@@ -14,6 +14,7 @@ const PriceTab = whenShown(() => import('../price/PriceTab').then((page) => page
 const PlanTab = whenShown(() => import('../plan/PlanTab').then((page) => page.PlanTab), OPENING)
 const BidTab = whenShown(() => import('../bid/BidTab').then((page) => page.BidTab), OPENING)
 const OpenTab = whenShown(() => import('../open/OpenTab').then((page) => page.OpenTab), OPENING)
+const CloseTab = whenShown(() => import('../close/CloseTab').then((page) => page.CloseTab), OPENING)
 /** What a stage shows below the drawing. */
 export const StageBody = memo(function StageBody({ stage, jobId }: { stage: Stage; jobId: string }) {
   switch (stage) {
@@ -33,5 +34,7 @@ export const StageBody = memo(function StageBody({ stage, jobId }: { stage: Stag
       return <BidTab jobId={jobId} />
     case 'open':
       return <OpenTab />
+    case 'close':
+      return <CloseTab />
   }
 })

@@ -3,7 +3,7 @@ import { formatCents } from '../../core/measure'
 import type { Derived } from '../../core/pipeline'
 
 /** The stages of a job in walking order: its tabs, and the last word of its address. */
-export const STAGES = ['walk', 'trace', 'scope', 'cut', 'price', 'plan', 'bid', 'open'] as const
+export const STAGES = ['walk', 'trace', 'scope', 'cut', 'price', 'plan', 'bid', 'open', 'close'] as const
 export type Stage = (typeof STAGES)[number]
 export const STAGE_NAMES: Record<Stage, string> = {
   walk: 'Walk',
@@ -14,6 +14,7 @@ export const STAGE_NAMES: Record<Stage, string> = {
   bid: 'Bid',
   plan: 'Plan',
   open: 'Open up',
+  close: 'Close',
 }
 
 /** What a stage counts. */
@@ -26,6 +27,7 @@ export const STAGE_WORD: Record<Stage, string> = {
   bid: 'item',
   plan: 'item',
   open: 'finding',
+  close: 'item',
 }
 
 /** What stands under a tab's name: how much there is, and what is open. */
@@ -54,6 +56,10 @@ export function count(stage: Stage, derived: Derived): string {
     case 'open': {
       const { length } = openedFindings(job)
       return length === 0 ? '' : many(length, 'place')
+    }
+    case 'close': {
+      const done = new Set(job.finished_items.map(({ item_id }) => item_id)).size
+      return job.handover ? 'handed over' : done === 0 ? '' : `${done} done`
     }
     case 'plan':
       return derived.plan.empty ? 'no work yet' : many(derived.plan.work_days, 'day')

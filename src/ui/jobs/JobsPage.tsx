@@ -67,6 +67,11 @@ export function JobsPage() {
         <a href="/calendar" className="font-head text-chalk-text underline">
           Calendar
         </a>
+        {member.seesMoney ? (
+          <a href="/look-back" className="font-head text-chalk-text underline">
+            Look back
+          </a>
+        ) : null}
         {member.may.includes('send-bids') ? (
           <a href="/outbox" className="font-head text-chalk-text underline">
             Outbox

@@ -5,7 +5,7 @@ import { keptAround, loadAround } from '../../client/around'
 import type { JobView } from '../../client/jobView'
 import type { AroundAnswer } from '../../core/contract/plan'
 
-const NOTHING: AroundAnswer = { taken: [], off: [], crews: [], accepted: null, orders: [] }
+const NOTHING: AroundAnswer = { taken: [], off: [], crews: [], accepted: null, orders: [], handed_at: null }
 /** How often it is asked what an owner said, while a change order waits for him and the page is looked at. */
 const ASK_MS = 30_000
 

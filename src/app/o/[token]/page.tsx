@@ -1,9 +1,10 @@
 import type { Metadata } from 'next'
 import type { BidModel } from '../../../core/bid'
 import type { OwnerChoice } from '../../../core/contract'
-import { formatCents, momentWords } from '../../../core/measure'
+import { dayWords, formatCents, momentWords } from '../../../core/measure'
 import { readOwnerBid, titlesOf, type OwnerBid as OwnersBid } from '../../../server/bids/ownerBid'
 import { problemWords, Refused } from '../../../server/problem'
+import { readOwnerHandover, type OwnerHandover } from '../../../server/close/handover'
 import { readOwnerOrders, type OwnerOrder, type OwnerOrders } from '../../../server/orders/ownerOrder'
 import { orderSections } from '../../../core/open/orderModel'
 import { SectionsView } from '../../../ui/bid/BidView'
@@ -15,12 +16,14 @@ import { OwnerBid } from '../../../ui/owner/OwnerBid'
 export const dynamic = 'force-dynamic'
 export const metadata: Metadata = { title: 'Your repair bid', robots: { index: false, follow: false } }
 
-type Found = { readonly bid: OwnersBid; readonly orders: OwnerOrders } | { readonly words: string }
+type Found =
+  | { readonly bid: OwnersBid; readonly orders: OwnerOrders; readonly handed: OwnerHandover | null }
+  | { readonly words: string }
 
 async function read(token: string): Promise<Found> {
   try {
     const orders = await readOwnerOrders(token)
-    return { bid: await readOwnerBid(token), orders }
+    return { bid: await readOwnerBid(token), orders, handed: await readOwnerHandover(token) }
   } catch (error) {
     if (error instanceof Refused) return { words: problemWords(error.error) }
     throw error
@@ -51,6 +54,7 @@ export default async function OwnerPage({ params }: { params: Promise<{ token: s
           <Notice tone="waiting">{problemWords({ kind: 'bid-superseded' })}</Notice>
         </div>
       ) : null}
+      {found.handed ? <HandedOver token={token} handed={found.handed} /> : null}
       {accepted ? (
         <div className="mx-auto max-w-4xl pb-3">
           <Notice tone="done">
@@ -96,6 +100,37 @@ function partWords(model: BidModel, choice: OwnerChoice): string {
   ]
     .filter(Boolean)
     .join(' ')
+}
+
+/** The work is done: its paper, and what keeps it so for the calendar. */
+function HandedOver({ token, handed }: { token: string; handed: OwnerHandover }) {
+  const { model } = handed
+  const open = model.items.filter(({ finished_on }) => finished_on === null).length
+  return (
+    <section
+      aria-label="Handed over"
+      className="mx-auto mb-3 max-w-4xl border border-rule bg-paper px-6 py-4 max-sm:px-4"
+    >
+      <h2 className="text-[19px]">Handed over on {dayWords(model.on)}</h2>
+      {model.words ? <p className="py-1">{model.words}</p> : null}
+      {open > 0 ? (
+        <p className="py-1 text-pencil-text">
+          {open} of {model.items.length} pieces of work are not done yet.
+        </p>
+      ) : null}
+      <p className="py-1">
+        What was done with pictures, what we stand for and until when, and what keeps it so:
+      </p>
+      <p className="no-print flex flex-wrap gap-2 py-1">
+        <LinkButton href={`/api/owner/${token}/handover/pdf`} look="main">
+          The work, as PDF
+        </LinkButton>
+        <LinkButton href={`/api/owner/${token}/handover/calendar`} download>
+          Upkeep for your calendar
+        </LinkButton>
+      </p>
+    </section>
+  )
 }
 
 const SAID = {

@@ -151,6 +151,12 @@ export function ticksOf(stage: Stage, derived: Derived): Tick[] {
       return pieceTicks(derived)
     case 'open':
       return findingTicks(derived, (finding) => (openedAt(derived.job, finding.id) ? 'done' : 'planned'))
+    case 'close': {
+      const done = new Set(derived.job.finished_items.map(({ item_id }) => item_id))
+      return itemTicks(derived)
+        .filter(({ state }) => state !== 'others')
+        .map((tick) => ({ ...tick, state: done.has(tick.id) ? 'done' : 'planned' }))
+    }
     case 'cut':
     case 'price':
     case 'bid':

@@ -1,0 +1,25 @@
+import type { Verdict } from '../../core/close/tally'
+
+/** Hours and minutes: `1 h 05`. */
+export function hoursWords(hours: number): string {
+  const minutes = Math.round(hours * 60)
+  return `${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, '0')}`
+}
+
+/** Hours of a table: `12.25`; nothing where there is nothing. */
+export const hoursCell = (hours: number): string => (hours === 0 ? '–' : hours.toFixed(hours < 10 ? 2 : 1))
+
+export const VERDICT_WORDS: Readonly<Record<Verdict, string>> = {
+  'not-begun': 'no hours yet',
+  begun: 'begun',
+  under: 'quicker than reckoned',
+  within: 'as reckoned',
+  over: 'longer than reckoned',
+}
+export const VERDICT_TONES: Readonly<Record<Verdict, string>> = {
+  'not-begun': 'text-quiet',
+  begun: 'text-ink',
+  under: 'text-moss',
+  within: 'text-moss',
+  over: 'text-crayon-text',
+}

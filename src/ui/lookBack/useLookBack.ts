@@ -1,0 +1,59 @@
+'use client'
+
+import { useCallback, useEffect, useState } from 'react'
+import { call, failureWords, postJson } from '../../client/api'
+import type { TaskEvidence } from '../../core/close/evidence'
+import { FirmValuesAnswer, FirmValuesRequest, LookBackAnswer } from '../../core/contract'
+
+/** Reckoning eight jobs anew takes its time. */
+const WITHIN_MS = 120_000
+
+export type LookBack = {
+  readonly answer: LookBackAnswer | null
+  readonly wrong: string | null
+  readonly told: string | null
+  /** Makes what a task’s jobs say the firm’s own hours. */
+  readonly take: (evidence: TaskEvidence, reason: string) => Promise<void>
+}
+
+/** What closed jobs say; asked again as long as some are still to be reckoned. */
+export function useLookBack(): LookBack {
+  const [answer, setAnswer] = useState<LookBackAnswer | null>(null)
+  const [wrong, setWrong] = useState<string | null>(null)
+  const [told, setTold] = useState<string | null>(null)
+  const load = useCallback(async (isGone: () => boolean): Promise<void> => {
+    for (;;) {
+      const next = await call('/api/look-back', LookBackAnswer, {}, WITHIN_MS)
+      if (isGone()) return
+      if (!next.ok) return setWrong(failureWords(next.failure))
+      setAnswer(next.value)
+      if (next.value.left === 0) return
+    }
+  }, [])
+  useEffect(() => {
+    let gone = false
+    void Promise.resolve().then(() => load(() => gone))
+    return () => {
+      gone = true
+    }
+  }, [load])
+
+  async function take(evidence: TaskEvidence, reason: string): Promise<void> {
+    setWrong(null)
+    const kept = await call('/api/firm/values', FirmValuesAnswer)
+    if (!kept.ok) return setWrong(failureWords(kept.failure))
+    const { edition, clauses, firm } = kept.value
+    const changes = evidence.values.map(({ key, offered }) => ({ key, value: offered, reason }))
+    const made = await postJson(
+      '/api/firm/values',
+      { asks: FirmValuesRequest, answers: FirmValuesAnswer },
+      { edition, changes, clauses, firm },
+    )
+    if (!made.ok) return setWrong(failureWords(made.failure))
+    setTold(
+      `${evidence.name}: kept as edition ${made.value.edition}. New jobs start from it; jobs that are there keep theirs.`,
+    )
+    await load(() => false)
+  }
+  return { answer, wrong, told, take }
+}

@@ -1,0 +1,136 @@
+/** The end of a job at a desk: hours beside what was reckoned, what is done, invoices, handed over, and what it says to the next one. */
+import { expect, test } from '@playwright/test'
+import { acceptedJob } from './acceptedJob'
+import { jobOf } from './ownJob'
+import { allSent, expectAccessible, PEOPLE, photo, signIn } from './support'
+
+test('hours, what is done, invoices to the cent, handed over to the owner, and looked back on', async ({
+  page,
+  browser,
+}) => {
+  test.setTimeout(180_000)
+  await signIn(page, PEOPLE.estimator)
+  const { id, token } = await acceptedJob(page, 'Closed at a desk')
+  await page.goto(`/jobs/${id}/close`)
+  const tally = page.getByRole('region', { name: 'Reckoned and spent' })
+  await expect(tally.getByRole('row', { name: /fascia/i })).toBeVisible()
+  await expectAccessible(page)
+
+  // Hours that somebody remembers: what cannot be is said at once, and nothing typed is lost.
+  await page.getByRole('button', { name: 'Write hours down…' }).click()
+  const form = page.getByRole('dialog', { name: 'Write hours down' })
+  await form.getByLabel('On what').selectOption({ index: 0 })
+  await form.getByLabel('Began').fill('2026-06-01T12:00')
+  await form.getByLabel('Ended').fill('2026-06-01T08:00')
+  await form.getByLabel('People').fill('2')
+  await form.getByRole('button', { name: 'Keep' }).click()
+  await expect(form.getByRole('alert')).toHaveText('It ends before it begins.')
+  await form.getByLabel('Began').fill('2026-06-01T08:00')
+  await form.getByLabel('Ended').fill('2026-06-01T12:00')
+  await form.getByLabel('Rest, minutes').fill('30')
+  await form.getByRole('button', { name: 'Keep' }).click()
+  // Two people, four hours less half an hour.
+  await expect(page.getByRole('region', { name: 'Times' })).toContainText('7 h 00')
+  await expect(tally.getByRole('row', { name: /fascia/i })).toContainText('7.00')
+
+  await page.getByRole('button', { name: 'Done', exact: true }).click()
+  await page
+    .getByLabel('Picture of it now')
+    .first()
+    .setInputFiles(await photo())
+  await expect(page.getByText(/^done /).first()).toBeVisible()
+  await expectAccessible(page)
+
+  // All stages one after another come to what was agreed, to the cent.
+  await page.getByRole('button', { name: 'Money', exact: true }).click()
+  const stands = page.getByRole('region', { name: 'Where the money stands' })
+  const agreed = (await jobOf(page, id)).rates!.payments.stages.length
+  for (let stage = 1; stage <= agreed; stage += 1) {
+    await stands.getByRole('button', { name: /^Make the next invoice/ }).click()
+    await expect(page.getByText(`Invoice ${stage}`, { exact: true })).toBeVisible()
+  }
+  await expect(stands).toContainText('All that is agreed was asked for.')
+  const sums = await stands.locator('dd').allTextContents()
+  expect(sums[1]).toBe(sums[0])
+  expect(sums[3]).toBe('$0.00')
+  await page.getByLabel('Came in').fill('a lot')
+  await page.getByRole('button', { name: 'Note the payment' }).click()
+  await expect(page.getByRole('alert')).toContainText('An amount in dollars')
+  await page.getByLabel('Came in').fill(sums[0]!.replace('$', ''))
+  await page.getByRole('button', { name: 'Note the payment' }).click()
+  await expect(page.getByText('paid', { exact: true })).toHaveCount(agreed)
+  await expectAccessible(page)
+  await allSent(page)
+  const pdf = await page.request.get(
+    (await page.getByRole('link', { name: 'PDF' }).first().getAttribute('href'))!,
+  )
+  expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-')
+
+  await page.getByRole('button', { name: 'Handover', exact: true }).click()
+  await page.getByRole('button', { name: 'Handed over today' }).click()
+  await expect(page.getByRole('region', { name: 'Warranty by item' })).toContainText(/until/)
+  await page.getByRole('button', { name: 'Take it' }).first().click()
+  await expectAccessible(page)
+  await allSent(page)
+  await page.getByRole('button', { name: 'Send it to the owner' }).click()
+  await expect(page.getByText(/^Sent: pictures before and after/)).toBeVisible({ timeout: 60_000 })
+
+  // The owner, with no account: on the link he has.
+  const owner = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage()
+  await owner.goto(`/o/${token}`)
+  const handed = owner.getByRole('region', { name: 'Handed over' })
+  await expect(handed.getByRole('heading', { name: /^Handed over on/ })).toBeVisible()
+  const days = await owner.request.get(`/api/owner/${token}/handover/calendar`)
+  expect(await days.text()).toContain('RRULE:FREQ=MONTHLY')
+  await expectAccessible(owner)
+
+  // What it says to the next one; nothing is changed by itself.
+  await page.goto('/look-back')
+  await expect(page.getByRole('link', { name: 'Closed at a desk' }).first()).toBeVisible({ timeout: 60_000 })
+  const kinds = page.getByRole('region', { name: 'Earned by the paid hour, by kind of work' })
+  await expect(kinds.getByRole('row').nth(1)).toContainText('$')
+  await expectAccessible(page)
+})
+
+test('a claim inside its warranty opens a job with the old one beside it', async ({ page }) => {
+  await signIn(page, PEOPLE.estimator)
+  const { id } = await acceptedJob(page, 'Claimed upon')
+  await page.goto(`/jobs/${id}/close`)
+  await page.getByRole('button', { name: 'Done', exact: true }).click()
+  await page.getByRole('listitem').getByRole('button', { name: 'Done', exact: true }).first().click()
+  await page.getByRole('button', { name: 'Handover', exact: true }).click()
+  await page.getByRole('button', { name: 'Handed over today' }).click()
+  await allSent(page)
+  await page.getByRole('button', { name: 'Something failed…' }).click()
+  const dialog = page.getByRole('dialog', { name: 'Something failed' })
+  await expect(dialog.getByText(/inside its warranty/).first()).toBeVisible()
+  await dialog.getByRole('button', { name: 'Open a job for it' }).click()
+  await expect(dialog.getByRole('alert')).toBeVisible()
+  await dialog.getByRole('checkbox').first().check()
+  await dialog.getByLabel(/^What is wrong/).fill('It is soft again.')
+  await dialog.getByRole('button', { name: 'Open a job for it' }).click()
+  const back = page.getByRole('link', { name: 'claim on Claimed upon' })
+  await expect(back).toBeVisible({ timeout: 30_000 })
+  await back.click()
+  await page.getByRole('button', { name: 'Handover', exact: true }).click()
+  await expect(page.getByRole('region', { name: 'Claims' })).toContainText('It is soft again.')
+})
+
+test('why a bid was lost is one touch, and told when looking back', async ({ page }) => {
+  await signIn(page, PEOPLE.estimator)
+  const title = `Lost ${Date.now().toString(36)}`
+  await acceptedJob(page, title)
+  await page.goto('/jobs')
+  await page.getByLabel('Find a job').fill(title)
+  await page.getByRole('button', { name: `More of ${title}` }).click()
+  await page.getByRole('menuitem', { name: 'The owner said no' }).click()
+  await page.getByRole('menuitem', { name: 'could not wait so long' }).click()
+  await expect(page.getByRole('listitem').filter({ hasText: title })).toContainText('said no')
+  await page.goto('/look-back')
+  await expect(page.getByRole('region', { name: 'Bids lost, and why' })).toContainText(
+    'could not wait so long',
+    {
+      timeout: 60_000,
+    },
+  )
+})
