@@ -188,7 +188,7 @@ test('crew get no money and write none', async () => {
       on: { kind: 'job' },
       cents: 123456,
       reason: 'said so',
-    } as { id: string }),
+    }),
   ])
   const seen = [
     await readJobSnapshot(crew, jobId),
@@ -197,7 +197,7 @@ test('crew get no money and write none', async () => {
     await applyChanges(crew, jobId, { known: 0, changes: [] }),
   ]
   for (const each of seen) expect(JSON.stringify(each)).not.toMatch(/cents|burdened|123456/)
-  const typed = createEntity('typed_price', { id: 'typed-2', removed: false } as { id: string })
+  const typed = createEntity('typed_price', { id: 'typed-2', removed: false })
   expect(await refusalOf(applyChanges(crew, jobId, { known: 0, changes: [typed] }))).toBe('not-for-role')
   const rates = setField({ kind: 'rates', id: 'rates', fields: { profit_share: 0 } })
   expect(await refusalOf(applyChanges(crew, jobId, { known: 0, changes: [rates] }))).toBe('not-for-role')

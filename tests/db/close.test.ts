@@ -128,7 +128,7 @@ test('a crew writes hours, goods and what is done, and neither writes nor gets a
   await write(firm, jobId, createEntity('receipt', receipt))
   for (const [kind, body] of [
     ['receipt', { ...receipt, id: 'receipt-2' }],
-    ['invoice', invoice({ id: 'invoice-2' } as never)],
+    ['invoice', invoice({ id: 'invoice-2' })],
     ['payment', { ...payment, id: 'payment-2' }],
     ['handover', handover],
     [

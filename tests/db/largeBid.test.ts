@@ -89,7 +89,7 @@ async function withPictures(
       canvas: null,
       marks: [],
       ...picture,
-    } as { id: string }),
+    }),
   )
   const shown = job.findings
     .filter(isDamage)

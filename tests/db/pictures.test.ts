@@ -114,7 +114,7 @@ test('what leaves in a zip names no place; originals, asked for by the office, a
         bytes: film.length,
         recorded_at: null,
         caption: '',
-      } as { id: string }),
+      }),
     ],
   })
   const files = unzipSync(await whole(await exportZip(firm, job, { originals: false })))

@@ -79,7 +79,7 @@ export function invoicePaper(
             { name: 'This one', amount: cents(invoice.total_cents) },
           ],
           name: 'Left to ask for',
-          amount: cents((account.agreed_cents - asked - invoice.total_cents) as Cents),
+          amount: cents(account.agreed_cents - asked - invoice.total_cents),
         },
         ...words(settings.licence_line, 'quiet'),
       ],

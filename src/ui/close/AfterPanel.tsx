@@ -316,8 +316,10 @@ function ClaimDialog(props: { items: readonly ScopeItem[]; from: string; onClose
   const [wrong, setWrong] = useState<string | null>(null)
 
   async function open(): Promise<void> {
-    if (ids.length === 0 || words.trim() === '' || on === null)
-      return setWrong('Say which work failed, what is wrong, and since when it is known.')
+    if (ids.length === 0 || words.trim() === '' || on === null) {
+      setWrong('Say which work failed, what is wrong, and since when it is known.')
+      return
+    }
     setBusy(true)
     const claim_id = newId()
     const job_id = newId()
@@ -328,13 +330,16 @@ function ClaimDialog(props: { items: readonly ScopeItem[]; from: string; onClose
       { id: job_id, what: 'house', claim: said },
     )
     setBusy(false)
-    if (!made.ok) return setWrong(failureWords(made.failure))
+    if (!made.ok) {
+      setWrong(failureWords(made.failure))
+      return
+    }
     const noted = edits.claim({
       id: claim_id,
       ...{ item_ids: [...ids], said_by: by.trim(), said_on: on, words: words.trim(), job_id },
     })
     setWrong(noted)
-    if (noted === null) window.location.assign(`/jobs/${job_id}`)
+    if (noted === null) onClose()
   }
   return (
     <Dialog open onClose={onClose} title="Something failed">

@@ -33,7 +33,7 @@ export function CloseTab() {
   return (
     <div className="flex flex-col lg:h-full" lang={inSpanish ? locale : undefined}>
       <div className="no-print flex shrink-0 flex-wrap items-center justify-between gap-x-6 border-b border-rule">
-        <ViewSwitch views={views} view={view} onChange={(next) => setView(next as View)} />
+        <ViewSwitch views={views} view={view} onChange={(next) => setView(next)} />
         {inSpanish && !isPhone ? <SheetLanguage locale={locale} set={set} /> : null}
       </div>
       {view === 'hours' ? (

@@ -86,53 +86,51 @@ const rangeOf = ({ low, typical, high }: Estimate): string =>
 function ItemRows({ item, beside }: { item: ItemTally; beside: ItemTally | null }) {
   const { title, where, estimate, spent_h, tasks, unsaid_h, verdict, finished_on } = item
   return (
-    <>
-      <tr className="border-b border-rule align-baseline">
-        <th scope="row" className="py-1 pr-2 text-left font-normal">
-          <details>
-            <summary className="cursor-pointer marker:text-quiet touch:min-h-9">
-              <span className={finished_on ? 'font-semibold' : ''}>{title}</span>{' '}
-              <span className="text-[14px] text-quiet">{where}</span>
-            </summary>
-            <ul className="pl-4 text-[14px]">
-              {tasks.map((task) => (
-                <li key={task.task} className="flex justify-between gap-3">
-                  <span>{task.name}</span>
-                  <span className="whitespace-nowrap">
-                    {rangeOf(task.estimate)} · {hoursCell(task.spent_h)}
-                  </span>
-                </li>
-              ))}
-              {unsaid_h > 0 ? (
-                <li className="flex justify-between gap-3 text-quiet">
-                  <span>no task said</span>
-                  <span>{hoursCell(unsaid_h)}</span>
-                </li>
-              ) : null}
-            </ul>
-          </details>
-        </th>
-        <td className="text-right whitespace-nowrap">
-          {beside ? '' : estimate.typical.toFixed(1)}{' '}
-          <span className={`text-[13px] text-quiet max-sm:hidden ${beside ? 'hidden' : ''}`}>
-            {estimate.low.toFixed(1)}–{estimate.high.toFixed(1)}
+    <tr className="border-b border-rule align-baseline">
+      <th scope="row" aria-label={`${title}, ${where}`} className="py-1 pr-2 text-left font-normal">
+        <details>
+          <summary className="cursor-pointer marker:text-quiet touch:min-h-9">
+            <span className={finished_on ? 'font-semibold' : ''}>{title}</span>{' '}
+            <span className="text-[14px] text-quiet">{where}</span>
+          </summary>
+          <ul className="pl-4 text-[14px]">
+            {tasks.map((task) => (
+              <li key={task.task} className="flex justify-between gap-3">
+                <span>{task.name}</span>
+                <span className="whitespace-nowrap">
+                  {rangeOf(task.estimate)} · {hoursCell(task.spent_h)}
+                </span>
+              </li>
+            ))}
+            {unsaid_h > 0 ? (
+              <li className="flex justify-between gap-3 text-quiet">
+                <span>no task said</span>
+                <span>{hoursCell(unsaid_h)}</span>
+              </li>
+            ) : null}
+          </ul>
+        </details>
+      </th>
+      <td className="text-right whitespace-nowrap">
+        {beside ? '' : estimate.typical.toFixed(1)}{' '}
+        <span className={`text-[13px] text-quiet max-sm:hidden ${beside ? 'hidden' : ''}`}>
+          {estimate.low.toFixed(1)}–{estimate.high.toFixed(1)}
+        </span>
+      </td>
+      <td className="text-right">{hoursCell(spent_h)}</td>
+      <td className="pl-3 max-lg:hidden">
+        {beside ? (
+          <span className="block text-[13px] text-quiet">
+            goes with {beside.title}, {beside.where}
           </span>
-        </td>
-        <td className="text-right">{hoursCell(spent_h)}</td>
-        <td className="pl-3 max-lg:hidden">
-          {beside ? (
-            <span className="block text-[13px] text-quiet">
-              goes with {beside.title}, {beside.where}
-            </span>
-          ) : (
-            <>
-              <Lies estimate={estimate} spent={spent_h} />
-              <span className={`block text-[13px] ${VERDICT_TONES[verdict]}`}>{VERDICT_WORDS[verdict]}</span>
-            </>
-          )}
-        </td>
-      </tr>
-    </>
+        ) : (
+          <>
+            <Lies estimate={estimate} spent={spent_h} />
+            <span className={`block text-[13px] ${VERDICT_TONES[verdict]}`}>{VERDICT_WORDS[verdict]}</span>
+          </>
+        )}
+      </td>
+    </tr>
   )
 }
 

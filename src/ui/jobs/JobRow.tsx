@@ -1,11 +1,10 @@
 'use client'
 
-import { ChevronRight, Ellipsis } from 'lucide-react'
+import { Ellipsis } from 'lucide-react'
 import { DropdownMenu } from 'radix-ui'
 import type { JobOfficeRequest } from '../../core/contract'
 import { formatCents, type Cents } from '../../core/measure'
 import { STATE_WORDS, type JobState } from '../../core/office'
-import { LOST_WHYS, LOST_WORDS } from '../../core/office/lost'
 import { agoWords, dueWords, type DayRow } from './dayList'
 
 const MARKS: Readonly<Record<JobState, string>> = {
@@ -35,6 +34,7 @@ type Props = {
   readonly office: {
     readonly say: (said: JobOfficeRequest) => void
     readonly schedule: () => void
+    readonly lose: () => void
     readonly copy: (what: 'job' | 'house') => void
   } | null
 }
@@ -138,24 +138,9 @@ function RowMenu({
               >
                 Done and closed
               </DropdownMenu.Item>
-              <DropdownMenu.Sub>
-                <DropdownMenu.SubTrigger className={`${ITEM} justify-between`}>
-                  The owner said no <ChevronRight aria-hidden size={16} />
-                </DropdownMenu.SubTrigger>
-                <DropdownMenu.Portal>
-                  <DropdownMenu.SubContent className="z-50 w-60 rounded-(--radius) border border-ink bg-paper">
-                    {LOST_WHYS.map((why) => (
-                      <DropdownMenu.Item
-                        key={why}
-                        className={ITEM}
-                        onSelect={() => office.say({ standing: { state: 'declined', on: today, why } })}
-                      >
-                        {LOST_WORDS[why]}
-                      </DropdownMenu.Item>
-                    ))}
-                  </DropdownMenu.SubContent>
-                </DropdownMenu.Portal>
-              </DropdownMenu.Sub>
+              <DropdownMenu.Item className={ITEM} disabled={day.state === 'declined'} onSelect={office.lose}>
+                The owner said no…
+              </DropdownMenu.Item>
               {job.standing ? (
                 <DropdownMenu.Item className={ITEM} onSelect={() => office.say({ standing: null })}>
                   Take “{STATE_WORDS[job.standing.state]}” back

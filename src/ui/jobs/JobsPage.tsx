@@ -15,6 +15,7 @@ import { NewFinding } from './NewFinding'
 import { OnThisDevice } from './OnThisDevice'
 import { SignOut } from '../job/SignOut'
 import { DateDialog } from './DateDialog'
+import { LostDialog } from './LostDialog'
 import { DayTape } from './DayTape'
 import { dayRows, GROUP_NAMES, JOB_ORDERS, stateTallies, type DayRow, type JobOrder } from './dayList'
 import { Months } from './Months'
@@ -41,6 +42,7 @@ export function JobsPage() {
   const [order, setOrder] = useState<JobOrder>('day')
   const office = useOffice(list.again)
   const [dated, setDated] = useState<DayRow | null>(null)
+  const [lost, setLost] = useState<DayRow | null>(null)
   const all = useMemo(() => dayRows(jobs ?? [], { today, state: null, order: 'day' }), [jobs, today])
   const rows = useMemo(() => dayRows(jobs ?? [], { today, state, order }), [jobs, today, state, order])
   const tallies = useMemo(() => stateTallies(jobs ?? [], today, state), [jobs, today, state])
@@ -206,6 +208,7 @@ export function JobsPage() {
                         ? {
                             say: (said) => office.say(row.job.id, said),
                             schedule: () => setDated(row),
+                            lose: () => setLost(row),
                             copy: (what) => office.copy(row.job.id, what),
                           }
                         : null
@@ -219,6 +222,16 @@ export function JobsPage() {
             <div className="pt-3">
               <Button onClick={list.more}>More jobs</Button>
             </div>
+          ) : null}
+          {lost ? (
+            <LostDialog
+              title={lost.job.title}
+              onClose={() => setLost(null)}
+              onSay={(why) => {
+                office.say(lost.job.id, { standing: { state: 'declined', on: today, why } })
+                setLost(null)
+              }}
+            />
           ) : null}
           {dated ? (
             <DateDialog

@@ -22,7 +22,12 @@ export function MonthsChart({ months }: { months: readonly Month[] }) {
     <>
       <div aria-hidden className="h-44 w-full font-head text-[13px]">
         <ResponsiveContainer width="100%" height="100%">
-          <BarChart data={data} margin={{ top: 4, right: 0, bottom: 0, left: 0 }} barCategoryGap="25%">
+          <BarChart
+            accessibilityLayer={false}
+            data={data}
+            margin={{ top: 4, right: 0, bottom: 0, left: 0 }}
+            barCategoryGap="25%"
+          >
             <CartesianGrid vertical={false} stroke="#c2cccc" />
             <XAxis dataKey="month" tickLine={false} stroke="#17232b" interval={0} />
             <YAxis

@@ -29,6 +29,7 @@ export function KindsChart({
     <div aria-hidden className="w-full font-head text-[13px]" style={{ height: data.length * ROW_PX + 30 }}>
       <ResponsiveContainer width="100%" height="100%">
         <BarChart
+          accessibilityLayer={false}
           data={data}
           layout="vertical"
           margin={{ top: 4, right: 12, bottom: 0, left: 0 }}

@@ -25,7 +25,10 @@ export function useLookBack(): LookBack {
     for (;;) {
       const next = await call('/api/look-back', LookBackAnswer, {}, WITHIN_MS)
       if (isGone()) return
-      if (!next.ok) return setWrong(failureWords(next.failure))
+      if (!next.ok) {
+        setWrong(failureWords(next.failure))
+        return
+      }
       setAnswer(next.value)
       if (next.value.left === 0) return
     }
@@ -41,7 +44,10 @@ export function useLookBack(): LookBack {
   async function take(evidence: TaskEvidence, reason: string): Promise<void> {
     setWrong(null)
     const kept = await call('/api/firm/values', FirmValuesAnswer)
-    if (!kept.ok) return setWrong(failureWords(kept.failure))
+    if (!kept.ok) {
+      setWrong(failureWords(kept.failure))
+      return
+    }
     const { edition, clauses, firm } = kept.value
     const changes = evidence.values.map(({ key, offered }) => ({ key, value: offered, reason }))
     const made = await postJson(
@@ -49,7 +55,10 @@ export function useLookBack(): LookBack {
       { asks: FirmValuesRequest, answers: FirmValuesAnswer },
       { edition, changes, clauses, firm },
     )
-    if (!made.ok) return setWrong(failureWords(made.failure))
+    if (!made.ok) {
+      setWrong(failureWords(made.failure))
+      return
+    }
     setTold(
       `${evidence.name}: kept as edition ${made.value.edition}. New jobs start from it; jobs that are there keep theirs.`,
     )
