@@ -5,7 +5,7 @@ import { applyChange, initialState, JOB_VERSION, type Invoice, type Payment } fr
 import type { Cents } from '../measure'
 import type { Baseline } from '../open/baseline'
 import type { Order } from '../open/orders'
-import { accountOf, nextInvoice } from './account'
+import { accountOf, nextInvoice, soldOf } from './account'
 import { bookRows, invoicePaper } from './invoicePaper'
 
 const TODAY = '2026-05-04'
@@ -113,10 +113,32 @@ describe('invoices and payments', () => {
     ])
     expect([some.due_cents, some.unplaced_cents, some.not_asked_cents]).toEqual([48_000, 0, 0])
     expect(at([], '2026-06-01').invoices.map(({ standing }) => standing)).toEqual(['overdue', 'open'])
+    // On its last day it is not late yet.
+    expect(at([], one.due_on).invoices[0]!.standing).toBe('open')
     const over = at([paid('a', 110_000, null)], '2026-06-01')
     expect([over.due_cents, over.unplaced_cents]).toEqual([-2_000, 2_000])
     const back = at([paid('a', 54_000, one.id), paid('b', -4_000, one.id, '2026-05-20')], '2026-06-01')
     expect(back.invoices[0]).toMatchObject({ paid_cents: 50_000, open_cents: 4_000, standing: 'overdue' })
+  })
+
+  test('what an item was agreed at: as accepted, and what changes with a yes put on or took off', () => {
+    const item = {
+      id: 'w',
+      title: '',
+      where: '',
+      price_cents: 10_000 as Cents,
+      saves_cents: null,
+      allowance: null,
+    }
+    const line = (cents: number, standing: 'yes' | 'no' | 'waits'): Order =>
+      ({
+        order: { total_cents: cents, lines: [{ item_id: 'w', cents }] },
+        face: { standing },
+      }) as unknown as Order
+    const of = { ...baseline(10_000), items: [item] }
+    expect(
+      soldOf(of, [line(500, 'yes'), line(-200, 'yes'), line(7_000, 'no'), line(9_000, 'waits')]).get('w'),
+    ).toBe(10_300)
   })
 
   test('one taken back is asked for again; two made alike get numbers of their own', () => {
@@ -158,6 +180,13 @@ describe('invoices and payments', () => {
     const text = JSON.stringify(invoicePaper(one, { job: paidJob, account, bid: 1 }).sections)
     expect(text).toMatch(/To pay.*\$540\.00/)
     expect(text).toMatch(/Left to ask for","amount":"\$540\.00/)
+    // What was taken back was not asked for.
+    const two = invoiced(nextInvoice({ invoices: [] }, of), 2)
+    const again = { ...job, invoices: [{ ...one, removed: true }, two] }
+    const later = accountOf(again, { ...of, today: TODAY })
+    expect(JSON.stringify(invoicePaper(two, { job: again, account: later, bid: 1 }).sections)).toMatch(
+      /Asked for before","amount":"\$0\.00/,
+    )
     expect(text).not.toMatch(/markup|overhead|burdened/i)
     expect(bookRows(paidJob).map(({ kind, net, tax, total }) => [kind, net, tax, total])).toEqual([
       ['invoice', '500.00', '40.00', '540.00'],

@@ -133,6 +133,14 @@ describe('estimate and actual', () => {
     ]
     const begun = of({ work_spells: spells })
     expect([a, b, c].map((each) => begun.get(each!.item_id))).toEqual(['over', 'begun', 'begun'])
+    // Slower than typical is not over yet: the range goes to the slow hours.
+    expect(b!.estimate.high).toBeGreaterThan(b!.estimate.typical)
+    expect(b!.estimate.low).toBeLessThan(b!.estimate.typical)
+    expect(of({ work_spells: [at(b!.item_id, b!.estimate.high - 0.1)] }).get(b!.item_id)).toBe('begun')
+    const back = { ...finished(b!.item_id), removed: true }
+    expect(
+      of({ work_spells: [at(b!.item_id, b!.estimate.low / 2)], finished_items: [back] }).get(b!.item_id),
+    ).toBe('begun')
     const done = of({ work_spells: spells, finished_items: [a, b, c].map((each) => finished(each!.item_id)) })
     expect([a, b, c].map((each) => done.get(each!.item_id))).toEqual(['over', 'under', 'within'])
     expect(of({ finished_items: [finished(a!.item_id)] }).get(a!.item_id)).toBe('not-begun')
@@ -173,6 +181,17 @@ describe('estimate and actual', () => {
     ]
     const of = { ...job, work_spells, finished_items: [finished(done!.item_id)] }
     const record = recordOf({ job: of, tally: tally(of), price: derived.price, baseline: null, orders: [] })
+    // What serves the whole job is not over yet.
+    expect(record.tasks.map(({ task }) => task)).not.toContain('mobilise')
+    const all_done = { ...of, finished_items: tally(job).items.map(({ item_id }) => finished(item_id)) }
+    const over = recordOf({
+      job: all_done,
+      tally: tally(all_done),
+      price: derived.price,
+      baseline: null,
+      orders: [],
+    })
+    expect(over.tasks.map(({ task }) => task)).toContain('mobilise')
     const spent = record.tasks.reduce((sum, { spent_h }) => sum + spent_h, 0)
     expect(spent).toBeCloseTo(3, 1)
     expect(record.tasks.reduce((sum, { unsaid_h }) => sum + unsaid_h, 0)).toBeCloseTo(2, 1)
@@ -241,7 +260,9 @@ describe('after the work', () => {
 
   test('the paper says what was done, for how long, and what keeps it so; what is open is not called done', () => {
     const items = derived.scope.items.filter(({ standing }) => standing === 'ours')
-    const [first, second] = items
+    const first = items[0]
+    const without = new Set(upkeepOf([first!], '2026-06-30').map(({ id }) => id))
+    const second = items.find((item) => upkeepOf([item], '2026-06-30').some(({ id }) => !without.has(id)))
     const on = '2026-06-30'
     const photo_ids = job.photos.slice(0, 1).map(({ id }) => id)
     const of = {
@@ -265,6 +286,10 @@ describe('after the work', () => {
     }
     const model = handoverModel({ job: of, handover: of.handover, items: [first!, second!] })
     expect(model.items.map(({ finished_on }) => finished_on)).toEqual([on, null])
+    // Nobody is told to look after what is not there.
+    const kept = upkeepOf([first!], on).map(({ id }) => id)
+    expect(upkeepOf([first!, second!], on).length).toBeGreaterThan(kept.length)
+    expect(model.upkeep.map(({ id }) => id)).toEqual(kept)
     const paper = JSON.stringify(handoverPaper(model).sections)
     expect(paper).toMatch(/What was done.*Dry at 12 %/)
     expect(paper).toMatch(/Not done yet/)

@@ -73,6 +73,12 @@ describe('what closed jobs say of a task', () => {
     // By hand: ln range = 1.638 × 0.35 / √1 each way.
     expect(Math.log(one.high / one.ratio)).toBeCloseTo(1.638 * 0.35, 3)
     expect(one.unshown).toBe(true)
+    // Two alike: four degrees, spread √(3 × 0.35² ÷ 4), t = 1.533, over √2.
+    const two = evidence(1.5, 1.5)
+    expect(Math.log(two.high / two.ratio)).toBeCloseTo(
+      (1.533 * Math.sqrt((3 * 0.35 ** 2) / 4)) / Math.SQRT2,
+      3,
+    )
     const five = evidence(1.5, 1.5, 1.5, 1.5, 1.5)
     expect(five.high / five.low).toBeLessThan(one.high / one.low)
     expect([five.unshown, five.times]).toEqual([false, expect.closeTo(1.5, 9)])
@@ -89,7 +95,10 @@ describe('what closed jobs say of a task', () => {
   test('at the full ratio the same work reckoned again comes to what was spent', () => {
     const { values, times } = evidence(1.3, 1.3, 1.3, 1.3, 1.3)
     for (const { now, offered } of values) expect(offered / now).toBeCloseTo(times, 2)
-    expect(values.map(({ key }) => key)).toContain(`task.${someTask()}.typical`)
+    const row = rows.task(someTask())
+    const fields = (['set_up_h', 'low', 'typical', 'high'] as const).filter((field) => row[field] > 0)
+    expect(fields).toContain('set_up_h')
+    expect(values.map(({ key }) => key)).toEqual(fields.map((field) => `task.${someTask()}.${field}`))
   })
 
   test('an hour the firm has set since is not charged twice: older jobs are judged at today’s row', () => {
