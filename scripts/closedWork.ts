@@ -92,11 +92,10 @@ class DayBook {
 async function finish(
   member: Member,
   jobId: string,
-  items: readonly { item_id: string; title: string; method: string }[],
-  on: string,
+  items: readonly { item_id: string; title: string; on: string }[],
 ): Promise<Change[]> {
   const changes: Change[] = []
-  for (const [index, { item_id, title }] of items.entries()) {
+  for (const [index, { item_id, title, on }] of items.entries()) {
     const photo_ids: string[] = []
     if (index < PICTURES) {
       const caption = `${title}, done`.slice(0, 60)
@@ -139,6 +138,7 @@ export async function closedWork(
   const tally = tallyOf(derived, around.accepted, new Date(`${of.from}T00:00:00Z`))
   const zone = job.job.time_zone
   const book = new DayBook(of.from, zone)
+  const finished: { item_id: string; title: string; on: string }[] = []
   book.spend({ kind: 'job', task: null }, tally.shared.estimate.typical * 1.05)
   for (const [index, item] of tally.items.entries()) {
     const took = TOOK[item.method] ?? 1
@@ -148,6 +148,7 @@ export async function closedWork(
     else
       for (const { task, estimate } of item.tasks)
         book.spend({ kind: 'item', item_id: item.item_id, task }, estimate.typical * took)
+    finished.push({ item_id: item.item_id, title: item.title, on: book.last })
   }
   const on = book.last
   const signed = { removed: false, by: 'Dov Harrow' }
@@ -173,6 +174,14 @@ export async function closedWork(
   await applyChanges(member, jobId, {
     known: 0,
     changes: [
+      ...(job.plan
+        ? []
+        : [
+            made('plan', {
+              ...{ id: 'plan', removed: false, start: of.from, finish_by: null },
+              ...{ crews: around.crews.slice(0, 1), week: [1, 2, 3, 4, 5], order: [] },
+            }),
+          ]),
       ...book.spells.map((spell) => made('work_spell', spell)),
       ...goods.map(({ good, name, unit, bought: quantity, used }) =>
         made('bought_good', {
@@ -184,7 +193,7 @@ export async function closedWork(
       receipt(0.7, 'the lumber yard'),
       receipt(0.39, 'the paint shop'),
       receipt(0.03, 'the transfer station', 'disposal'),
-      ...(await finish(member, jobId, tally.items, on)),
+      ...(await finish(member, jobId, finished)),
       made('follow_up', {
         ...{ id: randomUUID(), removed: false, item_id: null, done_on: null, saw: '', photo_ids: [] },
         ...{ what: 'Look at all of it before the first year is over', due: dayAfter(on, 330) },

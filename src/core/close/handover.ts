@@ -2,12 +2,11 @@ import * as z from 'zod'
 import type { BidBlock, BidPicture, BidSection } from '../bid/bidBlock'
 import { ownerTitle } from '../bid/ownerWords'
 import { CLOSE_SAYS } from '../catalogue/sentences/close'
-import { PAPERS, type FollowUp, type Handover, type JobDocument } from '../job'
+import { finishedOf, PAPERS, type FollowUp, type Handover, type JobDocument } from '../job'
 import { Day, Id, Sha256 } from '../job/values'
 import { dayWords } from '../measure'
 import type { ScopeItem } from '../scope'
 import type { Paper } from '../bid/paper'
-import { finishedOf } from './tally'
 import { upkeepOf, warrantyOf, type ItemWarranty } from './warranty'
 
 const Picture = z.strictObject({ sha256: Sha256, caption: z.string() })

@@ -6,15 +6,7 @@ export { earnedByJob, earnedByKind, type JobEarned, type KindEarned } from './lo
 export { JobRecord } from './jobRecord'
 export { recordOf } from './record'
 export { hoursOfSpell, spentOn, type Doubt, type Spent } from './spent'
-export {
-  finishedOf,
-  reckonedWork,
-  tallyFrom,
-  tallyOf,
-  type ItemTally,
-  type Tally,
-  type Verdict,
-} from './tally'
+export { reckonedWork, tallyFrom, tallyOf, type ItemTally, type Tally, type Verdict } from './tally'
 export {
   claimFits,
   monthsAfter,

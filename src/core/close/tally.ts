@@ -2,7 +2,7 @@ import { taskName } from '../catalogue'
 import type { CutPlan } from '../cut'
 import { cutJob } from '../cut'
 import { rowsOf } from '../firmValues/rows'
-import type { BoughtGood, FinishedItem, JobDocument } from '../job'
+import { finishedOf, type BoughtGood, type JobDocument } from '../job'
 import { toFeet } from '../measure'
 import { acceptedWork, type AcceptedChoice } from '../plan/accepted'
 import { productiveShare } from '../price/productive'
@@ -71,11 +71,6 @@ export type Tally = {
   readonly spent: Spent
   /** Every agreed piece of work is done. */
   readonly allDone: boolean
-}
-
-/** How an item was finished: the last that was written; null: it is not. */
-export function finishedOf(job: Pick<JobDocument, 'finished_items'>, itemId: string): FinishedItem | null {
-  return job.finished_items.findLast((each) => each.item_id === itemId && !each.removed) ?? null
 }
 
 const estimateOf = (of: (pace: Pace) => number): Estimate => ({

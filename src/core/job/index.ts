@@ -33,6 +33,7 @@ export {
 } from './facts'
 export { GUTTER_FALLS, SURVEY_KINDS, type SurveyKind } from './surveys'
 export { BOOKING_KINDS } from './plans'
+export { finishedOf } from './finishedOf'
 export { PAID_BY, RECEIPT_KINDS, SPELL_ALONG } from './closed'
 export { ChangeOrder as ChangeOrderShape, ORDER_LINE_KINDS } from './opened'
 export {

@@ -127,6 +127,20 @@ describe('a board and a coat', () => {
     expect(plan.hours).toBeCloseTo(planned(boardAndPaint()).hours, 6)
   })
 
+  test('a piece of work that is said to be done is done in the plan; what serves the whole job is over with the last', () => {
+    const finished = (item_id: string, on: string) => ({
+      ...{ id: `f-${item_id}`, removed: false, item_id, on, by: 'Dov', words: '', photo_ids: [] },
+    })
+    const one = planned(boardAndPaint({ finished_items: [finished('board', DAY)] }), ALONE, '2026-05-13')
+    expect(ofItem(one.units, 'board').every(({ done, last }) => done && last === DAY)).toBe(true)
+    expect(ofItem(one.units, 'paint').some(({ done }) => done)).toBe(false)
+    expect(one.units.some(({ item_id, done }) => item_id === null && done)).toBe(false)
+    const both = [finished('board', DAY), finished('paint', '2026-05-12')]
+    const all = planned(boardAndPaint({ finished_items: both }), ALONE, '2026-05-13')
+    expect(all.units.every(({ done }) => done)).toBe(true)
+    expect(all.last).toBe('2026-05-12')
+  })
+
   test('days off, other jobs of the crew, and two people for one', () => {
     const off = planned(boardAndPaint({ plan_days: [day({ day: DAY, off: 'holiday' })] }))
     expect(off.first).toBe(dayAfter(DAY, 1))

@@ -1,6 +1,6 @@
 import type { StepId } from '../catalogue/steps'
 import { rowsOf } from '../firmValues/rows'
-import type { Crew, JobDocument } from '../job'
+import { finishedOf, type Crew, type JobDocument } from '../job'
 import { productiveShare } from '../price/productive'
 import type { Scope } from '../scope'
 import type { Takeoff } from '../takeoff'
@@ -148,6 +148,13 @@ function daysOfUnit(
   }))
 }
 
+/** When all work of ours was said to be done; null: some is not. What serves the whole job is over with it. */
+function allDoneOn({ job, scope }: { readonly job: JobDocument; readonly scope: Scope }): string | null {
+  const ours = scope.items.filter(({ standing, row }) => standing === 'ours' && row?.sells !== false)
+  const days = ours.map(({ id }) => finishedOf(job, id)?.on ?? null)
+  return ours.length === 0 || days.includes(null) ? null : (days.toSorted().at(-1) ?? null)
+}
+
 /** The pieces of work of a job, what they wait for, and the days they have: ready to be placed. */
 export function draftPlan(
   given: { readonly job: JobDocument; readonly scope: Scope; readonly takeoff: Takeoff },
@@ -167,9 +174,11 @@ export function draftPlan(
   const links = linksOf(split, handedOver)
 
   const tooMany = split.units.filter((unit) => unit.people[0] > most)
+  const allDone = allDoneOn(work)
   const done = new Map(
     split.units.flatMap((unit) => {
-      const on = marks.get(unit.key)?.done_on ?? null
+      const finished = unit.item_id === null ? allDone : (finishedOf(job, unit.item_id)?.on ?? null)
+      const on = marks.get(unit.key)?.done_on ?? finished
       return on === null ? [] : [[unit.key, on] as const]
     }),
   )

@@ -2,7 +2,8 @@
 
 import { useState } from 'react'
 import { untilWords } from '../../core/close/handover'
-import { finishedOf, type Reckoned } from '../../core/close/tally'
+import type { Reckoned } from '../../core/close/tally'
+import { finishedOf } from '../../core/job/finishedOf'
 import { claimFits, offeredLooks, upkeepOf, warrantyOf } from '../../core/close/warranty'
 import { CopyJobRequest, CreatedAnswer, HandedOverAnswer } from '../../core/contract'
 import { CLOSE_SAYS } from '../../core/catalogue/sentences/close'

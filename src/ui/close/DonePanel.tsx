@@ -2,7 +2,8 @@
 
 import { useState } from 'react'
 import { beforePictures } from '../../core/close/handover'
-import { finishedOf, type Reckoned } from '../../core/close/tally'
+import type { Reckoned } from '../../core/close/tally'
+import { finishedOf } from '../../core/job/finishedOf'
 import { CREW_WORDS } from '../../core/lists/crewWords'
 import { checksOf } from '../../core/open/coverChecks'
 import type { Photo } from '../../core/job'

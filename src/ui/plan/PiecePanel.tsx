@@ -104,7 +104,9 @@ export function PiecePanel() {
           ) : null}
         </div>
         <div>
-          {unit.done ? (
+          {unit.done && !mark?.done_on ? (
+            <p className="text-[14px] text-moss">Done, as it is said under Close.</p>
+          ) : unit.done ? (
             <Button onClick={() => edits.mark(unit.key, { done_on: null })}>Not done after all</Button>
           ) : (
             <Button onClick={() => edits.mark(unit.key, { done_on: now })}>Done today</Button>
