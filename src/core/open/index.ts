@@ -3,7 +3,15 @@ export { draftOrder, type NotReckoned, type OrderDraft } from './draftOrder'
 export { findsBehind, foundWork, guessOf } from './foundWork'
 export { hitRate, type HitRate } from './hitRate'
 export { checksOf, type CoverCheck } from './coverChecks'
-export { orderDays, orderModel, OrderModel, orderPaper, orderSections, type OrderSigned } from './orderModel'
+export {
+  modelOfOrder,
+  orderDays,
+  orderModel,
+  OrderModel,
+  orderPaper,
+  orderSections,
+  type OrderSigned,
+} from './orderModel'
 export { placesToOpen, type PlaceToOpen } from './places'
 export {
   addsOf,

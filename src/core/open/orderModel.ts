@@ -3,10 +3,12 @@ import type { BidBlock, BidSection } from '../bid/bidBlock'
 import type { Paper } from '../bid/paper'
 import { cents } from '../bid/workBlocks'
 import { ORDER_SAYS } from '../catalogue/sentences/orders'
-import type { ChangeOrder } from '../job'
+import type { ChangeOrder, JobDocument } from '../job'
 import { CentsValue, Day, Id, Sha256, ShortWords } from '../job/values'
 import { ORDER_LINE_KINDS } from '../job/opened'
 import { dayWords, momentWords, type Cents } from '../measure'
+import type { Baseline } from './baseline'
+import { withinAgreed, type OrderFace } from './orders'
 
 /** A change order as its owner reads it. Frozen when it is put to him. It carries no cost, hours or profit. */
 export const OrderModel = z.strictObject({
@@ -191,6 +193,42 @@ export function orderPaper(model: OrderModel): Paper {
     size: 'letter',
     sections: orderSections(model),
   }
+}
+
+/** An order as its owner reads it, made anywhere: on a phone before it leaves, on the server when it is frozen. */
+export function modelOfOrder(of: {
+  readonly order: ChangeOrder
+  readonly number: number
+  readonly baseline: Baseline
+  /** The other orders of its bid, in the order they were made. */
+  readonly others: readonly {
+    readonly order: Pick<ChangeOrder, 'id' | 'lines' | 'total_cents'>
+    readonly face: Pick<OrderFace, 'standing'>
+  }[]
+  readonly job: Pick<JobDocument, 'job' | 'settings'>
+  readonly made_on: string
+  readonly pictures: OrderModel['pictures']
+}): OrderModel {
+  const { order, baseline, others, job } = of
+  const within = withinAgreed([...others, { order, face: { standing: 'waits' } }], baseline)
+  const agreed = others.reduce(
+    (sum, { order: { total_cents }, face }) => sum + (face.standing === 'yes' ? total_cents : 0),
+    0,
+  )
+  const { firm_name, firm_place, licence_line } = job.settings
+  return orderModel({
+    order,
+    number: of.number,
+    bid: { number: baseline.number, accepted_by: baseline.accepted_by, accepted_on: baseline.accepted_on },
+    front: { title: job.job.title, address: job.job.address },
+    firm: { name: firm_name, place: firm_place, licence: licence_line },
+    made_on: of.made_on,
+    time_zone: job.job.time_zone,
+    bid_cents: baseline.total_cents,
+    changes_cents: agreed as Cents,
+    goes_on_cents: within.has(order.id) ? baseline.go_on!.most_cents : null,
+    pictures: of.pictures,
+  })
 }
 
 /** The frozen model of an order, of what was put to the owner and of the job’s front page. */

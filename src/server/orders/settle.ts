@@ -2,13 +2,12 @@ import 'server-only'
 import canonicalize from 'canonicalize'
 import { randomBytes, randomUUID } from 'node:crypto'
 import type { ChangeOrder, JobDocument, OrderAnswer, Person } from '../../core/job'
-import { formatCents, type Cents } from '../../core/measure'
+import { formatCents } from '../../core/measure'
 import {
   addsOf,
   leavesOf,
-  orderModel,
+  modelOfOrder,
   orderPaper,
-  withinAgreed,
   type Baseline,
   type OrderModel,
 } from '../../core/open'
@@ -125,28 +124,10 @@ function modelFor(
   const { job, sent } = of.seen
   const baseline = of.seen.baseline!
   const mine = sent.filter(({ bid_id }) => bid_id === baseline.bid_id)
-  const others = mine.map((row) => ({ order: orderIn(row), face: { standing: standingOf(row) } }))
-  const within = withinAgreed([...others, { order, face: { standing: 'waits' } }], baseline)
-  const changes = others.reduce(
-    (sum, { order: { total_cents }, face }) => sum + (face.standing === 'yes' ? total_cents : 0),
-    0,
-  )
-  return orderModel({
-    order,
-    number: of.number,
-    bid: { number: baseline.number, accepted_by: baseline.accepted_by, accepted_on: baseline.accepted_on },
-    front: { title: job.job.title, address: job.job.address },
-    firm: {
-      name: job.settings.firm_name,
-      place: job.settings.firm_place,
-      licence: job.settings.licence_line,
-    },
+  return modelOfOrder({
+    ...{ order, baseline, job, number: of.number, pictures: of.pictures },
+    others: mine.map((row) => ({ order: orderIn(row), face: { standing: standingOf(row) } })),
     made_on: todayIn(job.job.time_zone, new Date(order.made_at)),
-    time_zone: job.job.time_zone,
-    bid_cents: baseline.total_cents,
-    changes_cents: changes as Cents,
-    goes_on_cents: within.has(order.id) ? baseline.go_on!.most_cents : null,
-    pictures: of.pictures,
   })
 }
 

@@ -1,16 +1,15 @@
 'use client'
 
 import { useState } from 'react'
-import { countedFind, type ChangeOrder, type OrderAnswer } from '../../core/job'
+import { countedFind, type ChangeOrder } from '../../core/job'
 import { formatCents, type Cents } from '../../core/measure'
 import type { Order } from '../../core/open/orders'
 import { orderSections } from '../../core/open/orderModel'
 import { modelHere } from './modelHere'
 import { SectionsView } from '../bid/BidView'
-import { Button, Notice, SelectField, TextAreaField, TextField } from '../look'
+import { Button, Notice, TextAreaField, TextField } from '../look'
 import { Dialog } from '../look/Dialog'
-import { SignaturePad } from '../owner/SignaturePad'
-import type { Stroke } from '../owner/ownerChoice'
+import { SignFields, useSigning } from '../owner/SignFields'
 import { today } from '../state/today'
 import { useJob } from '../state/useJob'
 import { useOpenEdits, type Said } from './useOpenEdits'
@@ -120,43 +119,19 @@ export function AskOwner({ orders, of, onClose }: Props) {
 
 /** Yes or no on this phone, with a name. It counts at once, and goes out with the next signal. */
 function GlassAnswer(props: { total: Cents; name: string; onSay: (said: Said) => void }) {
-  const [name, setName] = useState('')
-  const [role, setRole] = useState<OrderAnswer['role']>('owns')
-  const [strokes, setStrokes] = useState<readonly Stroke[]>([])
+  const signing = useSigning()
   const [wrong, setWrong] = useState<string | null>(null)
   function say(says: 'yes' | 'no'): void {
-    if (name.trim().length < 2) {
+    const signed = signing.signed()
+    if (signed === null) {
       setWrong('Type the name of the one who says it.')
       return
     }
-    props.onSay({
-      says,
-      name: name.trim(),
-      role,
-      signature: strokes.map((stroke) => stroke.map(([x, y]) => [x, y] as [number, number])),
-    })
+    props.onSay({ says, ...signed, signature: signing.signature() })
   }
   return (
     <section aria-label="The owner’s word" className="flex flex-col gap-2 pt-3">
-      <TextField
-        label="Full name, typed, is the signature"
-        value={name}
-        placeholder={props.name}
-        onChange={(text) => setName(text.slice(0, 120))}
-        error={wrong}
-        autoComplete="off"
-      />
-      <SelectField
-        label="Signs as"
-        value={role}
-        onChange={(said) => setRole(said as OrderAnswer['role'])}
-        choices={[
-          { value: 'owns', label: 'owner of the house' },
-          { value: 'pays', label: 'the one who pays' },
-          { value: 'may-approve', label: 'agent who may approve' },
-        ]}
-      />
-      <SignaturePad strokes={strokes} onDraw={setStrokes} />
+      <SignFields signing={signing} wrong={wrong} heldOut={{ name: props.name }} />
       <div className="flex flex-wrap gap-2">
         <Button look="main" className="min-h-11 grow" onClick={() => say('yes')}>
           Yes, do it: {formatCents(props.total)}

@@ -3,12 +3,10 @@
 import { useState } from 'react'
 import { formatCents, type Cents } from '../../core/measure'
 import { Button } from '../look/Button'
-import { SelectField, TextField } from '../look/Field'
 import { Notice } from '../look/Notice'
 import { useRouter } from 'next/navigation'
-import type { Stroke } from './ownerChoice'
 import { NO_SIGNAL, sending } from './sending'
-import { SignaturePad } from './SignaturePad'
+import { SignFields, useSigning } from './SignFields'
 
 type Given = {
   readonly token: string
@@ -21,15 +19,14 @@ type Given = {
 /** Yes or no to a change order, by whoever holds its link. No account. */
 export function AnswerOrder({ token, orderId, hash, number, total_cents }: Given) {
   const router = useRouter()
-  const [name, setName] = useState('')
-  const [role, setRole] = useState<'owns' | 'pays' | 'may-approve'>('owns')
-  const [strokes, setStrokes] = useState<readonly Stroke[]>([])
+  const signing = useSigning()
   const [wrong, setWrong] = useState<string | null>(null)
   const [busy, setBusy] = useState(false)
   const [done, setDone] = useState<'yes' | 'no' | null>(null)
 
   async function say(says: 'yes' | 'no'): Promise<void> {
-    if (name.trim().length < 2) {
+    const signed = signing.signed()
+    if (signed === null) {
       setWrong('Type your name first.')
       return
     }
@@ -41,6 +38,7 @@ export function AnswerOrder({ token, orderId, hash, number, total_cents }: Given
       setWrong(NO_SIGNAL)
       return
     }
+    const signature = signing.signature()
     const [{ failureWords, postJson }, { OrderAnswerAnswer, OrderAnswerRequest }] = tools
     const answer = await postJson(
       `/api/owner/${token}/answer`,
@@ -48,12 +46,9 @@ export function AnswerOrder({ token, orderId, hash, number, total_cents }: Given
       {
         order_id: orderId,
         says,
-        name: name.trim(),
-        role,
+        ...signed,
         hash,
-        ...(strokes.length > 0
-          ? { signature: strokes.map((stroke) => stroke.map(([x, y]) => [x, y] as [number, number])) }
-          : {}),
+        ...(signature.length > 0 ? { signature } : {}),
       },
     )
     setBusy(false)
@@ -82,24 +77,7 @@ export function AnswerOrder({ token, orderId, hash, number, total_cents }: Given
       }}
     >
       <h2 className="text-[19px]">Your word</h2>
-      <TextField
-        label="Your full name, typed, is your signature"
-        value={name}
-        onChange={setName}
-        error={wrong}
-        autoComplete="name"
-      />
-      <SelectField
-        label="You sign as"
-        value={role}
-        onChange={(said) => setRole(said as typeof role)}
-        choices={[
-          { value: 'owns', label: 'owner of the house' },
-          { value: 'pays', label: 'the one who pays' },
-          { value: 'may-approve', label: 'agent who may approve' },
-        ]}
-      />
-      <SignaturePad strokes={strokes} onDraw={setStrokes} />
+      <SignFields signing={signing} wrong={wrong} />
       <div className="flex flex-wrap gap-2">
         <Button type="submit" look="main" className="min-h-12 grow" disabled={busy}>
           {busy ? 'One moment…' : `Yes, do it: ${formatCents(total_cents as Cents)}`}

@@ -5,12 +5,10 @@ import { useEffect, useRef, useState } from 'react'
 import { paymentsOf } from '../../core/bid/payments'
 import { formatCents, type Cents } from '../../core/measure'
 import { Button } from '../look/Button'
-import { SelectField, TextField } from '../look/Field'
 import { Notice } from '../look/Notice'
 import { useChoosing } from './Choosing'
-import type { Stroke } from './ownerChoice'
 import { NO_SIGNAL, sending } from './sending'
-import { SignaturePad } from './SignaturePad'
+import { SignFields, useSigning } from './SignFields'
 
 type Given = {
   readonly token: string
@@ -97,8 +95,7 @@ function YesSheet({
   const { bid, named, choice, total_cents, name, setName } = useChoosing()
   const router = useRouter()
   const dialog = useRef<HTMLDialogElement>(null)
-  const [role, setRole] = useState<'owns' | 'pays' | 'may-approve'>('owns')
-  const [strokes, setStrokes] = useState<readonly Stroke[]>([])
+  const signing = useSigning({ name, setName })
   const [wrong, setWrong] = useState<string | null>(null)
   const [busy, setBusy] = useState(false)
   useEffect(() => {
@@ -113,7 +110,8 @@ function YesSheet({
   const done = bid.items.filter(({ id }) => !out.includes(id)).map(({ id }) => id)
 
   async function accept(): Promise<void> {
-    if (name.trim().length < 2) {
+    const signed = signing.signed()
+    if (signed === null) {
       setWrong('Type your name to say yes.')
       return
     }
@@ -125,13 +123,13 @@ function YesSheet({
       setWrong(NO_SIGNAL)
       return
     }
+    const signature = signing.signature()
     const [{ failureWords, postJson }, { AcceptAnswer, AcceptRequest }] = tools
     const answer = await postJson(
       `/api/owner/${token}/accept`,
       { asks: AcceptRequest, answers: AcceptAnswer },
       {
-        name: name.trim(),
-        role,
+        ...signed,
         hash,
         choice: {
           left: [...choice.left],
@@ -140,9 +138,7 @@ function YesSheet({
           declined: [...choice.declined],
         },
         total_cents: total_cents ?? 0,
-        ...(strokes.length > 0
-          ? { signature: strokes.map((stroke) => stroke.map(([x, y]) => [x, y] as [number, number])) }
-          : {}),
+        ...(signature.length > 0 ? { signature } : {}),
       },
     )
     setBusy(false)
@@ -188,24 +184,7 @@ function YesSheet({
         <p className="text-[14px] text-quiet">
           What the bid lists under “Not in the price” is not in this sum. The bid stands until {until}.
         </p>
-        <TextField
-          label="Your full name, typed, is your signature"
-          value={name}
-          onChange={setName}
-          error={wrong}
-          autoComplete="name"
-        />
-        <SelectField
-          label="You sign as"
-          value={role}
-          onChange={(said) => setRole(said as typeof role)}
-          choices={[
-            { value: 'owns', label: 'owner of the house' },
-            { value: 'pays', label: 'the one who pays' },
-            { value: 'may-approve', label: 'agent who may approve' },
-          ]}
-        />
-        <SignaturePad strokes={strokes} onDraw={setStrokes} />
+        <SignFields signing={signing} wrong={wrong} />
         <div className="flex flex-wrap gap-2">
           <Button type="submit" look="main" className="min-h-11" disabled={busy || total_cents === null}>
             {busy ? 'One moment…' : 'Yes, do it'}
