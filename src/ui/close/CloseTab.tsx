@@ -42,9 +42,7 @@ export function CloseTab() {
         >
           <div>
             <ClockPanel tally={tally} />
-            <div lang="en">
-              <TallyTable tally={tally} />
-            </div>
+            <TallyTable tally={tally} />
           </div>
           <div>
             <TimesPanel tally={tally} />

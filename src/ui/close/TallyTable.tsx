@@ -1,81 +1,88 @@
 'use client'
 
 import type { Estimate, ItemTally, Tally } from '../../core/close/tally'
+import { CREW_WORDS } from '../../core/lists/crewWords'
 import { Panel } from '../look'
-import { hoursCell, VERDICT_TONES, VERDICT_WORDS } from './closeWords'
+import { crewMessages } from '../messages/crew'
+import { useJob } from '../state/useJob'
+import { useLanguage } from '../state/useLanguage'
+import { hoursCell, VERDICT_TONES, VERDICTS } from './closeWords'
 
 /** What was reckoned beside what was spent: the job in one line, then item by item; an item opens to its tasks. */
 export function TallyTable({ tally }: { tally: Tally }) {
+  const { locale } = useLanguage()
+  const say = crewMessages(locale)
   const { items, shared, work, paid, productive, visits, beside } = tally
   const along = paid.spent_h - work.spent_h
+  const percent = (share: number): string => String(Math.round(share * 100))
+  const reckoned = percent(productive.estimate)
   return (
     <Panel
-      title="Reckoned and spent"
-      aside={`${paid.spent_h.toFixed(1)} of ${paid.estimate_h.toFixed(1)} paid hours · ${visits.days} ${visits.days === 1 ? 'day' : 'days'} on site`}
+      title={say('tally')}
+      aside={say('tallyOf', {
+        spent: paid.spent_h.toFixed(1),
+        estimate: paid.estimate_h.toFixed(1),
+        days: visits.days,
+      })}
     >
       {items.length === 0 ? (
-        <p className="py-3 text-quiet">
-          No work is agreed yet. Once a bid is accepted, its pieces stand here with the hours they were
-          reckoned at.
-        </p>
+        <p className="py-3 text-quiet">{say('nothingTallied')}</p>
       ) : (
-        <table className="w-full border-collapse text-[15px] tabular-nums">
-          <thead className="font-head text-[14px] text-quiet">
-            <tr>
-              <th scope="col" className="text-left font-medium">
-                Work
-              </th>
-              <th scope="col" className="w-40 text-right font-medium max-sm:w-24">
-                Reckoned, h
-              </th>
-              <th scope="col" className="w-20 text-right font-medium max-sm:w-14">
-                Spent, h
-              </th>
-              <th scope="col" className="w-40 pl-3 text-left font-medium max-lg:hidden">
-                How it lies
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {items.map((item) => (
-              <ItemRows
-                key={item.item_id}
-                item={item}
-                beside={items.find((each) => each.item_id === item.with_item) ?? null}
-              />
-            ))}
-            {beside.map(({ item_id, title, spent_h }) => (
-              <tr key={item_id} className="border-b border-rule">
-                <th scope="row" className="py-1 text-left font-normal">
-                  {title} <span className="text-[14px] text-pencil-text">nobody agreed to it</span>
+        <>
+          <table className="w-full border-collapse text-[15px] tabular-nums">
+            <thead className="font-head text-[14px] text-quiet">
+              <tr>
+                <th scope="col" className="text-left font-medium">
+                  {say('work')}
                 </th>
-                <td className="text-right">–</td>
-                <td className="text-right">{hoursCell(spent_h)}</td>
-                <td className="max-lg:hidden" />
+                <th scope="col" className="w-40 text-right font-medium max-sm:w-24">
+                  {say('reckonedH')}
+                </th>
+                <th scope="col" className="w-20 text-right font-medium max-sm:w-16">
+                  {say('spentH')}
+                </th>
+                <th scope="col" className="w-44 pl-3 text-left font-medium max-lg:hidden">
+                  {say('howItLies')}
+                </th>
               </tr>
-            ))}
-            <SumRow
-              name="Setting up, containing, hauling"
-              estimate={shared.estimate}
-              spent={shared.spent_h}
-            />
-            <SumRow name="On the work" estimate={work.estimate} spent={work.spent_h} strong />
-            <tr className="border-b border-rule">
-              <th scope="row" className="py-1 text-left font-normal">
-                On the road, fetching, waiting
-              </th>
-              <td className="text-right">{(paid.estimate_h - work.estimate.typical).toFixed(1)}</td>
-              <td className="text-right">{hoursCell(along)}</td>
-              <td className="pl-3 text-[14px] text-quiet max-lg:hidden">
-                {productive.spent === null
-                  ? `reckoned: ${Math.round(productive.estimate * 100)} % of what is paid is work`
-                  : `${Math.round(productive.spent * 100)} % of what is paid is work; reckoned ${Math.round(productive.estimate * 100)} %`}
-              </td>
-            </tr>
-          </tbody>
-        </table>
+            </thead>
+            <tbody>
+              {items.map((item) => (
+                <ItemRow
+                  key={item.item_id}
+                  item={item}
+                  beside={items.find((each) => each.item_id === item.with_item) ?? null}
+                />
+              ))}
+              {beside.map(({ item_id, title, spent_h }) => (
+                <tr key={item_id} className="border-b border-rule">
+                  <th scope="row" className="py-1 text-left font-normal">
+                    {title} <span className="text-[14px] text-pencil-text">{say('notAgreed')}</span>
+                  </th>
+                  <td className="text-right">–</td>
+                  <td className="text-right">{hoursCell(spent_h)}</td>
+                  <td className="max-lg:hidden" />
+                </tr>
+              ))}
+              <SumRow name={say('setUp')} estimate={shared.estimate} spent={shared.spent_h} />
+              <SumRow name={say('onTheWork')} estimate={work.estimate} spent={work.spent_h} strong />
+              <tr className="border-b border-rule">
+                <th scope="row" className="py-1 text-left font-normal">
+                  {say('alongTheWay')}
+                </th>
+                <td className="text-right">{(paid.estimate_h - work.estimate.typical).toFixed(1)}</td>
+                <td className="text-right">{hoursCell(along)}</td>
+                <td className="pl-3 text-[14px] text-quiet max-lg:hidden">
+                  {productive.spent === null
+                    ? say('shareReckoned', { reckoned })
+                    : say('shareSpent', { spent: percent(productive.spent), reckoned })}
+                </td>
+              </tr>
+            </tbody>
+          </table>
+          <p className="py-1 text-[13px] text-quiet">{say('rangeIs')}</p>
+        </>
       )}
-      <Doubled tally={tally} />
     </Panel>
   )
 }
@@ -83,8 +90,17 @@ export function TallyTable({ tally }: { tally: Tally }) {
 const rangeOf = ({ low, typical, high }: Estimate): string =>
   `${typical.toFixed(1)} (${low.toFixed(1)}–${high.toFixed(1)})`
 
-function ItemRows({ item, beside }: { item: ItemTally; beside: ItemTally | null }) {
-  const { title, where, estimate, spent_h, tasks, unsaid_h, verdict, finished_on } = item
+/** An item by its name in the reader’s language. */
+function ItemRow({ item, beside }: { item: ItemTally; beside: ItemTally | null }) {
+  const { derived } = useJob()
+  const { locale } = useLanguage()
+  const say = crewMessages(locale)
+  const { where, estimate, spent_h, tasks, unsaid_h, verdict, finished_on } = item
+  const nameOf = (of: ItemTally): string => {
+    const found = derived.scope.items.find(({ id }) => id === of.item_id)
+    return found ? CREW_WORDS[locale].item(found) : of.title
+  }
+  const title = nameOf(item)
   return (
     <tr className="border-b border-rule align-baseline">
       <th scope="row" aria-label={`${title}, ${where}`} className="py-1 pr-2 text-left font-normal">
@@ -104,7 +120,7 @@ function ItemRows({ item, beside }: { item: ItemTally; beside: ItemTally | null 
             ))}
             {unsaid_h > 0 ? (
               <li className="flex justify-between gap-3 text-quiet">
-                <span>no task said</span>
+                <span>{say('noTask')}</span>
                 <span>{hoursCell(unsaid_h)}</span>
               </li>
             ) : null}
@@ -121,12 +137,12 @@ function ItemRows({ item, beside }: { item: ItemTally; beside: ItemTally | null 
       <td className="pl-3 max-lg:hidden">
         {beside ? (
           <span className="block text-[13px] text-quiet">
-            goes with {beside.title}, {beside.where}
+            {say('goesWith', { what: `${nameOf(beside)}, ${beside.where}` })}
           </span>
         ) : (
           <>
             <Lies estimate={estimate} spent={spent_h} />
-            <span className={`block text-[13px] ${VERDICT_TONES[verdict]}`}>{VERDICT_WORDS[verdict]}</span>
+            <span className={`block text-[13px] ${VERDICT_TONES[verdict]}`}>{say(VERDICTS[verdict])}</span>
           </>
         )}
       </td>
@@ -168,16 +184,5 @@ function SumRow(props: { name: string; estimate: Estimate; spent: number; strong
       <td className="text-right">{hoursCell(spent)}</td>
       <td className="max-lg:hidden" />
     </tr>
-  )
-}
-
-/** Says what the ranges are, so that nobody takes them for more. */
-function Doubled({ tally }: { tally: Tally }) {
-  if (tally.items.length === 0) return null
-  return (
-    <p className="py-1 text-[13px] text-quiet">
-      A range is all of it at the slow hours to all of it at the quick ones. What is done teaches the next bid
-      under Look back; nothing is changed by itself.
-    </p>
   )
 }

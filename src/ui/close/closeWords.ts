@@ -9,13 +9,14 @@ export function hoursWords(hours: number): string {
 /** Hours of a table: `12.25`; nothing where there is nothing. */
 export const hoursCell = (hours: number): string => (hours === 0 ? '–' : hours.toFixed(hours < 10 ? 2 : 1))
 
-export const VERDICT_WORDS: Readonly<Record<Verdict, string>> = {
-  'not-begun': 'no hours yet',
-  begun: 'begun',
-  under: 'quicker than reckoned',
-  within: 'as reckoned',
-  over: 'longer than reckoned',
-}
+/** The message that says a verdict. */
+export const VERDICTS = {
+  'not-begun': 'verdictNot',
+  begun: 'verdictBegun',
+  under: 'verdictUnder',
+  within: 'verdictWithin',
+  over: 'verdictOver',
+} as const satisfies Readonly<Record<Verdict, string>>
 export const VERDICT_TONES: Readonly<Record<Verdict, string>> = {
   'not-begun': 'text-quiet',
   begun: 'text-ink',
