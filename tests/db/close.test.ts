@@ -16,7 +16,7 @@ import { readLookBack } from '../../src/server/close/lookBack'
 import type { Member } from '../../src/server/http'
 import { applyChanges } from '../../src/server/jobs/applyChanges'
 import { copyJob, sayOfJob } from '../../src/server/jobs/office'
-import { readJobSnapshot } from '../../src/server/jobs/readJobs'
+import { listFirmJobs, readJobSnapshot } from '../../src/server/jobs/readJobs'
 import {
   asRole,
   closePools,
@@ -242,6 +242,24 @@ test('a bid that was lost is told with why', async () => {
   await sayOfJob(firm, lost, { standing: { state: 'declined', on, why: 'price' } })
   const told = (await readLookBack(firm)).lost
   expect(told).toEqual([{ id: lost, title: 'Alder House', cents: expect.any(Number), on, why: 'price' }])
+})
+
+test('a look that was promised stands with the job in the list, the first that is due, until somebody looked', async () => {
+  const look = (id: string, due: string) => ({
+    ...{ id, removed: false, what: `Look ${id}`, due, item_id: null, done_on: null, saw: '', photo_ids: [] },
+  })
+  const told = async (): Promise<unknown> =>
+    (await listFirmJobs(asRole(firm, 'crew'))).jobs.find(({ id }) => id === jobId)!.look
+  expect(await told()).toBeNull()
+  await write(
+    firm,
+    jobId,
+    createEntity('follow_up', look('late', '2027-06-01')),
+    createEntity('follow_up', look('soon', '2026-09-01')),
+  )
+  expect(await told()).toEqual({ what: 'Look soon', due: '2026-09-01' })
+  await write(firm, jobId, setField({ kind: 'follow_up', id: 'soon', fields: { done_on: '2026-09-02' } }))
+  expect(await told()).toEqual({ what: 'Look late', due: '2027-06-01' })
 })
 
 test('a claim opens a job of its own on the same house, and each knows the other', async () => {

@@ -99,6 +99,8 @@ export const JobRowAnswer = z.object({
   in_part: z.boolean(),
   /** When an owner asked what nobody has answered yet. */
   asked_at: Moment.nullable(),
+  /** What was promised to be looked at again after the work, the first that is due. */
+  look: z.object({ what: z.string(), due: z.string() }).nullable().default(null),
   standing: z.object({ state: z.enum(['scheduled', 'closed', 'declined']), on: z.string() }).nullable(),
 })
 export type JobRowAnswer = z.infer<typeof JobRowAnswer>

@@ -10,6 +10,7 @@ const EMPTY: JobFacts = {
   accepted_at: null,
   asked_at: null,
   standing: null,
+  look: null,
 }
 const SENT = { sent_at: '2026-05-04T09:00:00Z', seen_at: null, until: '2026-06-03' }
 const seen = { ...SENT, seen_at: '2026-05-05T18:00:00Z' }
@@ -64,6 +65,18 @@ test('a follow-up falls due by itself: unopened after 3 days, unanswered after 7
   expect(jobDay({ ...EMPTY, bid: seen }, '2026-05-12').group).toBe('next')
   expect(jobDay({ ...EMPTY, bid: seen }, '2026-06-03').state).toBe('seen')
   expect(jobDay({ ...EMPTY, bid: seen }, '2026-06-04')).toMatchObject({ state: 'expired', group: 'next' })
+})
+
+test('a look that was promised after the work comes up a fortnight before its day, and not a year', () => {
+  const closed: JobFacts = {
+    ...EMPTY,
+    standing: { state: 'closed', on: '2026-05-01' },
+    look: { what: 'Look at all of it', due: '2026-06-20' },
+  }
+  expect(jobDay(closed, '2026-06-05')).toMatchObject({ step: null, group: 'done' })
+  expect(jobDay(closed, '2026-06-06')).toMatchObject({ step: { verb: 'Look again' }, group: 'waiting' })
+  expect(jobDay(closed, '2026-06-20')).toMatchObject({ step: { why: 'Look at all of it' }, group: 'next' })
+  expect(jobDay({ ...closed, look: null }, '2026-06-20').step).toBeNull()
 })
 
 test('what may hurt somebody stands above a yes, a yes above a bid to send, and what waits below all', () => {

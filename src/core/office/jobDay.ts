@@ -48,6 +48,8 @@ export type JobFacts = {
   /** When its owner asked what nobody has answered yet; null: nothing is open. */
   readonly asked_at: string | null
   readonly standing: Standing | null
+  /** What was promised to be looked at again after the work, the first that is due; null: nothing. */
+  readonly look: { readonly what: string; readonly due: string } | null
 }
 
 /** What to do about it: the verb first, why, and the day it falls due; null: whenever there is time. */
@@ -87,7 +89,10 @@ function stateOf(facts: JobFacts, today: string): JobState {
   return facts.findings > 0 ? 'walked' : 'new'
 }
 
-function stepOf(state: JobState, facts: JobFacts): NextStep | null {
+/** A look after the work comes up so many days before it is due: a year of waiting is no waiting. */
+const LOOK_AHEAD_DAYS = 14
+
+function stepOf(state: JobState, facts: JobFacts, today: string): NextStep | null {
   const { bid, reckoned, standing } = facts
   switch (state) {
     case 'new':
@@ -121,6 +126,9 @@ function stepOf(state: JobState, facts: JobFacts): NextStep | null {
     case 'scheduled':
       return { verb: 'Begin', why: 'the date that was set', due: standing!.on }
     case 'closed':
+      return facts.look !== null && facts.look.due <= daysOn(today, LOOK_AHEAD_DAYS)
+        ? { verb: 'Look again', why: facts.look.what, due: facts.look.due }
+        : null
     case 'declined':
       return null
   }
@@ -134,7 +142,7 @@ const earlier = (day: string, other: string | null): string => (other !== null &
 /** Where a job stands today, and what is next. A step that is due later waits by itself and comes up on its day. */
 export function jobDay(facts: JobFacts, today: string): JobDay {
   const state = stateOf(facts, today)
-  const step = stepOf(state, facts)
+  const step = stepOf(state, facts, today)
   const group = step === null ? 'done' : step.due !== null && step.due > today ? 'waiting' : 'next'
   return { state, step, group }
 }
@@ -145,6 +153,7 @@ const PRESSING: readonly string[] = [
   'Answer the owner',
   'Set a date',
   'Begin',
+  'Look again',
   'Ask about the bid',
   'Ask whether it came',
   'Send the bid',

@@ -238,6 +238,7 @@ const JobSummary = z.object({
   asked_at: z.date().nullable(),
   standing: z.enum(['scheduled', 'closed', 'declined']).nullable(),
   standing_on: z.string().nullable(),
+  look: z.object({ what: z.string(), due: z.string() }).nullable(),
   archived: z.boolean(),
   /** The figures kept of it are of the job as it is now. */
   is_reckoned: z.boolean(),
@@ -278,6 +279,9 @@ export function listJobs(
        (select o.body ->> 'name' from app.job_entity o where o.company_id = j.company_id and o.job_id = j.id and o.kind = 'person' and not o.removed
         order by (o.body -> 'roles') ? 'may-approve' desc, o.position limit 1) as owner,
        coalesce(a.total_cents, b.total_cents) as bid_cents, b.sent_at, b.until, b.seen_at, s.state as standing, s.on_day::text as standing_on,
+       (select jsonb_build_object('what', l.body -> 'what', 'due', l.body -> 'due') from app.job_entity l
+        where l.company_id = j.company_id and l.job_id = j.id and l.kind = 'follow_up' and not l.removed and l.body ->> 'done_on' is null
+        order by l.body ->> 'due' limit 1) as look,
        j.archived_at is not null as archived,
        coalesce(r.sequence = j.sequence and r.edition = $7, false) as is_reckoned, r.total_cents, r.open, r.lacks, r.keep_off,
        (select p.body ->> 'sha256' from app.job_entity p where p.company_id = j.company_id and p.job_id = j.id and p.kind = 'photo' and not p.removed order by p.position limit 1) as photo

@@ -70,6 +70,7 @@ function rowOf(row: JobSummary, withMoney: boolean): JobRowAnswer {
     accepted_at: row.accepted_at?.toISOString() ?? null,
     in_part: row.in_part,
     asked_at: row.asked_at?.toISOString() ?? null,
+    look: row.look,
     standing: row.standing && row.standing_on ? { state: row.standing, on: row.standing_on } : null,
   }
 }

@@ -22,6 +22,7 @@ const row = (id: string, more: Partial<JobRowAnswer> = {}): JobRowAnswer => ({
   accepted_at: null,
   in_part: false,
   asked_at: null,
+  look: null,
   standing: null,
   ...more,
 })
