@@ -198,6 +198,26 @@ describe('estimate and actual', () => {
     const all = done!.tasks.reduce((sum, { estimate }) => sum + estimate.typical, 0)
     const first = record.tasks.find(({ task }) => task === done!.tasks[0]!.task)!
     expect(first.spent_h).toBeCloseTo(1 + (2 * done!.tasks[0]!.estimate.typical) / all, 2)
+    // What was left out of the yes was not to be bought.
+    const left = items.find(
+      ({ item_id }) =>
+        derived.price.kind === 'priced' &&
+        derived.price.lines.some((line) => line.item_id === item_id && line.bought_cents > 0),
+    )!
+    const rest = tally(job).items.filter(({ item_id }) => item_id !== left.item_id)
+    const choice = { items: rest.map(({ item_id }) => item_id), left: [left.item_id], taken: [] }
+    const part = recordOf({
+      job,
+      tally: tallyOf({ ...derived, job }, choice, NOW),
+      price: derived.price,
+      baseline: null,
+      orders: [],
+    })
+    const bought =
+      derived.price.kind === 'priced'
+        ? derived.price.lines.find(({ item_id }) => item_id === left.item_id)!.bought_cents
+        : 0
+    expect(part.bought_estimate_cents).toBe(record.bought_estimate_cents! - bought)
     expect(record.kinds.map(({ items: n, spent_h }) => [n, spent_h])).toEqual([[1, 3]])
     expect([record.work_h, record.closed_on]).toEqual([4, null])
   })

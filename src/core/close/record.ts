@@ -77,6 +77,8 @@ export function recordOf(of: {
   for (const { removed, kind, cents } of job.receipts)
     if (!removed) receipts[kind] = ((receipts[kind] ?? 0) + cents) as Cents
   const { spent } = tally
+  // What was left out is not bought either.
+  const agreed = new Set(tally.items.map(({ item_id }) => item_id))
   return {
     job_id: job.id,
     title: job.job.title,
@@ -97,7 +99,10 @@ export function recordOf(of: {
     receipts_cents: receipts,
     bought_estimate_cents:
       price.kind === 'priced'
-        ? (price.lines.reduce((sum, each) => sum + each.bought_cents, 0) as Cents)
+        ? (price.lines.reduce(
+            (sum, each) => sum + (agreed.has(each.item_id) ? each.bought_cents : 0),
+            0,
+          ) as Cents)
         : null,
     hour_cents: job.rates?.burdened_rate_cents ?? null,
   }
