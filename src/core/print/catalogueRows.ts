@@ -12,6 +12,7 @@ import {
   STOCK_FT,
   TASKS,
   WARRANTIES,
+  WARRANTY_MONTHS,
   type MethodRow,
   type PartRow,
 } from '../catalogue'
@@ -19,6 +20,7 @@ import { CHECKS } from '../catalogue/checks/checks'
 import { GUARDS } from '../catalogue/guards/guards'
 import { FINDS } from '../catalogue/hidden/finds'
 import { HOLD_POINTS } from '../catalogue/holdPoints/holdPoints'
+import { UPKEEP } from '../catalogue/upkeep/upkeep'
 import { DECK_POINTS } from '../catalogue/measures/deckPoints'
 import { LEADS, OPENS_WALL, SKIES, STEPS, TAKES_SUPPORT, TASK_STEPS, WAITS } from '../catalogue/steps'
 import { MEASURES, SHOWS } from '../catalogue/measures/shows'
@@ -103,6 +105,8 @@ export function catalogueRows(): object {
     leads: LEADS,
     skies: SKIES,
     hold_points: HOLD_POINTS,
+    upkeep: UPKEEP,
+    warranty_months: WARRANTY_MONTHS,
     finds: FINDS,
     deck_points: DECK_POINTS,
   }
