@@ -20,6 +20,7 @@ import {
   type ReachRow,
   type TaskRow,
 } from '../catalogue'
+import { DRY_TO, type StepId } from '../catalogue/steps'
 import type { EntityOf } from '../job'
 
 /** The rows that a job is reckoned with: the shipped ones, with what the firm put in their place. */
@@ -45,6 +46,14 @@ export type ReckonedRows = {
   /** Openings larger than this are taken off the surface that paint is bought for. */
   readonly deduct_above_ft2: number
   readonly days: { readonly [K in keyof typeof DAYS]: number }
+  /** Nights that pass after something is done, by the row’s id. */
+  readonly wait_nights: (id: string, shipped: number) => number
+  /** Working days until something is there, by the row’s id. */
+  readonly lead_days: (id: string, shipped: readonly [number, number]) => readonly [low: number, high: number]
+  /** What a meter may read at most before a step, percent; undefined: it wants no reading. */
+  readonly dry_to: (step: StepId) => number | undefined
+  /** What a meter may read at most at a hold point, percent. */
+  readonly hold_percent: (id: string, shipped: number | null) => number | null
   /** Days in which an invoice is to be paid. */
   readonly invoice_days: number
 }
@@ -156,6 +165,16 @@ export function rowsOf({ values }: Pick<EntityOf['settings'], 'values'>): Reckon
     clearances: CLEARANCES.map((row) => withOwnBand(row, own)),
     ladder_serves_ft: own('reach.ladder-serves', LADDER_SERVES_FT),
     ceiling_more: own('price.ceiling_more', CEILING_MORE),
+    wait_nights: (id, shipped) => own(`wait.${id}`, shipped),
+    lead_days: (id, [low, high]) => {
+      const least = own(`lead.${id}.low`, low)
+      return [least, Math.max(least, own(`lead.${id}.high`, high))]
+    },
+    dry_to: (step) => {
+      const shipped = DRY_TO[step]
+      return shipped === undefined ? undefined : own(`dry.${step}`, shipped)
+    },
+    hold_percent: (id, shipped) => (shipped === null ? null : own(`hold.${id}`, shipped)),
     invoice_days: own('price.invoice_days', INVOICE_DAYS),
     deduct_above_ft2: own('paint.deduct_above_ft2', DEDUCT_ABOVE_FT2),
     days: {

@@ -18,6 +18,8 @@ import {
   WARRANTIES,
   WARRANTY_MONTHS,
 } from '../catalogue'
+import { HOLD_POINTS } from '../catalogue/holdPoints/holdPoints'
+import { DRY_TO, LEADS, WAITS, type StepId } from '../catalogue/steps'
 import { hiddenValues } from './hiddenRows'
 import { boards, goods, stock } from './bought'
 import { money, practice } from './practice'
@@ -82,6 +84,73 @@ function days(): Shipped[] {
     day('days_a_visit', 'days of a stay before it is set up anew', 'days', 1, 60),
     day('along_yd3', 'loose debris that goes along in the van', 'yd³', 0, 20),
   ]
+}
+
+/** What cures and dries, what has to come from elsewhere, and how dry it has to be: what a plan waits for. */
+function waits(): Shipped[] {
+  const common = { group: 'What the plan waits for' } as const
+  return [
+    ...WAITS.map(({ id, name, nights, dry, source }) =>
+      byKey({
+        ...common,
+        key: `wait.${id}`,
+        name,
+        unit: dry ? 'nights after dry days' : 'nights',
+        source,
+        shipped: nights,
+        takes: number(0, 60),
+      }),
+    ),
+    ...LEADS.flatMap(({ id, what, days: [low, high], source }) =>
+      (
+        [
+          ['low', low],
+          ['high', high],
+        ] as const
+      ).map(([end, shipped]) =>
+        byKey({
+          ...common,
+          key: `lead.${id}.${end}`,
+          name: `${what}, ${end === 'low' ? 'at the soonest' : 'at the latest'}`,
+          unit: 'working days',
+          source,
+          shipped,
+          takes: number(0, 260),
+        }),
+      ),
+    ),
+    ...Object.entries(DRY_TO).map(([step, shipped]) =>
+      byKey({
+        ...common,
+        key: `dry.${step}`,
+        name: `wood reads at most, before it is ${DRY_BEFORE[step as StepId] ?? step}`,
+        unit: '%',
+        source: 'common practice',
+        shipped,
+        takes: number(8, 30),
+      }),
+    ),
+    ...HOLD_POINTS.flatMap(({ id, name, most_percent, source }) =>
+      most_percent === null
+        ? []
+        : [
+            byKey({
+              ...common,
+              key: `hold.${id}`,
+              name: `${name}: at most`,
+              unit: '%',
+              source,
+              shipped: most_percent,
+              takes: number(8, 30),
+            }),
+          ],
+    ),
+  ]
+}
+const DRY_BEFORE: Readonly<Partial<Record<StepId, string>>> = {
+  frame: 'framed on',
+  prepare: 'primed',
+  paint: 'painted',
 }
 
 /** How parts are pieced, and what each foot of them takes. */
@@ -202,6 +271,7 @@ export const SHIPPED_VALUES: readonly Shipped[] = [
   ...hours(),
   ...factors(),
   ...days(),
+  ...waits(),
   ...sizes(),
   ...uses(),
   ...goods(),

@@ -125,6 +125,19 @@ test('lives, warranties, the school and the flashing of the firm reach its bid',
   expect(school(soft)).toBe('')
 })
 
+test('what a plan waits for is the firm’s: never sooner than its soonest', () => {
+  const made = withValues(kept, [
+    change('lead.permit.low', 20),
+    change('lead.engineer.high', 40),
+    change('hold.framing-dry', 16),
+  ])
+  if (!made.ok) throw new Error('refused')
+  const row = rowsOf(made.value.settings)
+  expect(row.lead_days('permit', [5, 15])).toEqual([20, 20])
+  expect(row.lead_days('engineer', [5, 15])).toEqual([5, 40])
+  expect([row.hold_percent('framing-dry', 19), row.hold_percent('shored', null)]).toEqual([16, null])
+})
+
 test('the tax of the firm is charged: 10 % on the whole price', () => {
   const nose = sillNose()
   const made = withValues(kept, [change('rate.tax.rule', 'on-total'), change('rate.tax.rate', 0.1)])

@@ -1,4 +1,5 @@
 import { HOLD_POINTS, type HoldPointRow } from '../catalogue/holdPoints/holdPoints'
+import { rowsOf } from '../firmValues/rows'
 import { factsOf, type JobDocument } from '../job'
 import type { PlannedUnit } from '../plan'
 import type { Scope } from '../scope'
@@ -89,6 +90,11 @@ function standing(
 export function checksOf(given: Given): CoverCheck[] {
   const checks: CoverCheck[] = []
   const seen = new Set<string>()
+  const rows = rowsOf(given.job.settings)
+  const points = HOLD_POINTS.map((point) => ({
+    ...point,
+    most_percent: rows.hold_percent(point.id, point.most_percent),
+  }))
   for (const unit of given.units.toSorted((a, b) => a.first.localeCompare(b.first) || a.order - b.order)) {
     if (unit.item_id === null) continue
     const { item_id, side } = unit
@@ -99,7 +105,7 @@ export function checksOf(given: Given): CoverCheck[] {
     )
     const method = given.scope.items.find(({ id }) => id === item_id)?.method ?? ''
     const covers = new Set(unit.segments.map(({ step }) => step))
-    for (const point of HOLD_POINTS) {
+    for (const point of points) {
       const name = `${item_id}/${side}/${point.id}`
       const fits =
         covers.has(point.before) &&

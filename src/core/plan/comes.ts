@@ -1,3 +1,4 @@
+import { rowsOf } from '../firmValues/rows'
 import { LEADS, type LeadId } from '../catalogue/steps'
 import { goodOf, methodOf } from '../catalogue'
 import { drawnLength } from '../geometry'
@@ -96,7 +97,7 @@ export function comingsOf(
             item_id: item.id,
             name: row.what,
             who: row.who,
-            days: row.days,
+            days: rowsOf(job.settings).lead_days(row.id, row.days),
             holdsUp: true,
           }),
         )

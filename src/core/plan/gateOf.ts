@@ -1,4 +1,4 @@
-import { DRY_TO } from '../catalogue/steps'
+import { rowsOf } from '../firmValues/rows'
 import { factsOf, type JobDocument } from '../job'
 import type { Scope } from '../scope'
 import type { DryGate } from './jobPlan'
@@ -9,8 +9,9 @@ export function gateOf(unit: PlanUnit, of: { job: JobDocument; scope: Scope }): 
   const item = of.scope.items.find((each) => each.id === unit.item_id)
   if (!item) return null
   const needs = item.row?.needs.includes('dry') ?? false
+  const rows = rowsOf(of.job.settings)
   const limits = unit.segments.flatMap(({ step }) => {
-    const most = DRY_TO[step]
+    const most = rows.dry_to(step)
     return most !== undefined && (needs || step !== 'frame') ? [most] : []
   })
   if (limits.length === 0 || (!needs && !(item.row?.paints ?? false))) return null

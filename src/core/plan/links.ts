@@ -1,4 +1,5 @@
 import { stepOf, TASK_STEPS, WAITS, type WaitRow } from '../catalogue/steps'
+import type { ReckonedRows } from '../firmValues/rows'
 import { inches } from '../measure'
 import type { ScopeItem } from '../scope'
 import { grouped } from './grouped'
@@ -24,8 +25,8 @@ export function ranksOf(unit: PlanUnit): Ranks | null {
 }
 
 /** The longest wait that stands between two pieces at one place. */
-function waitBetween(before: PlanUnit, after: PlanUnit): WaitRow | null {
-  const waits = WAITS.filter(
+function waitBetween(before: PlanUnit, after: PlanUnit, rows: ReckonedRows): WaitRow | null {
+  const waits = WAITS.map((wait) => ({ ...wait, nights: rows.wait_nights(wait.id, wait.nights) })).filter(
     (wait) =>
       before.segments.some(
         ({ step, tasks }) =>
@@ -53,10 +54,10 @@ function lastRank(item: ScopeItem): number {
 }
 
 /** What waits for what: within an item by its order, at one place by the order of the trade, set-up before and clearing away after. */
-export function linksOf({ units, serves }: Units, others: readonly HandedOver[]): Link[] {
+export function linksOf({ units, serves }: Units, others: readonly HandedOver[], rows: ReckonedRows): Link[] {
   const links: Link[] = []
   const add = (before: PlanUnit, after: PlanUnit): void => {
-    links.push({ before: before.key, after: after.key, wait: waitBetween(before, after) })
+    links.push({ before: before.key, after: after.key, wait: waitBetween(before, after, rows) })
   }
   const of = new Map(units.map((unit) => [unit.key, unit]))
   const byItem = grouped(

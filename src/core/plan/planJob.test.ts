@@ -141,6 +141,21 @@ describe('a board and a coat', () => {
     expect(all.last).toBe('2026-05-12')
   })
 
+  test('a firm that lets its primer dry longer paints later, and its dry is dry', () => {
+    const base = boardAndPaint()
+    const own = (key: string, value: number): JobDocument['settings'] => ({
+      ...base.job.settings,
+      values: { ...base.job.settings.values, [key]: { value, reason: 'ours' } },
+    })
+    const [, , paint] = ofItem(planned(base).units, 'paint')
+    const later = planned(boardAndPaint({ settings: own('wait.primer', 6) }))
+    const [, prepare, slow] = ofItem(later.units, 'paint')
+    expect(slow!.first > paint!.first).toBe(true)
+    expect(slow!.first >= dayAfter(prepare!.last, 6)).toBe(true)
+    const dry = ofItem(planned(boardAndPaint({ settings: own('dry.paint', 12) })).units, 'paint').at(-1)!
+    expect([paint!.gate?.most_percent, dry.gate?.most_percent]).toEqual([15, 12])
+  })
+
   test('days off, other jobs of the crew, and two people for one', () => {
     const off = planned(boardAndPaint({ plan_days: [day({ day: DAY, off: 'holiday' })] }))
     expect(off.first).toBe(dayAfter(DAY, 1))

@@ -171,7 +171,7 @@ export function draftPlan(
   const most = Math.max(...calendar.crews.map(({ people }) => people))
   const split = unitsOf(work, { slotsADay, most })
   const marks: Marks = new Map(job.plan_marks.map((mark) => [mark.unit, mark]))
-  const links = linksOf(split, handedOver)
+  const links = linksOf(split, handedOver, rows)
 
   const tooMany = split.units.filter((unit) => unit.people[0] > most)
   const allDone = allDoneOn(work)

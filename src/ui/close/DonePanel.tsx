@@ -1,11 +1,11 @@
 'use client'
 
-import { useState } from 'react'
+import { useMemo, useState } from 'react'
 import { beforePictures } from '../../core/close/handover'
 import type { Reckoned } from '../../core/close/tally'
 import { finishedOf } from '../../core/job/finishedOf'
 import { CREW_WORDS } from '../../core/lists/crewWords'
-import { checksOf } from '../../core/open/coverChecks'
+import { checksOf, type CoverCheck } from '../../core/open/coverChecks'
 import type { Photo } from '../../core/job'
 import type { ScopeItem } from '../../core/scope'
 import { Picture } from '../job/Picture'
@@ -18,11 +18,13 @@ import { useCloseEdits } from './useCloseEdits'
 
 /** The completion list: each agreed piece of work with how it was and how it is, and what nobody has seen before it was covered. */
 export function DonePanel({ reckoned }: { reckoned: Reckoned }) {
-  const { job } = useJob()
+  const { job, derived } = useJob()
   const { locale } = useLanguage()
   const say = crewMessages(locale)
   const items = reckoned.agreed
   const done = items.filter(({ id }) => finishedOf(job, id) !== null).length
+  const { scope, plan, job: seen } = derived
+  const checks = useMemo(() => checksOf({ job: seen, scope, units: plan.units }), [seen, scope, plan.units])
   return (
     <Panel
       title={say('completion')}
@@ -31,15 +33,19 @@ export function DonePanel({ reckoned }: { reckoned: Reckoned }) {
       {items.length === 0 ? <p className="py-3 text-quiet">{say('nothingAgreed')}</p> : null}
       <ul>
         {items.map((item) => (
-          <DoneRow key={item.id} item={item} />
+          <DoneRow
+            key={item.id}
+            item={item}
+            unseen={checks.filter(({ item_id, state }) => item_id === item.id && state !== 'passed')}
+          />
         ))}
       </ul>
     </Panel>
   )
 }
 
-function DoneRow({ item }: { item: ScopeItem }) {
-  const { job, store, derived } = useJob()
+function DoneRow({ item, unseen }: { item: ScopeItem; unseen: readonly CoverCheck[] }) {
+  const { job, store } = useJob()
   const { locale } = useLanguage()
   const say = crewMessages(locale)
   const edits = useCloseEdits()
@@ -48,9 +54,6 @@ function DoneRow({ item }: { item: ScopeItem }) {
   const photoOf = (id: string): Photo[] => job.photos.filter((each) => each.id === id && !each.removed)
   const before = beforePictures(item, job).slice(0, 2).flatMap(photoOf)
   const after = (finished?.photo_ids ?? []).flatMap(photoOf)
-  const unseen = checksOf({ job: derived.job, scope: derived.scope, units: derived.plan.units }).filter(
-    (check) => check.item_id === item.id && check.state !== 'passed',
-  )
 
   async function take(file: File | null): Promise<void> {
     if (!file) return
