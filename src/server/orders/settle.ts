@@ -3,14 +3,7 @@ import canonicalize from 'canonicalize'
 import { randomBytes, randomUUID } from 'node:crypto'
 import type { ChangeOrder, JobDocument, OrderAnswer, Person } from '../../core/job'
 import { formatCents } from '../../core/measure'
-import {
-  addsOf,
-  leavesOf,
-  modelOfOrder,
-  orderPaper,
-  type Baseline,
-  type OrderModel,
-} from '../../core/open'
+import { addsOf, leavesOf, modelOfOrder, orderPaper, type Baseline, type OrderModel } from '../../core/open'
 import { insertMail } from '../../db/queries/bids'
 import { findJob } from '../../db/queries/jobs'
 import {
