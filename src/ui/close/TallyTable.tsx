@@ -23,6 +23,7 @@ export function TallyTable({ tally }: { tally: Tally }) {
         spent: paid.spent_h.toFixed(1),
         estimate: paid.estimate_h.toFixed(1),
         days: visits.days,
+        visits: visits.estimate,
       })}
     >
       {items.length === 0 ? (
