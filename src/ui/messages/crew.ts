@@ -61,7 +61,8 @@ const MESSAGES = {
     keep: 'Keep',
     inAWord: 'In a word',
     tally: 'Reckoned and spent',
-    tallyOf: '{spent} of {estimate} paid hours · {days, plural, one {1 day} other {# days}} on site, reckoned in {visits, plural, one {1 visit} other {# visits}}',
+    tallyOf:
+      '{spent} of {estimate} paid hours · {days, plural, one {1 day} other {# days}} on site, reckoned in {visits, plural, one {1 visit} other {# visits}}',
     nothingTallied:
       'No work is agreed yet. Once a bid is accepted, its pieces stand here with the hours they were reckoned at.',
     work: 'Work',
@@ -167,7 +168,8 @@ const MESSAGES = {
     keep: 'Guardar',
     inAWord: 'En una palabra',
     tally: 'Calculado y gastado',
-    tallyOf: '{spent} de {estimate} horas pagadas · {days, plural, one {1 día} other {# días}} en la obra, calculado en {visits, plural, one {1 visita} other {# visitas}}',
+    tallyOf:
+      '{spent} de {estimate} horas pagadas · {days, plural, one {1 día} other {# días}} en la obra, calculado en {visits, plural, one {1 visita} other {# visitas}}',
     nothingTallied:
       'Todavía no hay trabajo acordado. Cuando se acepta una oferta, sus partes aparecen aquí con sus horas.',
     work: 'Trabajo',
