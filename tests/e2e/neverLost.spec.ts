@@ -285,6 +285,8 @@ test('a part of the page that cannot be fetched says so, and comes when it can',
   const context = await browser.newContext({ serviceWorkers: 'block' })
   const page = await context.newPage()
   await signIn(page, PEOPLE.estimator)
+  // A device that spares its battery fetches nothing ahead of time: the part is asked for when it is opened.
+  await page.evaluate(() => localStorage.setItem('detrimus.save-battery', 'on'))
   let cut = false
   await page.route('**/_next/static/**', (route) => (cut ? route.abort() : route.continue()))
   await page.goto('/jobs/tallow-street-31/walk')
