@@ -177,6 +177,8 @@ test('a reading is taken from the simulated meter through its adapter, set on it
   const id = await openOwn(page)
   const devices = await context.newPage()
   await devices.goto('/devices')
+  // The page listens to what is typed once its meter speaks.
+  await expect(devices.getByLabel('Meter says')).toHaveText(/%/)
   await devices.getByLabel('True moisture').fill('31')
   await devices.getByRole('region', { name: 'Moisture meter' }).getByLabel('Noise').fill('0')
   await expect(devices.getByLabel('Meter says')).toHaveText('31.0 %')
