@@ -3,7 +3,7 @@ import { randomUUID } from 'node:crypto'
 import { drawnPhoto } from '../demo/photos'
 import { nextInvoice, tallyOf } from '../src/core/close'
 import { rowsOf } from '../src/core/firmValues'
-import type { Change, WorkSpell } from '../src/core/job'
+import { JOB_VERSION, type Change, type WorkSpell } from '../src/core/job'
 import { dayAfter, weekday, type Cents } from '../src/core/measure'
 import { momentAt } from '../src/core/measure/zoned'
 import { ordersOf } from '../src/core/open'
@@ -15,7 +15,7 @@ import { applyChanges } from '../src/server/jobs/applyChanges'
 import { sayOfJob } from '../src/server/jobs/office'
 import { readJobSnapshot } from '../src/server/jobs/readJobs'
 import { uploadPhoto } from '../src/server/photos/pictures'
-import { made } from './begunWork'
+import { made, now } from './begunWork'
 
 /** How long work of a kind took against what was reckoned, in the invented firm; what is not named took as long. */
 const TOOK: Readonly<Record<string, number>> = {
@@ -175,7 +175,20 @@ export async function closedWork(
     known: 0,
     changes: [
       ...(job.plan
-        ? []
+        ? [
+            {
+              ...{
+                id: randomUUID(),
+                schema: JOB_VERSION,
+                made_at: now(),
+                device: 'demo',
+                op: 'set' as const,
+              },
+              entity: { kind: 'plan' as const, id: job.plan.id },
+              base: 0,
+              fields: { start: of.from, finish_by: null },
+            },
+          ]
         : [
             made('plan', {
               ...{ id: 'plan', removed: false, start: of.from, finish_by: null },
