@@ -1,7 +1,7 @@
 import { handoverModel, recordOf, tallyOf } from '../core/close'
 import { ordersOf } from '../core/open'
 import { derive } from '../core/pipeline'
-import { acceptedWork } from '../core/plan/accepted'
+import { acceptedWork, isOurWork } from '../core/plan/accepted'
 import type { HeavyTasks } from './tasks'
 
 export const recordJob: HeavyTasks['recordJob'] = ({ job, today, now, accepted, baseline, faces }) => {
@@ -20,6 +20,5 @@ export const handoverOf: HeavyTasks['handoverOf'] = ({ job, today, accepted }) =
   const { handover } = derived.job
   if (handover === null) return null
   const { scope } = acceptedWork(derived, accepted)
-  const items = scope.items.filter(({ standing, row }) => standing === 'ours' && row?.sells !== false)
-  return handoverModel({ job: derived.job, handover, items })
+  return handoverModel({ job: derived.job, handover, items: scope.items.filter(isOurWork) })
 }

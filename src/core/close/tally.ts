@@ -4,7 +4,7 @@ import { cutJob } from '../cut'
 import { rowsOf } from '../firmValues/rows'
 import { finishedOf, type BoughtGood, type JobDocument } from '../job'
 import { toFeet } from '../measure'
-import { acceptedWork, type AcceptedChoice } from '../plan/accepted'
+import { acceptedWork, isOurWork, type AcceptedChoice } from '../plan/accepted'
 import { productiveShare } from '../price/productive'
 import type { Scope, ScopeItem } from '../scope'
 import { takeoffJob, type Takeoff } from '../takeoff'
@@ -151,11 +151,10 @@ export function reckonedWork(
 ): Reckoned {
   const work = acceptedWork(of, accepted)
   const { job } = of
-  const isOurs = ({ standing, row }: ScopeItem): boolean => standing === 'ours' && row?.sells !== false
   const days = rowsOf(job.settings).days
   return {
-    agreed: work.scope.items.filter(isOurs),
-    others: work.scope.items.filter((item) => !isOurs(item)),
+    agreed: work.scope.items.filter(isOurWork),
+    others: work.scope.items.filter((item) => !isOurWork(item)),
     takeoffs: {
       low: takeoffJob(job, work.scope, { pace: 'low' }),
       typical: work.takeoff,

@@ -17,6 +17,10 @@ export type AcceptedWork = {
   readonly unaccepted: readonly string[]
 }
 
+/** Of the items as they stand, those that we do and sell. */
+export const isOurWork = ({ standing, row }: Scope['items'][number]): boolean =>
+  standing === 'ours' && row?.sells !== false
+
 /**
  * The work as it was accepted: what was left out is not ours any more, options that were taken are, and what came into the job since
  * waits for its own yes. Before a yes, the work as it stands.

@@ -4,7 +4,7 @@ import { finishedOf, type Crew, type JobDocument } from '../job'
 import { productiveShare } from '../price/productive'
 import type { Scope } from '../scope'
 import type { Takeoff } from '../takeoff'
-import { acceptedWork } from './accepted'
+import { acceptedWork, isOurWork } from './accepted'
 import { calendarOf, SLOT_MIN, type Calendar, type Exposed } from './calendar'
 import { comingsOf, type Coming } from './comes'
 import {
@@ -150,7 +150,7 @@ function daysOfUnit(
 
 /** When all work of ours was said to be done; null: some is not. What serves the whole job is over with it. */
 function allDoneOn({ job, scope }: { readonly job: JobDocument; readonly scope: Scope }): string | null {
-  const ours = scope.items.filter(({ standing, row }) => standing === 'ours' && row?.sells !== false)
+  const ours = scope.items.filter(isOurWork)
   const days = ours.map(({ id }) => finishedOf(job, id)?.on ?? null)
   return ours.length === 0 || days.includes(null) ? null : (days.toSorted().at(-1) ?? null)
 }

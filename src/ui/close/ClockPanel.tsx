@@ -12,11 +12,9 @@ import { Button, Panel, SelectField } from '../look'
 import { crewMessages } from '../messages/crew'
 import { useJob } from '../state/useJob'
 import { useLanguage } from '../state/useLanguage'
-import { hoursWords } from './closeWords'
+import { ALONG, hoursWords } from './closeWords'
 import { useCloseEdits } from './useCloseEdits'
 import { useSpellWords } from './useSpellWords'
-
-const ALONG = { travel: 'travel', supply: 'supply', waiting: 'waiting', other: 'otherTime' } as const
 
 /** What a choice of the list stands for, as text, since a list knows only text. */
 function onOf(value: string, task: string): WorkSpell['on'] {

@@ -9,6 +9,9 @@ export function hoursWords(hours: number): string {
 /** Hours of a table: `12.25`; nothing where there is nothing. */
 export const hoursCell = (hours: number): string => (hours === 0 ? '–' : hours.toFixed(hours < 10 ? 2 : 1))
 
+/** The message that says what time along the way was spent on. */
+export const ALONG = { travel: 'travel', supply: 'supply', waiting: 'waiting', other: 'otherTime' } as const
+
 /** The message that says a verdict. */
 export const VERDICTS = {
   'not-begun': 'verdictNot',

@@ -6,8 +6,7 @@ import { CREW_WORDS } from '../../core/lists/crewWords'
 import { crewMessages } from '../messages/crew'
 import { useJob } from '../state/useJob'
 import { useLanguage } from '../state/useLanguage'
-
-const ALONG = { travel: 'travel', supply: 'supply', waiting: 'waiting', other: 'otherTime' } as const
+import { ALONG } from './closeWords'
 
 /** What time was spent on, in the language of the one who reads. */
 export function useSpellWords(): (spell: Pick<WorkSpell, 'on'>) => string {
