@@ -1,8 +1,9 @@
 /** The end of a job at a desk: hours beside what was reckoned, what is done, invoices, handed over, and what it says to the next one. */
 import { expect, test } from '@playwright/test'
+import type { FirmValuesAnswer } from '../../src/core/contract'
 import { acceptedJob } from './acceptedJob'
 import { jobOf } from './ownJob'
-import { allSent, expectAccessible, PEOPLE, photo, signIn } from './support'
+import { allSent, expectAccessible, OWN, PEOPLE, photo, signIn } from './support'
 
 test('hours, what is done, invoices to the cent, handed over to the owner, and looked back on', async ({
   page,
@@ -32,6 +33,26 @@ test('hours, what is done, invoices to the cent, handed over to the owner, and l
   // Two people, four hours less half an hour.
   await expect(page.getByRole('region', { name: 'Times' })).toContainText('7 h 00')
   await expect(tally.getByRole('row', { name: /fascia/i })).toContainText('7.00')
+
+  // A board by the name the cut plan gives it, and something nobody reckoned with.
+  await page.getByRole('button', { name: 'Goods', exact: true }).click()
+  const goods = page.getByRole('region', { name: 'Bought and left' })
+  await goods.getByRole('textbox', { name: /^Bought or taken along, ft/ }).fill('24')
+  await goods.getByRole('textbox', { name: 'Left over' }).fill('30')
+  await goods.getByRole('button', { name: 'Add' }).click()
+  await expect(goods.getByRole('alert')).toBeVisible()
+  await goods.getByRole('textbox', { name: 'Left over' }).fill('4')
+  await goods.getByRole('button', { name: 'Add' }).click()
+  const bought = goods.getByRole('list', { name: 'Bought and left' }).getByRole('listitem')
+  await expect(bought).toContainText(['20 ft'])
+  await expect(bought.first()).toContainText(/reckoned/)
+  await goods.getByLabel('What', { exact: true }).selectOption('')
+  await goods.getByRole('textbox', { name: 'What' }).fill('Oak plug')
+  await goods.getByRole('textbox', { name: 'Counted in' }).fill('each')
+  await goods.getByRole('textbox', { name: /^Bought or taken along/ }).fill('6')
+  await goods.getByRole('button', { name: 'Add' }).click()
+  await expect(bought).toHaveCount(2)
+  await expect(bought.filter({ hasText: 'Oak plug' })).toContainText('6 each')
 
   await page.getByRole('button', { name: 'Done', exact: true }).click()
   await page
@@ -90,6 +111,28 @@ test('hours, what is done, invoices to the cent, handed over to the owner, and l
   const kinds = page.getByRole('region', { name: 'Earned by the paid hour, by kind of work' })
   await expect(kinds.getByRole('row').nth(1)).toContainText('$')
   await expectAccessible(page)
+  // Taken once, the same jobs have nothing more to offer.
+  const tasks = page.getByRole('region', { name: 'Hours, task by task' })
+  const offer = tasks.getByRole('button', { name: /^Take the hours of/, disabled: false }).first()
+  const named = (await offer.getAttribute('aria-label'))!
+  await offer.click()
+  await expect(page.getByText(/kept as edition/)).toBeVisible()
+  await tasks.getByText(/with nothing to change$/).click()
+  await expect(tasks.getByRole('button', { name: named })).toHaveText('taken')
+  await expect(tasks.getByRole('button', { name: named })).toBeDisabled()
+  // The other tests bid with what was shipped.
+  const { edition, clauses, firm, values } = (await (
+    await page.request.get('/api/firm/values')
+  ).json()) as FirmValuesAnswer
+  const changes = values
+    .filter(({ reason }) => reason.startsWith('Our own '))
+    .map(({ key }) => ({ key, value: null, reason: '' }))
+  expect(changes.length).toBeGreaterThan(0)
+  const back = await page.request.post('/api/firm/values', {
+    headers: OWN,
+    data: { edition, changes, clauses, firm },
+  })
+  expect(back.ok()).toBe(true)
 })
 
 test('a claim inside its warranty opens a job with the old one beside it', async ({ page }) => {

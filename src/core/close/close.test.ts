@@ -3,6 +3,8 @@ import { DEMO_JOBS } from '../../../demo'
 import { METHODS } from '../catalogue'
 import { UPKEEP } from '../catalogue/upkeep/upkeep'
 import type { JobDocument, WorkSpell } from '../job'
+import { BoughtGood } from '../job/closed'
+import { toFeet } from '../measure'
 import { derive, type Derived } from '../pipeline'
 import { calendarFile } from '../print/calendarFile'
 import { handoverDays, handoverModel, handoverPaper, untilWords } from './handover'
@@ -154,6 +156,19 @@ describe('estimate and actual', () => {
     expect(told.items.map(({ item_id }) => item_id)).not.toContain(first!.item_id)
     expect(told.beside).toEqual([{ item_id: first!.item_id, title: first!.title, spent_h: 1 }])
     expect(told.work.estimate.typical).toBeLessThan(tally(job).work.estimate.typical)
+  })
+
+  test('a board goes by the name the cut plan gives it', () => {
+    const plan = derived.cut.sections.find(({ bought }) => bought > 0)!
+    const bought = {
+      ...{ id: 'b', removed: false, good: plan.section, what: plan.name, unit: 'ft' },
+      ...{ quantity: 20, left: 2, on: TODAY, by: 'Dov', photo_ids: [] },
+    }
+    expect(BoughtGood.parse(bought)).toEqual(bought)
+    const { goods } = tally({ ...job, bought_goods: [bought] })
+    expect(goods).toEqual([
+      expect.objectContaining({ estimate: expect.closeTo(toFeet(plan.bought), 2), left: 2 }),
+    ])
   })
 
   test('a good by its unit beside what was reckoned; one in another unit is not compared', () => {

@@ -12,6 +12,7 @@ const derived = derive(DEMO_JOBS['kelp-row-7'](), TODAY)
 
 describe('what closed jobs say of a task', () => {
   const rows = rowsOf({ values: {} })
+  type Values = Parameters<typeof taskEvidence>[1]
   const someTask = (): string => derived.takeoff.items.flatMap(({ tasks }) => tasks)[0]!.task
   const record = (id: string, ratio: number, unsaid = 0): JobRecord => ({
     job_id: id,
@@ -41,7 +42,7 @@ describe('what closed jobs say of a task', () => {
   const evidence = (...ratios: number[]) =>
     taskEvidence(
       ratios.map((each, n) => record(`j${n}`, each)),
-      rows,
+      {},
     )[0]!
 
   test('the weights of the trade: a quarter at one job, half at two, all from five', () => {
@@ -87,7 +88,7 @@ describe('what closed jobs say of a task', () => {
   })
 
   test('hours of which only the item was said weigh half', () => {
-    const told = taskEvidence([record('a', 1.4, 1), record('b', 1.4, 1)], rows)[0]!
+    const told = taskEvidence([record('a', 1.4, 1), record('b', 1.4, 1)], {})[0]!
     expect(told.weight).toBe(0.25)
     expect(told.jobs.map(({ said }) => said)).toEqual([false, false])
   })
@@ -103,10 +104,35 @@ describe('what closed jobs say of a task', () => {
 
   test('an hour the firm has set since is not charged twice: older jobs are judged at today’s row', () => {
     const row = rows.task(someTask())
-    const now = rowsOf({
-      values: { [`task.${someTask()}.typical`]: { value: row.typical * 1.5, reason: 'ours' } },
-    })
-    expect(taskEvidence([record('a', 1.5)], now)[0]!.ratio).toBeCloseTo(1, 9)
+    const now = { [`task.${someTask()}.typical`]: { value: row.typical * 1.5, reason: 'ours' } }
+    const [told] = taskEvidence([record('a', 1.5)], now)
+    expect([told!.ratio, told!.taken]).toEqual([expect.closeTo(1, 9), false])
+  })
+
+  test('taken once, the same jobs offer nothing more; a further job weighs against the hours of before', () => {
+    const taken = (of: ReturnType<typeof evidence>): Values =>
+      Object.fromEntries(
+        of.values.map(({ key, from, offered }) => [key, { value: offered, reason: 'r', from }]),
+      )
+    const jobs = [record('a', 1.5), record('b', 1.5)]
+    const first = taskEvidence(jobs, {})[0]!
+    // By hand: half of ln 1.5, so √1.5 = 1.2247 times the shipped hour.
+    const typical = first.values.find(({ key }) => key.endsWith('typical'))!
+    expect(typical.offered / typical.from).toBeCloseTo(Math.sqrt(1.5), 3)
+    const again = taskEvidence(jobs, taken(first))[0]!
+    expect(again.taken).toBe(true)
+    expect(again.values.map(({ now }) => now)).toEqual(first.values.map(({ offered }) => offered))
+    expect(again.values.map(({ offered }) => offered)).toEqual(first.values.map(({ offered }) => offered))
+    // Three more, of which the last was reckoned with the new hours already: five weigh all, and 1.5 is what they say.
+    const late = record('e', 1.5 / Math.sqrt(1.5))
+    const later = { ...late, tasks: late.tasks.map((each) => ({ ...each, typical_then: typical.offered })) }
+    const five = taskEvidence([...jobs, record('c', 1.5), record('d', 1.5), later], taken(first))[0]!
+    expect(five.ratio).toBeCloseTo(1.5, 3)
+    const full = five.values.find(({ key }) => key.endsWith('typical'))!
+    expect(full.offered / typical.from).toBeCloseTo(1.5, 2)
+    // An hour set by hand since is what jobs are weighed against from then on.
+    const byHand = { ...taken(first), [typical.key]: { value: typical.from * 2, reason: 'by hand' } }
+    expect(taskEvidence(jobs, byHand)[0]!.ratio).toBeCloseTo(0.75, 6)
   })
 })
 

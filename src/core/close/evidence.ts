@@ -1,5 +1,6 @@
-import { TASK_FIELDS, type ReckonedRows } from '../firmValues/rows'
+import { rowsOf, TASK_FIELDS } from '../firmValues/rows'
 import { isTask, taskName } from '../catalogue'
+import type { EntityOf } from '../job'
 import type { JobRecord } from './jobRecord'
 
 /**
@@ -70,18 +71,36 @@ export type TaskEvidence = {
   }[]
   readonly estimate_h: number
   readonly spent_h: number
-  /** Hours spent over hours reckoned, and its 80 % range. */
+  /** Hours spent over hours reckoned at the hours it is weighed against, and its 80 % range. */
   readonly ratio: number
   readonly low: number
   readonly high: number
   readonly weight: number
-  /** What the present hours would be multiplied by: the ratio as far as it weighs. */
+  /** What the hours it is weighed against would be multiplied by: the ratio as far as it weighs. */
   readonly times: number
-  /** The range holds the present hours: nothing has been shown yet. */
+  /** The range holds the hours it is weighed against: nothing has been shown yet. */
   readonly unshown: boolean
-  /** The task's numbers that a firm may set, as they are and as they would be. */
-  readonly values: readonly { readonly key: string; readonly now: number; readonly offered: number }[]
+  /** Its hours were taken from such evidence before. */
+  readonly taken: boolean
+  /**
+   * The task's numbers that a firm may set, as they are, as they would be, and as they were before anything was taken from jobs: the same
+   * jobs, taken once or twice, offer the same.
+   */
+  readonly values: readonly {
+    readonly key: string
+    readonly from: number
+    readonly now: number
+    readonly offered: number
+  }[]
 }
+
+type Values = EntityOf['settings']['values']
+
+/** The firm's values as they were before anything was taken from its jobs. */
+const beforeTaken = (values: Values): Values =>
+  Object.fromEntries(
+    Object.entries(values).map(([key, { value, reason, from }]) => [key, { value: from ?? value, reason }]),
+  )
 
 const digits = (value: number): number => Math.round(value * 10_000) / 10_000
 
@@ -92,27 +111,29 @@ const digits = (value: number): number => Math.round(value * 10_000) / 10_000
  * size. Its range is Student's, about the spread that these jobs and the prior show together: with few jobs it is wide. Set-ups and rates
  * are moved alike, so that the same work reckoned again at the full ratio comes to what was spent.
  *
- * @param rows the firm's rows of today. Estimates are those of each job's own rows: where a firm has changed an hour since, jobs before
- * that are judged against what was reckoned then, brought to today's rate.
+ * @param values the firm's values of today. Jobs are weighed against its hours as they were before any were taken from jobs, so that no job
+ * weighs twice; what the firm has set by hand is such an hour. Estimates are those of each job's own rows, brought to those hours.
  */
-export function taskEvidence(records: readonly JobRecord[], rows: ReckonedRows): TaskEvidence[] {
+export function taskEvidence(records: readonly JobRecord[], values: Values): TaskEvidence[] {
+  const rows = rowsOf({ values })
+  const before = rowsOf({ values: beforeTaken(values) })
   type Seen = { job: JobRecord; estimate: number; spent: number; unsaid: number }
   const byTask = new Map<string, Seen[]>()
   for (const job of records) {
     for (const { task, estimate_h, spent_h, unsaid_h, typical_then } of job.tasks) {
       if (estimate_h < LEAST_H || spent_h <= 0) continue
       if (!isTask(task)) continue
-      // At today's hours the same work would have been reckoned at so much.
-      const moved = typical_then > 0 ? rows.task(task).typical / typical_then : 1
+      // At the hours that jobs are weighed against, the same work would have been reckoned at so much.
+      const moved = typical_then > 0 ? before.task(task).typical / typical_then : 1
       const seen = { job, estimate: estimate_h * moved, spent: spent_h, unsaid: unsaid_h }
       byTask.set(task, [...(byTask.get(task) ?? []), seen])
     }
   }
   return [...byTask]
-    .map(([task, seen]) => evidenceOf(task, seen, rows))
+    .map(([task, seen]) => evidenceOf(task, seen))
     .toSorted((a, b) => b.jobs.length - a.jobs.length || b.spent_h - a.spent_h)
 
-  function evidenceOf(task: string, seen: readonly Seen[], of: ReckonedRows): TaskEvidence {
+  function evidenceOf(task: string, seen: readonly Seen[]): TaskEvidence {
     const logs = seen.map(({ estimate, spent }) => Math.log(spent / estimate))
     const counts = seen.map(({ spent, unsaid }) => 1 - (1 - UNSAID_COUNTS) * (unsaid / spent))
     const n = counts.reduce((sum, each) => sum + each, 0)
@@ -123,7 +144,7 @@ export function taskEvidence(records: readonly JobRecord[], rows: ReckonedRows):
     const half = (studentHalf(degrees) * spread) / Math.sqrt(n)
     const weight = weightOf(n)
     const times = Math.exp(weight * mean)
-    const row = of.task(task)
+    const [row, from] = [rows.task(task), before.task(task)]
     return {
       task,
       name: taskName(task),
@@ -141,10 +162,12 @@ export function taskEvidence(records: readonly JobRecord[], rows: ReckonedRows):
       weight,
       times,
       unshown: mean - half <= 0 && mean + half >= 0,
+      taken: TASK_FIELDS.some((field) => values[`task.${task}.${field}`]?.from !== undefined),
       values: TASK_FIELDS.filter((field) => row[field] > 0).map((field) => ({
         key: `task.${task}.${field}`,
+        from: from[field],
         now: row[field],
-        offered: digits(row[field] * times),
+        offered: digits(from[field] * times),
       })),
     }
   }

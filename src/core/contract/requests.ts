@@ -83,6 +83,8 @@ export const FirmValuesRequest = z.strictObject({
         key: z.string().max(120),
         value: z.union([z.number(), z.string().max(2000)]).nullable(),
         reason: z.string().max(400),
+        /** Taken from what closed jobs say: the value they were weighed against. */
+        from: z.number().optional(),
       }),
     )
     .max(2000),

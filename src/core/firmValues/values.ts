@@ -32,7 +32,13 @@ export function firmValues(settings: Kept['settings'], rates: Kept['rates']): Fi
 }
 
 /** One change of a value; null takes the firm's own away again. */
-export type ValueChange = { readonly key: string; readonly value: Value | null; readonly reason: string }
+export type ValueChange = {
+  readonly key: string
+  readonly value: Value | null
+  readonly reason: string
+  /** Taken from what closed jobs say: the value they were weighed against. */
+  readonly from?: number | undefined
+}
 
 export type ValueError =
   | { readonly kind: 'unknown-value'; readonly key: string }
@@ -100,13 +106,15 @@ function tidy({ takes }: Shipped, value: Value): Value {
   return lengths ? lengthsText(lengths) : value
 }
 
-function withOne(kept: Kept, { key, value, reason }: ValueChange): Kept {
+function withOne(kept: Kept, { key, value, reason, from }: ValueChange): Kept {
   const row = BY_KEY.get(key)!
   const others = Object.fromEntries(Object.entries(kept.settings.values).filter(([name]) => name !== key))
   const own = value === null ? null : tidy(row, value)
-  const isOwn = own !== null && !isSame(own, row.shipped)
+  // What jobs were weighed against is kept even where they lead back to what was shipped.
+  const isOwn = own !== null && (from !== undefined || !isSame(own, row.shipped))
+  const said = from === undefined ? { reason } : { reason, from }
   // One with a field of its own keeps its number there, and here why.
-  const values = isOwn ? { ...others, [key]: { value: own, reason } } : others
+  const values = isOwn ? { ...others, [key]: { value: own, ...said } } : others
   const noted = { ...kept, settings: { ...kept.settings, values } }
   return row.place === null ? noted : row.place.write(noted, own ?? row.shipped)
 }

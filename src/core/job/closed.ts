@@ -31,8 +31,8 @@ export const WorkSpell = z.strictObject({
 /** Something that was bought for the job or taken from the shop: how much, and what of it was left over. No money. */
 export const BoughtGood = z.strictObject({
   ...base,
-  /** A good or a section of the catalogue; null: something that it does not know. */
-  good: KnowledgeId.nullable(),
+  /** A good of the catalogue, or a board as the cut plan calls it; null: something that neither knows. */
+  good: ShortWords.nullable(),
   what: ShortWords,
   unit: ShortWords,
   quantity: z.number().min(0).max(100_000),

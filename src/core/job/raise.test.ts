@@ -170,6 +170,15 @@ test('a file of version 13 reads as it was, with nothing done or paid, and no cl
   expect(JSON.parse(printJobFile(read.value))).toEqual(today)
 })
 
+test('a file of version 14, of a closed job, reads as it was', () => {
+  const url = new URL('../../../tests/kept/tollgate-60.v14.job.json', import.meta.url)
+  const old = JSON.parse(readFileSync(url, 'utf8')) as { work_spells: unknown[] }
+  expect(old.work_spells.length).toBeGreaterThan(0)
+  const read = readJob(old)
+  if (!read.ok) throw new Error(JSON.stringify(read.error))
+  expect(JSON.parse(printJobFile(read.value))).toEqual({ ...old, version: JOB_VERSION })
+})
+
 test('an alternate of one item is one of a list; an edit that says nothing of it leaves it alone', () => {
   const raised = raiseBody('work_item', { id: 'w', alternate_of: 'sill' }, 9, 10)
   expect(raised).toMatchObject({ instead_of: ['sill'], requires: [], basis: 'fixed', owner_says: '' })

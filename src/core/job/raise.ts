@@ -154,6 +154,8 @@ export const STEPS: Readonly<Record<number, Step>> = {
       ...{ receipts: [], invoices: [], payments: [] },
     },
   },
+  // Version 15: a good may be a board of any section, and a value of the firm says what its jobs were weighed against. Nobody had said.
+  14: { bodies: {}, facts: {}, file: {} },
 }
 
 function isBody(value: unknown): value is Body {

@@ -66,7 +66,12 @@ export const Settings = z.strictObject({
   /** The firm's own numbers and words in place of shipped ones, by their keys, each with its reason; see `core/firmValues`. */
   values: z.record(
     z.string().max(120),
-    z.strictObject({ value: z.union([z.number(), Words]), reason: Words }),
+    z.strictObject({
+      value: z.union([z.number(), Words]),
+      reason: Words,
+      /** Where it was taken from what closed jobs say: the value they were weighed against, so that they are not weighed twice. */
+      from: z.number().optional(),
+    }),
   ),
   stock_lengths_ft: z.record(z.string(), z.array(z.number().gt(0).max(60))),
   clauses: z.strictObject({

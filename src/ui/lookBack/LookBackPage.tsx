@@ -4,7 +4,6 @@ import { useMemo } from 'react'
 import { productiveEvidence, taskEvidence } from '../../core/close/evidence'
 import { earnedByJob, earnedByKind, type JobEarned, type KindEarned } from '../../core/close/lookBack'
 import type { LookBackAnswer } from '../../core/contract'
-import { rowsOf } from '../../core/firmValues/rows'
 import { dayWords, formatCents, type Cents } from '../../core/measure'
 import { lostWords } from '../../core/office/lost'
 import { hitRate } from '../../core/open/hitRate'
@@ -60,7 +59,7 @@ function Told(props: {
 }) {
   const { answer, mayChange, take } = props
   const { records, lost, values } = answer
-  const tasks = useMemo(() => taskEvidence(records, rowsOf({ values })), [records, values])
+  const tasks = useMemo(() => taskEvidence(records, values), [records, values])
   const kinds = useMemo(() => earnedByKind(records), [records])
   const jobs = useMemo(() => earnedByJob(records), [records])
   const hour = records.find(({ hour_cents }) => hour_cents !== null)?.hour_cents ?? null

@@ -7,7 +7,8 @@ import { Button, Panel } from '../look'
 const times = (value: number): string => value.toFixed(2)
 /** A change of less than this is none. */
 const SMALL = 0.03
-const isSmall = ({ times: by }: TaskEvidence): boolean => Math.abs(by - 1) < SMALL
+const isSmall = ({ values }: TaskEvidence): boolean =>
+  values.every(({ now, offered }) => Math.abs(offered / now - 1) < SMALL)
 
 /** Why the firm’s hours of a task were changed, for whoever reads its values. */
 export const reasonOf = ({ jobs, ratio, low, high, weight }: TaskEvidence): string =>
@@ -39,7 +40,7 @@ export function TaskOffers(props: {
           {same.length > 0 ? (
             <details>
               <summary className="cursor-pointer py-1 font-head text-[14px] text-chalk-text underline touch:min-h-11">
-                {same.length} {same.length === 1 ? 'task' : 'tasks'} as reckoned, or nearly
+                {same.length} {same.length === 1 ? 'task' : 'tasks'} with nothing to change
               </summary>
               <Rows tasks={same} {...{ most, mayChange, take }} />
             </details>
@@ -48,7 +49,8 @@ export function TaskOffers(props: {
       )}
       <p className="py-1 text-[13px] text-quiet">
         One job weighs a quarter, two a half, five all; hours of which only the piece of work was said count
-        half. A range that holds 1.00 has shown nothing yet. Nothing is changed until you take it.
+        half. A range that holds 1.00 has shown nothing yet. Nothing is changed until you take it; what was
+        taken is not weighed again until there is a further job.
       </p>
     </Panel>
   )
@@ -133,7 +135,7 @@ function OfferRow(props: {
         </span>
       </td>
       <td className="text-right whitespace-nowrap max-sm:hidden">
-        {typical ? `${shown(typical.now)} → ${shown(typical.offered)}` : ''}
+        {typical ? (small ? shown(typical.now) : `${shown(typical.now)} → ${shown(typical.offered)}`) : ''}
       </td>
       <td className="text-right">
         {mayChange ? (
@@ -146,7 +148,7 @@ function OfferRow(props: {
               void take(of, reasonOf(of)).finally(() => setBusy(false))
             }}
           >
-            {small ? 'as it is' : 'Take it'}
+            {small ? (of.taken ? 'taken' : 'as it is') : 'Take it'}
           </Button>
         ) : null}
         <span className="block text-[13px] text-quiet">{of.unshown ? 'not shown yet' : ''}</span>

@@ -49,7 +49,7 @@ export function useLookBack(): LookBack {
       return
     }
     const { edition, clauses, firm } = kept.value
-    const changes = evidence.values.map(({ key, offered }) => ({ key, value: offered, reason }))
+    const changes = evidence.values.map(({ key, from, offered }) => ({ key, value: offered, reason, from }))
     const made = await postJson(
       '/api/firm/values',
       { asks: FirmValuesRequest, answers: FirmValuesAnswer },
