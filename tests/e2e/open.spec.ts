@@ -82,3 +82,50 @@ test('nothing more is one touch; what is covered is seen first, by name; a crew 
   expect(job.opened_places).toMatchObject([{ found: [], opened_by: 'Dov Harrow' }])
   expect(job.facts.some(({ kind, by }) => kind === 'hold-point' && by === 'Dov Harrow')).toBe(true)
 })
+
+test('a find that was asked too soon is taken back with its question; one with a yes comes off again', async ({
+  page,
+  browser,
+}) => {
+  await signIn(page, PEOPLE.estimator)
+  const { id } = await acceptedJob(page, 'Taken back')
+  await page.goto(`/jobs/${id}/open`)
+  const ask = async (): Promise<void> => {
+    const behind = await openTheFascia(page)
+    await behind.getByRole('button', { name: 'One more A rafter end' }).click()
+    await behind.getByRole('button', { name: 'Keep: 1 found' }).click()
+    await page.getByRole('button', { name: /^Ask the owner: \$/ }).click()
+    const dialog = page.getByRole('dialog', { name: /^Ask the owner/ })
+    await dialog.getByRole('button', { name: 'Send the link' }).click()
+    await allSent(page)
+  }
+  await ask()
+  await expect(page.getByText(/its question to the owner is withdrawn/)).toBeVisible()
+  await page.getByRole('button', { name: 'It was not opened after all' }).click()
+  const changes = page.getByRole('region', { name: 'Change orders' })
+  await expect(changes.getByText('withdrawn', { exact: true })).toBeVisible()
+  await expect(page.getByRole('button', { name: /^Ask the owner: \$/ })).toHaveCount(0)
+  await allSent(page)
+
+  await ask()
+  await expect(page.getByText(/^Change order 2/)).toBeVisible({ timeout: 60_000 })
+  await page.goto('/outbox')
+  const letter = await page.getByRole('main').textContent()
+  const url = /\/o\/[\w-]+/.exec(letter!.slice(letter!.indexOf('Change order 2 for Taken back')))![0]
+  const owner = await (await browser.newContext()).newPage()
+  await owner.goto(url)
+  await owner.getByLabel(/^Your full name/).fill(OWNER)
+  await owner.getByRole('button', { name: /^Yes, do it/ }).click()
+  await expect(owner.getByText(/has arrived|said yes to it/).first()).toBeVisible()
+
+  await page.goto(`/jobs/${id}/open`)
+  const before = page.getByRole('region', { name: 'Agreed' })
+  await expect(before).toContainText('Changes with a yes')
+  await openTheFascia(page)
+  await page.getByRole('button', { name: 'It was not opened after all' }).click()
+  const notAsked = page.getByRole('region', { name: 'Not asked yet' })
+  await expect(notAsked).toContainText(/Agreed in change order 2, and not done/)
+  await expect(
+    notAsked.getByRole('button', { name: /^Ask the owner: -\$|^Ask the owner: −\$/ }),
+  ).toBeVisible()
+})

@@ -1,5 +1,5 @@
 import { opensSurface } from '../scope/opensSurface'
-import { openedAt, type Finding, type OpenedPlace } from '../job'
+import { finishedOf, openedAt, type Finding, type OpenedPlace } from '../job'
 import type { Derived } from '../pipeline'
 
 /** A finding whose board comes off in work of ours: when, and what stood behind it. */
@@ -11,6 +11,8 @@ export type PlaceToOpen = {
   /** First planned day of its work; null: it has none. */
   readonly day: string | null
   readonly opened: OpenedPlace | null
+  /** Its work is done already: nothing comes off there any more. */
+  readonly done: boolean
 }
 
 /** Places that the work of ours opens, those not opened yet first, in the order of their days. */
@@ -38,6 +40,7 @@ export function placesToOpen({ job, scope, plan }: Pick<Derived, 'job' | 'scope'
             where: spot?.where ?? item.where,
             day: day ?? null,
             opened: openedAt(job, id),
+            done: finishedOf(job, item.id) !== null,
           },
         ]
       })

@@ -14,7 +14,7 @@ import { Picture } from '../job/Picture'
 import { useIsPhone } from '../state/useIsPhone'
 import { useJob } from '../state/useJob'
 import { SignPicker } from '../walk/findings/SignPicker'
-import { foundWords, orderFor, shortFind } from './openWords'
+import { foundWords, shortFind, takingBack } from './openWords'
 import { useOpenEdits } from './useOpenEdits'
 import type { JobOrders } from './useOrders'
 
@@ -53,10 +53,9 @@ function OpenedPanel({ place, orders, onAsk, onMore }: Omit<Props, 'onDone'> & {
   const edits = useOpenEdits()
   const opened = place.opened!
   const faces = orders ? orders.orders.map(({ face }) => face) : around.orders
-  const isAsked = opened.found.some(({ item_id }) => {
-    const face = orderFor(item_id, faces)
-    return face !== null && (face.standing === 'waits' || face.standing === 'yes')
-  })
+  // It may be taken back already, while what follows from it is still being reckoned.
+  const last = openingsAt(job, opened.finding_id).at(-1)
+  const back = last ? takingBack(last, faces) : null
   const photos = job.photos.filter(({ id }) => opened.photo_ids.includes(id))
   return (
     <div className="flex flex-col gap-2 py-2 text-[15px]">
@@ -99,11 +98,12 @@ function OpenedPanel({ place, orders, onAsk, onMore }: Omit<Props, 'onDone'> & {
         </Button>
       ) : null}
       <Button onClick={onMore}>More found here</Button>
-      {isAsked ? null : (
+      {!last || !back || (back.asked && orders === null) ? null : (
         <div>
-          <Button look="quiet" onClick={() => edits.takeBack(openingsAt(job, opened.finding_id).at(-1)!)}>
+          <Button look="quiet" onClick={() => edits.takeBack(last, back.waiting)}>
             It was not opened after all
           </Button>
+          {back.words ? <p className="text-[14px] text-quiet">{back.words}</p> : null}
         </div>
       )}
     </div>

@@ -12,7 +12,8 @@ import type { JobOrders } from './useOrders'
 
 /** Places that come off, the next first, and those that were opened with what was behind them. */
 export function PlaceList({ places, orders }: { places: readonly PlaceToOpen[]; orders: JobOrders | null }) {
-  const shut = places.filter(({ opened }) => opened === null)
+  const shut = places.filter(({ opened, done }) => opened === null && !done)
+  const covered = places.filter(({ opened, done }) => opened === null && done)
   const open = places.filter(({ opened }) => opened !== null)
   return (
     <section aria-label="Places" className="min-w-0">
@@ -25,12 +26,24 @@ export function PlaceList({ places, orders }: { places: readonly PlaceToOpen[]; 
           </ul>
         </Panel>
       ) : null}
-      <Panel title="Comes off" aside={shut.length === 0 ? 'all opened' : `${shut.length}, the next first`}>
+      <Panel title="Comes off" aside={shut.length === 0 ? 'none left' : `${shut.length}, the next first`}>
         <ul>
           {shut.map((place) => (
             <PlaceRow key={place.finding.id} place={place} orders={orders} />
           ))}
         </ul>
+        {covered.length > 0 ? (
+          <details className="py-1">
+            <summary className="cursor-pointer font-head text-[14px] text-chalk-text underline touch:min-h-11">
+              {covered.length} done without a word of what was behind
+            </summary>
+            <ul>
+              {covered.map((place) => (
+                <PlaceRow key={place.finding.id} place={place} orders={orders} />
+              ))}
+            </ul>
+          </details>
+        ) : null}
       </Panel>
     </section>
   )

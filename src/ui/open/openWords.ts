@@ -34,6 +34,23 @@ export function orderFor(itemId: string, faces: readonly OrderFace[]): OrderFace
   return mine.findLast(({ standing }) => standing === 'yes' || standing === 'waits') ?? mine.at(-1) ?? null
 }
 
+/** What taking back what was found does to what the owner was asked: which questions are withdrawn with it, in words. */
+export function takingBack(
+  { found }: Pick<OpenedPlace, 'found'>,
+  faces: readonly OrderFace[],
+): { readonly asked: boolean; readonly waiting: readonly string[]; readonly words: string } {
+  const orders = found.flatMap(({ item_id }) => orderFor(item_id, faces) ?? [])
+  const waiting = [...new Set(orders.filter(({ standing }) => standing === 'waits').map(({ id }) => id))]
+  const agreed = orders.some(({ standing }) => standing === 'yes')
+  const words = [
+    waiting.length > 0
+      ? 'Taken back, its question to the owner is withdrawn; what else that asked for can be asked anew.'
+      : '',
+    agreed ? 'Taken back, what was agreed for it comes off in the next change order.' : '',
+  ]
+  return { asked: waiting.length > 0 || agreed, waiting, words: words.filter(Boolean).join(' ') }
+}
+
 /** Colour beside the word, never instead of it. */
 export function standingTone({ standing, goes_on }: Pick<OrderFace, 'standing' | 'goes_on'>): string {
   if (standing === 'yes' || (standing === 'waits' && goes_on)) return 'text-moss'

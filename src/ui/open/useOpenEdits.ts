@@ -31,7 +31,8 @@ export type OpenEdits = {
   ) => string | null
   readonly answer: (orderId: string, said: Said) => string | null
   readonly withdraw: (orderId: string) => string | null
-  readonly takeBack: (place: OpenedPlace) => string | null
+  /** It was not opened after all; questions to the owner that still wait for it are withdrawn. */
+  readonly takeBack: (place: OpenedPlace, asked: readonly string[]) => string | null
 }
 
 export function useOpenEdits(): OpenEdits {
@@ -92,9 +93,10 @@ export function useOpenEdits(): OpenEdits {
     },
     answer: (orderId, said) => store.create('order_answer', answerOf(orderId, said)),
     withdraw: (orderId) => store.set('change_order', orderId, { removed: true }),
-    takeBack: (place) =>
+    takeBack: (place, asked) =>
       store.together(() => {
         const items = place.found.map(({ item_id }) => item_id)
+        for (const id of asked) store.set('change_order', id, { removed: true })
         const findings = job.work_items
           .filter(({ id }) => items.includes(id))
           .flatMap(({ finding_ids }) => finding_ids)
