@@ -57,7 +57,7 @@ export {
   type TaskRow,
 } from './tasks/tasks'
 /** Edition of the shipped rows: raised whenever a row changes what a job comes to. A job pins the one it was begun with. */
-export const CATALOGUE_EDITION = '2026-11c'
+export const CATALOGUE_EDITION = '2026-11d'
 export {
   cautionOf,
   CAUTIONS,

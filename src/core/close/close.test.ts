@@ -245,6 +245,22 @@ describe('after the work', () => {
     expect(monthsAfter('2026-05-04', 24)).toBe('2028-05-04')
   })
 
+  test('a lift, a pier, a cover under the house and a deck each have the class of their kind', () => {
+    // Common practice: further sinking 1 to 5 years; maker 10 to 25; labour 1 to 3; decks 1 to 2.
+    const classes = ['floor-lift', 'wall-anchor', 'ground-cover', 'deck-joist-new'].map(
+      (id) => METHODS.find((method) => method.id === id)!.warranty,
+    )
+    expect(classes).toEqual(['H', 'I', 'J', 'K'])
+    expect(
+      classes.map((warranty) => warrantyOf({ id: 'w', warranty }, job.settings, '2026-05-04').until),
+    ).toEqual([
+      { least: '2027-05-03', most: '2031-05-03' },
+      { least: '2036-05-03', most: '2051-05-03' },
+      { least: '2027-05-03', most: '2029-05-03' },
+      { least: '2027-05-03', most: '2028-05-03' },
+    ])
+  })
+
   test('a warranty runs to the day before; its words may leave it open, or say nothing of a time', () => {
     const settings = job.settings
     const b = warrantyOf({ id: 'w', warranty: 'B' }, settings, '2026-05-04')

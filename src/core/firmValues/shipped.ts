@@ -230,8 +230,12 @@ const WARRANTY_NAMES: Readonly<Record<keyof typeof WARRANTIES, string>> = {
   C: 'pieces let into what stands',
   D: 'stop-gaps',
   E: 'paint and stain',
-  F: 'what moves with the ground',
+  F: 'sealed joints, and what moves',
   G: 'the source is not fixed',
+  H: 'what was lifted or levelled',
+  I: 'piers, anchors and straps',
+  J: 'covers, liners and drains under the house',
+  K: 'decks and stairs',
   none: 'no warranty',
 }
 

@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals'
-import { CAUTIONS, CAUTIONS_BY_SIGN, MATERIALS, METHODS, NEEDS, PARTS } from '../catalogue'
+import { CAUTIONS, CAUTIONS_BY_SIGN, MATERIALS, METHODS, NEEDS, PARTS, TASKS } from '../catalogue'
 import {
   CAUTION_WORDS,
   MATERIAL_NAMES,
@@ -7,6 +7,7 @@ import {
   METHOD_WORK,
   NEED_SAYS,
   PART_NAMES,
+  TASK_NAMES,
 } from '../catalogue/spanish'
 import { DEMO_JOBS } from '../../../demo'
 import { DAY } from '../../../tests/support/priced'
@@ -22,6 +23,7 @@ test.each([
   ['methods', METHODS, METHOD_NAMES],
   ['what methods do', METHODS, METHOD_WORK],
   ['needs', Object.values(NEEDS), NEED_SAYS],
+  ['tasks', TASKS, TASK_NAMES],
 ] as const)('%s have their Spanish, each its own', (_, rows, words) => {
   expect(Object.keys(words).sort()).toEqual(ids(rows))
   expect(new Set(Object.values(words)).size).toBe(rows.length)
@@ -44,6 +46,8 @@ test('figures said in English are said in Spanish too: feet, inches and counts o
       figures: figures(method.cures),
     })
   }
+  for (const { id, name } of TASKS)
+    expect({ task: id, figures: figures(`${TASK_NAMES[id]}`) }).toEqual({ task: id, figures: figures(name) })
 })
 
 /** English words that no Spanish sentence holds; shop words kept on purpose are not among them. */

@@ -1,4 +1,4 @@
-import { materialName, methodName, methodOf, needOf, partName } from '../catalogue'
+import { materialName, methodName, methodOf, needOf, partName, taskName } from '../catalogue'
 import {
   CAUTION_WORDS,
   MATERIAL_NAMES,
@@ -6,6 +6,7 @@ import {
   METHOD_WORK,
   NEED_SAYS,
   PART_NAMES,
+  TASK_NAMES,
 } from '../catalogue/spanish'
 import type { HoldPointRow } from '../catalogue/holdPoints/holdPoints'
 import { stepOf, type StepId } from '../catalogue/steps'
@@ -30,6 +31,8 @@ export type CrewWords = {
   readonly lapSiding: string
   readonly need: (id: string) => string
   readonly step: (id: StepId) => string
+  /** What hours are written down on: a task of the catalogue. */
+  readonly task: (id: string) => string
   /** Off the walls: the deck, the crawl space; and what serves the whole job. */
   readonly area: (id: string) => string
   /** What serves all work on a side: its gear, its containment, its gutter. */
@@ -83,6 +86,7 @@ const ENGLISH: CrewWords = {
   lapSiding: 'lap siding',
   need: (id) => needOf(id as Parameters<typeof needOf>[0]).says,
   step: (id) => stepOf(id).name,
+  task: taskName,
   area: (id) => AREA_WORDS[id]?.en ?? id,
   shared: (task) => SHARED_WORDS[task]?.en ?? task,
   gear: (task) => GEAR_WORDS[task].en,
@@ -154,6 +158,7 @@ const SPANISH: CrewWords = {
   where: spanishPlace,
   material: (id) => MATERIAL_NAMES[id] ?? materialName(id),
   lapSiding: 'tabla traslapada',
+  task: (id) => (id === 'own' ? 'Trabajo propio' : (TASK_NAMES[id] ?? taskName(id))),
   step: (id) => stepOf(id).es,
   area: (id) => AREA_WORDS[id]?.es ?? id,
   shared: (task) => SHARED_WORDS[task]?.es ?? task,

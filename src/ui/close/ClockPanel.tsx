@@ -3,7 +3,6 @@
 import { useState } from 'react'
 import type { Tally } from '../../core/close/tally'
 import { hoursOfSpell } from '../../core/close/spent'
-import { taskName } from '../../core/catalogue'
 import { CREW_WORDS } from '../../core/lists/crewWords'
 import type { WorkSpell } from '../../core/job'
 import { momentWords } from '../../core/measure'
@@ -51,7 +50,7 @@ export function useTimeChoices(tally: Tally): {
         ? []
         : [
             { value: '', label: say('allOfIt') },
-            ...tasks.map(({ task }) => ({ value: task, label: taskName(task) })),
+            ...tasks.map(({ task }) => ({ value: task, label: words.task(task) })),
           ]
     },
     onOf,

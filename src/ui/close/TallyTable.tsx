@@ -113,7 +113,7 @@ function ItemRow({ item, beside }: { item: ItemTally; beside: ItemTally | null }
           <ul className="pl-4 text-[14px]">
             {tasks.map((task) => (
               <li key={task.task} className="flex justify-between gap-3">
-                <span>{task.name}</span>
+                <span>{CREW_WORDS[locale].task(task.task)}</span>
                 <span className="whitespace-nowrap">
                   {rangeOf(task.estimate)} · {hoursCell(task.spent_h)}
                 </span>

@@ -1,6 +1,5 @@
 'use client'
 
-import { taskName } from '../../core/catalogue'
 import type { WorkSpell } from '../../core/job'
 import { CREW_WORDS } from '../../core/lists/crewWords'
 import { crewMessages } from '../messages/crew'
@@ -19,10 +18,10 @@ export function useSpellWords(): (spell: Pick<WorkSpell, 'on'>) => string {
         const item = derived.scope.items.find(({ id }) => id === on.item_id)
         const name = item ? CREW_WORDS[locale].item(item) : '…'
         const where = item?.where ? ` · ${item.where}` : ''
-        return `${name}${on.task ? `: ${taskName(on.task).toLowerCase()}` : ''}${where}`
+        return `${name}${on.task ? `: ${CREW_WORDS[locale].task(on.task).toLowerCase()}` : ''}${where}`
       }
       case 'job':
-        return on.task === null ? say('setUp') : taskName(on.task)
+        return on.task === null ? say('setUp') : CREW_WORDS[locale].task(on.task)
       case 'along':
         return say(ALONG[on.what])
     }

@@ -28,7 +28,7 @@ export const DECK_KITS: readonly MethodRow[] = [
     ],
     life: [20, 30],
     uncured: [5, 8],
-    warranty: 'A',
+    warranty: 'K',
     needs: PERMIT,
     tasks: [
       ['ledger-renew', 'ft', 1],
@@ -65,6 +65,7 @@ export const DECK_KITS: readonly MethodRow[] = [
     ],
   }),
   kit('deck-joist-sister', 'Sister the deck joist', {
+    warranty: 'K',
     cures: 'a treated joist beside the old one over its whole length, on the same bearings',
     we: 'We bolt a treated deck joist beside the old one over its whole length, on the same supports.',
     serves: ['deck-joist'],
@@ -89,6 +90,7 @@ export const DECK_KITS: readonly MethodRow[] = [
     pieces: [boards(null, null, 'sister, full length', { least_in: 96, replaces: false })],
   }),
   kit('deck-joist-new', 'Replace the deck joist', {
+    warranty: 'K',
     cures: 'boards up over it, old joist out, a treated one in, hung at both ends',
     we: 'We lift the boards over it, take the old deck joist out, and hang a treated one at both ends.',
     serves: ['deck-joist'],
@@ -106,6 +108,7 @@ export const DECK_KITS: readonly MethodRow[] = [
     pieces: [boards(null, null, 'joist, whole', { least_in: 96 })],
   }),
   kit('hanger-new', 'Joist hangers put in', {
+    warranty: 'K',
     cures: 'a listed hanger at each end that has none, every hole filled with its nail',
     we: 'We put a metal hanger at each joist end that has none, a nail in every hole.',
     serves: ['joist-hanger'],
@@ -121,6 +124,7 @@ export const DECK_KITS: readonly MethodRow[] = [
     paint_ft2: { per: 'place', times: 0 },
   }),
   kit('deck-beam-new', 'Renew the deck beam, shored', {
+    warranty: 'K',
     cures: 'joists shored on a braced line, old beam out, a built-up one on the posts, caps fastened',
     we: 'We carry the deck on a braced line beside it, take the old beam out, and set a new one on the posts.',
     serves: ['deck-beam'],
@@ -137,6 +141,7 @@ export const DECK_KITS: readonly MethodRow[] = [
     pieces: [boards(null, null, 'plies, joints over posts', { times: 2, joint: 'butt' })],
   }),
   kit('deck-post-new', 'Renew the deck post, shored', {
+    warranty: 'K',
     cures: 'beam shored, old post out, a treated one on a base off the concrete, cap fastened',
     we: 'We hold the beam up, take the old post out, and set a treated one on a base clear of the concrete.',
     serves: ['deck-post'],
@@ -154,6 +159,7 @@ export const DECK_KITS: readonly MethodRow[] = [
     pieces: [boards(null, null, 'post, whole', { least_in: 96 })],
   }),
   kit('deck-footing', 'New footing', {
+    warranty: 'K',
     cures: 'a hole to frost depth or firm ground, poured, its size by load and soil',
     we: 'We dig to below frost or to firm ground and pour a new footing, as large as load and soil ask.',
     serves: ['deck-footing', 'deck-post'],
@@ -171,6 +177,7 @@ export const DECK_KITS: readonly MethodRow[] = [
     debris_yd3: { per: 'place', times: 0.15, of: 'soil' },
   }),
   kit('guard-new', 'Renew the guard', {
+    warranty: 'K',
     cures: 'posts bolted through the frame, rails and balusters so that no 4 in ball goes through',
     we: 'We build the railing anew: posts bolted through the frame, and no gap that a 4-inch ball goes through.',
     serves: ['guard'],
@@ -190,6 +197,7 @@ export const DECK_KITS: readonly MethodRow[] = [
     debris_yd3: { per: 'ft', times: 0.02 },
   }),
   kit('stair-flight', 'Rebuild the stair flight', {
+    warranty: 'K',
     cures: 'stringers cut to even risers, treads, landing, attached to the frame, hand rail',
     we: 'We build the stair anew with even steps, a firm landing, a hold on the frame and a hand rail.',
     serves: ['stair'],
@@ -214,6 +222,7 @@ export const DECK_KITS: readonly MethodRow[] = [
     debris_yd3: { per: 'place', times: 0.4 },
   }),
   kit('stringer-new', 'Renew a stringer', {
+    warranty: 'K',
     cures: 'treads off, a stringer cut like its fellow, on a dry foot, treads back',
     we: 'We take the steps off, cut a new stair side (stringer) like its fellow, stand it on a dry foot, and put the steps back.',
     serves: ['stringer'],
@@ -235,7 +244,7 @@ export const DECK_KITS: readonly MethodRow[] = [
     serves: ['deck-joist', 'deck-board'],
     life: [8, 15],
     uncured: [3, 6],
-    warranty: 'C',
+    warranty: 'K',
     tasks: [['nailer', 'place', 1]],
     goods: [['structural-screws', 'place', 6, 'in two rows']],
     pieces: [boardsOf(2, '2x4', 'treated', 'nailer', { replaces: false })],
@@ -273,7 +282,7 @@ export const DECK_KITS: readonly MethodRow[] = [
     ],
     life: [12, 20],
     uncured: [8, 12],
-    warranty: 'A',
+    warranty: 'K',
     visits: 2,
     needs: PERMIT,
     tasks: [

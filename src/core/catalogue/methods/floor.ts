@@ -60,7 +60,7 @@ export const FLOOR_KITS = [
     ],
     life: [30, 60],
     uncured: [5, 15],
-    warranty: 'F',
+    warranty: 'H',
     visits: 2,
     needs: ['engineer', 'permit'],
     tasks: [
@@ -133,7 +133,7 @@ export const FLOOR_KITS = [
     serves: ['floor', 'girder', 'pier'],
     life: [20, 40],
     uncured: [2, 6],
-    warranty: 'F',
+    warranty: 'H',
     visits: 2,
     needs: ['engineer', 'utility-off'],
     tasks: [

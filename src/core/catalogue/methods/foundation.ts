@@ -16,6 +16,7 @@ export const FOUNDATION_KITS = [
     debris_yd3: { per: 'ft2', times: 0.015 },
   }),
   kit('crawl-cover', 'Ground cover over the soil', {
+    warranty: 'J',
     cures: 'a cover of 6 mil over the soil, laps of 12 in sealed, up the walls and piers',
     we: 'We lay a cover over the soil of the crawl space, its laps sealed, and take it up the walls and piers.',
     serves: ['crawl-floor'],
@@ -28,6 +29,7 @@ export const FOUNDATION_KITS = [
     ],
   }),
   kit('crawl-liner', 'Liner sealed to walls and piers', {
+    warranty: 'J',
     cures:
       'a liner sealed over soil, walls and piers; kept closed only with drying, no open-flue appliance and a termite strip',
     we: 'We seal a liner over the soil, walls and piers of the crawl space, so that ground damp stays out.',
@@ -91,6 +93,7 @@ export const FOUNDATION_KITS = [
     debris_yd3: { per: 'ft', times: 0.06, of: 'soil' },
   }),
   kit('sump', 'Sump with pump', {
+    warranty: 'J',
     does: 'helps',
     cures: 'a basin dug at the low place, pump, check valve and discharge led away',
     we: 'We dig a basin at the low place and set a pump that leads the water away.',
@@ -153,6 +156,7 @@ export const FOUNDATION_KITS = [
     goods: [['crack-resin', 'place', 1, 'a crack of 8 ft']],
   }),
   kit('wall-strap', 'Wall straps', {
+    warranty: 'I',
     cures: 'straps bonded from sill to floor: they stop movement, they straighten nothing',
     we: 'We bond straps to the wall from top to floor: they stop it moving and do not straighten it.',
     serves: ['foundation-wall'],
@@ -164,6 +168,7 @@ export const FOUNDATION_KITS = [
     goods: [['wall-strap', 'place', 1, 'one a place']],
   }),
   kit('wall-brace', 'Steel braces on the wall', {
+    warranty: 'I',
     cures: 'steel from floor to joists, bearing at both ends: it stops movement, it straightens nothing',
     we: 'We stand steel against the wall from floor to joists: it stops it moving and does not straighten it.',
     serves: ['foundation-wall'],
@@ -178,6 +183,7 @@ export const FOUNDATION_KITS = [
     ],
   }),
   kit('wall-anchor', 'Wall anchors', {
+    warranty: 'I',
     cures: 'plates tied by rods to ground beyond the thrust, tightened and tightened again',
     we: 'We tie the wall with rods to plates in firm ground outside, and tighten them over time.',
     serves: ['foundation-wall'],
@@ -193,6 +199,7 @@ export const FOUNDATION_KITS = [
     goods: [['wall-anchor', 'place', 1, 'one a place']],
   }),
   kit('anchor-extension', 'Anchor reached past the paving', {
+    warranty: 'I',
     does: 'helps',
     cures: 'the rod taken on past paving that must stay, its extension written down',
     we: 'We reach the tie rod past the paving that must stay, and write down where it lies.',
@@ -205,6 +212,7 @@ export const FOUNDATION_KITS = [
     goods: [['framing-tie', 'place', 2, 'couplers']],
   }),
   kit('driven-pier', 'Driven piers', {
+    warranty: 'I',
     cures: 'piers driven to what bears, bracketed to the footing: sinking is stopped, lift is not promised',
     we: 'We drive piers down to ground that carries and bracket them to the footing: that stops the sinking; we do not promise a lift.',
     serves: ['foundation-wall', 'slab-edge', 'slab', 'pier'],
@@ -238,7 +246,7 @@ export const FOUNDATION_KITS = [
     when: [1, 2, 'Loose or leaning on a sound base: straightened and shimmed.'],
     life: [5, 10],
     uncured: [1, 3],
-    warranty: 'F',
+    warranty: 'H',
     needs: ['permit'],
     rebuilds: 'member',
     tasks: [['home-pier-reset', 'place', 1]],
@@ -248,6 +256,7 @@ export const FOUNDATION_KITS = [
     ],
   }),
   kit('home-pier-new', 'New pads and piers, home lifted', {
+    warranty: 'H',
     cures: 'home lifted, failed base dug out, pad and pier new under each rail, about every 8 ft',
     we: 'We lift the home a little, dig the failed base out, and build pad and pier anew under the frame.',
     serves: ['home-pier'],
@@ -284,6 +293,7 @@ export const FOUNDATION_KITS = [
     debris_yd3: { per: 'ft', times: 0.02 },
   }),
   kit('tie-strap', 'Tie straps tightened or renewed', {
+    warranty: 'I',
     cures: 'slack straps tightened, rusted ones renewed at their anchors',
     we: 'We tighten the slack tie-down straps and replace the rusted ones at their anchors.',
     serves: ['tie-strap'],
@@ -294,6 +304,7 @@ export const FOUNDATION_KITS = [
     goods: [['tie-strap', 'place', 1, 'one a place']],
   }),
   kit('pad-rebuilt', 'Pad rebuilt under the home', {
+    warranty: 'H',
     cures:
       'home moved off, pad graded and built up, home set again on new piers, skirting, ties and services off and on',
     we: 'We move the home off, grade and build up the ground, and set it again on new piers with ties and services.',

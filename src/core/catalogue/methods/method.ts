@@ -186,6 +186,10 @@ export const WARRANTIES = {
   E: '2 to 5 years against peeling on walls, 1 year on flat faces',
   F: '1 to 2 years, movement excluded',
   G: 'workmanship only; recurrence excluded, since the source is not fixed',
+  H: '1 to 5 years against further sinking where it was lifted, drainage kept; not that it is straight, and no finishes or doors',
+  I: 'by the maker, 10 to 25 years once it is registered, with the engineer’s letter; it often goes with the house',
+  J: '1 to 3 years on the labour; liner and pump by their makers, drain and dryer kept running',
+  K: '1 to 2 years on workmanship, no loads added, kept clean',
   none: 'none',
 } as const
 
@@ -201,6 +205,10 @@ export const WARRANTY_MONTHS: Readonly<Record<keyof typeof WARRANTIES, readonly 
   E: [12, 60],
   F: [12, 24],
   G: [12, 12],
+  H: [12, 60],
+  I: [120, 300],
+  J: [12, 36],
+  K: [12, 24],
   none: [0, 0],
 }
 

@@ -3,6 +3,7 @@ import { sourceFix } from './sourceFix'
 /** Water in the ground, beside it and inside the house. Local code governs falls and discharge. */
 export const GROUND_AND_INSIDE_FIXES = [
   sourceFix('drain-and-sump', 'Drain and sump to a named outlet', {
+    warranty: 'J',
     cures: 'a drain below the floor along the wet wall, a sump with a pump, its water led to a named outlet',
     we: 'We lay a drain along the wet wall to a basin with a pump and lead the water to an agreed place.',
     along: 'roof-edge',
@@ -78,6 +79,7 @@ export const GROUND_AND_INSIDE_FIXES = [
     goods: [['drain-pipe', 'place', 6, 'to 6 ft from the wall']],
   }),
   sourceFix('ground-cover', 'Ground cover over the crawl space, laps sealed', {
+    warranty: 'J',
     cures: 'the ground of the crawl space covered, laps sealed, edges turned up',
     we: 'We cover the ground of the crawl space, seal the laps and turn the edges up.',
     along: 'plan',
