@@ -153,8 +153,14 @@ test('a crew writes hours, goods and what is done, and neither writes nor gets a
   expect(job.receipts).toEqual([])
 })
 
-test('an invoice is printed from the job, and one that was taken back is not', async () => {
-  await write(firm, jobId, createEntity('invoice', invoice()), createEntity('payment', payment))
+test('an invoice is printed from the job, and one that was taken back is not; the list says which is owed', async () => {
+  const owed = async (member: Member) =>
+    (await listFirmJobs(member)).jobs.find(({ id }) => id === jobId)!.unpaid
+  await write(firm, jobId, createEntity('invoice', invoice()))
+  expect(await owed(firm)).toEqual({ number: 1, due: '2026-06-15' })
+  expect(await owed(asRole(firm, 'crew'))).toBeNull()
+  await write(firm, jobId, createEntity('payment', payment))
+  expect(await owed(firm)).toBeNull()
   const pdf = await printInvoice(firm, jobId, 'invoice-1')
   expect(Buffer.from(pdf).subarray(0, 5).toString()).toBe('%PDF-')
   expect(await refusalOf(printInvoice(asRole(firm, 'crew'), jobId, 'invoice-1'))).toBe('not-for-role')

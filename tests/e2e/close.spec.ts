@@ -71,6 +71,12 @@ test('hours, what is done, invoices to the cent, handed over to the owner, and l
     await expect(page.getByText(`Invoice ${stage}`, { exact: true })).toBeVisible()
   }
   await expect(stands).toContainText('All that is agreed was asked for.')
+  // One made too soon is undone and made again; its number is not given twice.
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByText('taken back', { exact: true })).toBeVisible()
+  await page.getByRole('button', { name: 'Redo' }).click()
+  await expect(page.getByText('taken back', { exact: true })).toHaveCount(0)
+  await expect(stands).toContainText('All that is agreed was asked for.')
   const sums = await stands.locator('dd').allTextContents()
   expect(sums[1]).toBe(sums[0])
   expect(sums[3]).toBe('$0.00')
@@ -101,6 +107,10 @@ test('hours, what is done, invoices to the cent, handed over to the owner, and l
   await owner.goto(`/o/${token}`)
   const handed = owner.getByRole('region', { name: 'Handed over' })
   await expect(handed.getByRole('heading', { name: /^Handed over on/ })).toBeVisible()
+  // What the bid said of the house before the work is folded away; a question can be asked as before.
+  await expect(owner.getByText('The bid as it was before the work')).toBeVisible()
+  await expect(owner.getByRole('heading', { name: 'Payments' })).toBeHidden()
+  await expect(owner.getByRole('button', { name: /ask/i })).toBeVisible()
   const days = await owner.request.get(`/api/owner/${token}/handover/calendar`)
   expect(await days.text()).toContain('RRULE:FREQ=MONTHLY')
   await expectAccessible(owner)

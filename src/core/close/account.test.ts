@@ -5,7 +5,7 @@ import { applyChange, initialState, JOB_VERSION, type Invoice, type Payment } fr
 import type { Cents } from '../measure'
 import type { Baseline } from '../open/baseline'
 import type { Order } from '../open/orders'
-import { accountOf, nextInvoice, soldOf } from './account'
+import { accountOf, firstUnpaid, nextInvoice, soldOf } from './account'
 import { bookRows, invoicePaper } from './invoicePaper'
 
 const TODAY = '2026-05-04'
@@ -172,21 +172,40 @@ describe('invoices and payments', () => {
     expect(edited).toMatchObject({ ok: false, error: { kind: 'fixed-field' } })
   })
 
+  test('owed first is what falls due first of what is not paid in full; money that names none goes to the oldest', () => {
+    const invoice = (number: number, due_on: string, cents: number) => ({
+      ...{ id: `inv-${number}`, number, due_on, total_cents: cents as Cents },
+    })
+    const [one, two] = [invoice(1, '2026-05-20', 50_000), invoice(2, '2026-05-10', 30_000)]
+    const came = (cents: number, invoice_id: string | null = null) => ({
+      ...{ invoice_id, on: '2026-05-05', cents: cents as Cents },
+    })
+    expect(firstUnpaid([one, two], [])).toEqual({ number: 2, due: '2026-05-10' })
+    // By hand: 500.00 without a name pays the first; of the second 300.00 are open.
+    expect(firstUnpaid([one, two], [came(50_000)])).toEqual({ number: 2, due: '2026-05-10' })
+    expect(firstUnpaid([one, two], [came(30_000, 'inv-2')])).toEqual({ number: 1, due: '2026-05-20' })
+    expect(firstUnpaid([one, two], [came(80_000)])).toBeNull()
+    expect(firstUnpaid([one, two], [came(79_999)])).toEqual({ number: 2, due: '2026-05-10' })
+  })
+
   test('on paper the sum stands first, and where the money of the job is; the books have a row of each', () => {
     const of = { baseline: baseline(108_000, [0.5, 0.5], 0.08), orders: [] as Order[] }
     const one = invoiced(nextInvoice({ invoices: [] }, of), 1)
     const paidJob = { ...job, invoices: [one], payments: [paid('a', 54_000, one.id, '2026-05-10')] }
     const account = accountOf(paidJob, { ...of, today: TODAY })
-    const text = JSON.stringify(invoicePaper(one, { job: paidJob, account, bid: 1 }).sections)
+    const text = JSON.stringify(
+      invoicePaper(one, { job: paidJob, account, bid: 1, pay_to: 'To account 12-345' }).sections,
+    )
     expect(text).toMatch(/To pay.*\$540\.00/)
     expect(text).toMatch(/Left to ask for","amount":"\$540\.00/)
+    expect(text).toMatch(/To account 12-345/)
     // What was taken back was not asked for.
     const two = invoiced(nextInvoice({ invoices: [] }, of), 2)
     const again = { ...job, invoices: [{ ...one, removed: true }, two] }
     const later = accountOf(again, { ...of, today: TODAY })
-    expect(JSON.stringify(invoicePaper(two, { job: again, account: later, bid: 1 }).sections)).toMatch(
-      /Asked for before","amount":"\$0\.00/,
-    )
+    expect(
+      JSON.stringify(invoicePaper(two, { job: again, account: later, bid: 1, pay_to: '' }).sections),
+    ).toMatch(/Asked for before","amount":"\$0\.00/)
     expect(text).not.toMatch(/markup|overhead|burdened/i)
     expect(bookRows(paidJob).map(({ kind, net, tax, total }) => [kind, net, tax, total])).toEqual([
       ['invoice', '500.00', '40.00', '540.00'],

@@ -47,11 +47,11 @@ function duesOf(baseline: Baseline, total: Cents): readonly { when: string; cent
 
 /** Money of payments on invoices: to the one that was named as far as it takes it, the rest to the oldest that is open. */
 function place(
-  invoices: readonly Invoice[],
-  payments: readonly Payment[],
+  invoices: readonly Pick<Invoice, 'id' | 'total_cents'>[],
+  payments: readonly Pick<Payment, 'invoice_id' | 'cents'>[],
 ): { paid: ReadonlyMap<string, number>; left: number } {
   const paid = new Map(invoices.map(({ id }) => [id, 0]))
-  const put = (invoice: Invoice, cents: number): number => {
+  const put = (invoice: Pick<Invoice, 'id' | 'total_cents'>, cents: number): number => {
     const room = invoice.total_cents - paid.get(invoice.id)!
     // Money that goes back is taken from what it was paid for; money that comes in never overfills an invoice.
     const takes = cents < 0 ? Math.max(cents, 0 - paid.get(invoice.id)!) : Math.max(0, Math.min(cents, room))
@@ -106,6 +106,22 @@ export function accountOf(
     }),
     unplaced_cents: left as Cents,
   }
+}
+
+/** The invoice that is not paid in full and falls due first; null: all are paid. Reads no more than who is owed what. */
+export function firstUnpaid(
+  invoices: readonly Pick<Invoice, 'id' | 'number' | 'due_on' | 'total_cents'>[],
+  payments: readonly Pick<Payment, 'invoice_id' | 'cents' | 'on'>[],
+): { readonly number: number; readonly due: string } | null {
+  const made = invoices.toSorted((a, b) => a.number - b.number)
+  const { paid } = place(
+    made,
+    payments.toSorted((a, b) => a.on.localeCompare(b.on)),
+  )
+  const [first] = made
+    .filter(({ id, total_cents }) => total_cents > (paid.get(id) ?? 0))
+    .toSorted((a, b) => a.due_on.localeCompare(b.due_on))
+  return first ? { number: first.number, due: first.due_on } : null
 }
 
 /** How many stages of this bid's payments were asked for. */

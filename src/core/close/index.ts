@@ -1,4 +1,12 @@
-export { accountOf, nextInvoice, soldOf, type Account, type InvoiceDraft, type InvoiceFace } from './account'
+export {
+  accountOf,
+  firstUnpaid,
+  nextInvoice,
+  soldOf,
+  type Account,
+  type InvoiceDraft,
+  type InvoiceFace,
+} from './account'
 export { productiveEvidence, taskEvidence, weightOf, type TaskEvidence } from './evidence'
 export { handoverDays, handoverModel, handoverPaper, HandoverModel } from './handover'
 export { BOOK_COLUMNS, bookRows, invoicePaper, type BookRow } from './invoicePaper'

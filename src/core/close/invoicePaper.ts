@@ -14,7 +14,13 @@ const payer = ({ people }: JobDocument): string => {
 /** An invoice on paper: the sum first, what it is for, and where the money of the job stands with it. */
 export function invoicePaper(
   invoice: Invoice,
-  of: { readonly job: JobDocument; readonly account: Account; readonly bid: number },
+  of: {
+    readonly job: JobDocument
+    readonly account: Account
+    readonly bid: number
+    /** How the firm is paid today, in its words: an old invoice that is printed again says today’s account. */
+    readonly pay_to: string
+  },
 ): Paper {
   const { job, account } = of
   const { settings } = job
@@ -43,6 +49,7 @@ export function invoicePaper(
           total: { name: isCredit ? 'Comes back' : 'To pay', amount: cents(invoice.total_cents) },
         },
         ...words(isCredit ? CLOSE_SAYS.comesBack : CLOSE_SAYS.due(dayWords(invoice.due_on))),
+        ...words(isCredit ? '' : of.pay_to),
       ],
     },
     {

@@ -101,6 +101,8 @@ export const JobRowAnswer = z.object({
   asked_at: Moment.nullable(),
   /** What was promised to be looked at again after the work, the first that is due. */
   look: z.object({ what: z.string(), due: z.string() }).nullable().default(null),
+  /** The invoice that is not paid in full and falls due first; null for whoever sees no money. */
+  unpaid: z.object({ number: z.int(), due: z.string() }).nullable().default(null),
   standing: z.object({ state: z.enum(['scheduled', 'closed', 'declined']), on: z.string() }).nullable(),
 })
 export type JobRowAnswer = z.infer<typeof JobRowAnswer>

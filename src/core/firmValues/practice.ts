@@ -321,6 +321,14 @@ export function money(): Shipped[] {
       shipped: INVOICE_DAYS,
       takes: number(0, 365),
     }),
+    byKey({
+      ...common,
+      key: 'price.pay_to',
+      name: 'an invoice says how it is paid: account, payee, card',
+      unit: '',
+      shipped: '',
+      takes: { kind: 'words', longest: 400, mayBeEmpty: true },
+    }),
     ...payments(),
     tax('rule', {
       name: 'sales tax is',

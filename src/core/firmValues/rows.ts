@@ -56,6 +56,8 @@ export type ReckonedRows = {
   readonly hold_percent: (id: string, shipped: number | null) => number | null
   /** Days in which an invoice is to be paid. */
   readonly invoice_days: number
+  /** How an invoice is paid, as its owner reads it; empty: nobody said. */
+  readonly pay_to: string
 }
 
 /** Numbers of a task that a firm may change. */
@@ -176,6 +178,7 @@ export function rowsOf({ values }: Pick<EntityOf['settings'], 'values'>): Reckon
     },
     hold_percent: (id, shipped) => (shipped === null ? null : own(`hold.${id}`, shipped)),
     invoice_days: own('price.invoice_days', INVOICE_DAYS),
+    pay_to: String(values['price.pay_to']?.value ?? ''),
     deduct_above_ft2: own('paint.deduct_above_ft2', DEDUCT_ABOVE_FT2),
     days: {
       day_h: own('days.day_h', DAYS.day_h),

@@ -11,6 +11,7 @@ const EMPTY: JobFacts = {
   asked_at: null,
   standing: null,
   look: null,
+  unpaid: null,
 }
 const SENT = { sent_at: '2026-05-04T09:00:00Z', seen_at: null, until: '2026-06-03' }
 const seen = { ...SENT, seen_at: '2026-05-05T18:00:00Z' }
@@ -77,6 +78,21 @@ test('a look that was promised after the work comes up a fortnight before its da
   expect(jobDay(closed, '2026-06-06')).toMatchObject({ step: { verb: 'Look again' }, group: 'waiting' })
   expect(jobDay(closed, '2026-06-20')).toMatchObject({ step: { why: 'Look at all of it' }, group: 'next' })
   expect(jobDay({ ...closed, look: null }, '2026-06-20').step).toBeNull()
+})
+
+test('money that is late comes before the work; what is open of a done job waits for its day', () => {
+  const unpaid = { number: 2, due: '2026-05-10' }
+  const scheduled: JobFacts = { ...EMPTY, standing: { state: 'scheduled', on: '2026-05-20' }, unpaid }
+  expect(jobDay(scheduled, '2026-05-10').step?.verb).toBe('Begin')
+  expect(jobDay(scheduled, '2026-05-11')).toMatchObject({
+    step: { verb: 'Ask for the money', why: 'invoice 2 is late', due: '2026-05-11' },
+    group: 'next',
+  })
+  const closed: JobFacts = { ...EMPTY, standing: { state: 'closed', on: '2026-05-01' }, unpaid }
+  expect(jobDay(closed, '2026-05-06')).toMatchObject({ step: { why: 'invoice 2 is open' }, group: 'waiting' })
+  expect(jobDay(closed, '2026-05-11').group).toBe('next')
+  // A bid nobody said yes to has no money to ask for.
+  expect(jobDay({ ...EMPTY, bid: seen, unpaid }, '2026-05-20').step?.verb).toBe('Ask about the bid')
 })
 
 test('what may hurt somebody stands above a yes, a yes above a bid to send, and what waits below all', () => {

@@ -50,6 +50,8 @@ export type JobFacts = {
   readonly standing: Standing | null
   /** What was promised to be looked at again after the work, the first that is due; null: nothing. */
   readonly look: { readonly what: string; readonly due: string } | null
+  /** The invoice that is not paid in full and falls due first; null: none is, or whoever asks sees no money. */
+  readonly unpaid: { readonly number: number; readonly due: string } | null
 }
 
 /** What to do about it: the verb first, why, and the day it falls due; null: whenever there is time. */
@@ -92,8 +94,18 @@ function stateOf(facts: JobFacts, today: string): JobState {
 /** A look after the work comes up so many days before it is due: a year of waiting is no waiting. */
 const LOOK_AHEAD_DAYS = 14
 
+/** Money that is late presses while the work goes on; once it is done, what is open waits for its day. */
+function moneyStep(state: JobState, { unpaid }: JobFacts, today: string): NextStep | null {
+  const isTheirs = state === 'accepted' || state === 'scheduled' || state === 'closed'
+  if (unpaid === null || !isTheirs || (state !== 'closed' && unpaid.due >= today)) return null
+  const why = `invoice ${unpaid.number} ${unpaid.due < today ? 'is late' : 'is open'}`
+  return { verb: 'Ask for the money', why, due: daysOn(unpaid.due, 1) }
+}
+
 function stepOf(state: JobState, facts: JobFacts, today: string): NextStep | null {
   const { bid, reckoned, standing } = facts
+  const money = moneyStep(state, facts, today)
+  if (money) return money
   switch (state) {
     case 'new':
       return { verb: 'Walk the house', why: 'nothing found yet', due: null }
@@ -153,6 +165,7 @@ const PRESSING: readonly string[] = [
   'Answer the owner',
   'Set a date',
   'Begin',
+  'Ask for the money',
   'Look again',
   'Ask about the bid',
   'Ask whether it came',

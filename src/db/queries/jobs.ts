@@ -1,5 +1,6 @@
 import * as z from 'zod'
 import { Id, type EntityStamp } from '../../core/job'
+import { Invoice, Payment } from '../../core/job/closed'
 import { many, maybeOne, run, type Tx } from '../tx'
 
 /** `bigint` comes as text; sequences of a job stay far below 2^53. */
@@ -239,6 +240,11 @@ const JobSummary = z.object({
   standing: z.enum(['scheduled', 'closed', 'declined']).nullable(),
   standing_on: z.string().nullable(),
   look: z.object({ what: z.string(), due: z.string() }).nullable(),
+  /** Invoices that stand and what came in, as far as it takes to tell what is owed; null: none. */
+  invoices: z
+    .array(Invoice.pick({ id: true, number: true, due_on: true, total_cents: true }).strip())
+    .nullable(),
+  payments: z.array(Payment.pick({ invoice_id: true, cents: true, on: true }).strip()).nullable(),
   archived: z.boolean(),
   /** The figures kept of it are of the job as it is now. */
   is_reckoned: z.boolean(),
@@ -282,6 +288,10 @@ export function listJobs(
        (select jsonb_build_object('what', l.body -> 'what', 'due', l.body -> 'due') from app.job_entity l
         where l.company_id = j.company_id and l.job_id = j.id and l.kind = 'follow_up' and not l.removed and l.body ->> 'done_on' is null
         order by l.body ->> 'due' limit 1) as look,
+       (select jsonb_agg(i.body) from app.job_entity i
+        where i.company_id = j.company_id and i.job_id = j.id and i.kind = 'invoice' and not i.removed) as invoices,
+       (select jsonb_agg(p.body) from app.job_entity p
+        where p.company_id = j.company_id and p.job_id = j.id and p.kind = 'payment' and not p.removed) as payments,
        j.archived_at is not null as archived,
        coalesce(r.sequence = j.sequence and r.edition = $7, false) as is_reckoned, r.total_cents, r.open, r.lacks, r.keep_off,
        (select p.body ->> 'sha256' from app.job_entity p where p.company_id = j.company_id and p.job_id = j.id and p.kind = 'photo' and not p.removed order by p.position limit 1) as photo

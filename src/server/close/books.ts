@@ -1,6 +1,7 @@
 import 'server-only'
 import Papa from 'papaparse'
 import { accountOf, BOOK_COLUMNS, bookRows, invoicePaper, type BookRow } from '../../core/close'
+import { rowsOf } from '../../core/firmValues/rows'
 import { ordersOf } from '../../core/open'
 import { listBooked } from '../../db/queries/close'
 import { findJob } from '../../db/queries/jobs'
@@ -11,16 +12,18 @@ import { todayIn } from '../days'
 import { mustBeAllowed, type Member } from '../http'
 import { loadState } from '../jobs/store'
 import { Refused } from '../problem'
+import { latestSettings } from '../settings'
 import { inThread } from '../threads'
 
 /** An invoice on paper. @throws Refused `not-found`, `nothing-accepted`. */
 export async function printInvoice(member: Member, jobId: string, invoiceId: string): Promise<Uint8Array> {
   mustBeAllowed(member, 'see-money', 'Looking at invoices')
   const { pool } = await context()
-  const { job, agreed } = await withTx(pool, member.companyId, async (tx) => {
+  const { job, agreed, settings } = await withTx(pool, member.companyId, async (tx) => {
     if (!(await findJob(tx, jobId, { lock: false }))) throw new Refused({ kind: 'not-found', what: 'job' })
     const state = await loadState(tx, jobId, { lock: false, without: [] })
-    return { job: state.job, agreed: await agreedIn(tx, jobId) }
+    const { settings } = await latestSettings(tx)
+    return { job: state.job, agreed: await agreedIn(tx, jobId), settings }
   })
   const invoice = job.invoices.find(({ id, removed }) => id === invoiceId && !removed)
   if (!invoice) throw new Refused({ kind: 'not-found', what: 'invoice' })
@@ -31,7 +34,10 @@ export async function printInvoice(member: Member, jobId: string, invoiceId: str
     orders: ordersOf(job, faces, baseline),
     today: todayIn(job.job.time_zone, new Date()),
   })
-  const paper = invoicePaper(invoice, { job, account, bid: baseline.number })
+  const paper = invoicePaper(invoice, {
+    ...{ job, account, bid: baseline.number },
+    pay_to: rowsOf(settings).pay_to,
+  })
   return inThread('printPaper', { paper, pictures: new Map() })
 }
 

@@ -1,6 +1,7 @@
 import 'server-only'
 import * as z from 'zod'
 import { CATALOGUE_EDITION } from '../../core/catalogue'
+import { firstUnpaid } from '../../core/close'
 import type {
   JobRowAnswer,
   JobsAnswer,
@@ -71,6 +72,7 @@ function rowOf(row: JobSummary, withMoney: boolean): JobRowAnswer {
     in_part: row.in_part,
     asked_at: row.asked_at?.toISOString() ?? null,
     look: row.look,
+    unpaid: withMoney ? firstUnpaid(row.invoices ?? [], row.payments ?? []) : null,
     standing: row.standing && row.standing_on ? { state: row.standing, on: row.standing_on } : null,
   }
 }

@@ -41,14 +41,16 @@ export function MoneyPanel() {
 }
 
 function Asked({ orders }: { orders: JobOrders }) {
-  const { job } = useJob()
+  const { job, view } = useJob()
   const edits = useCloseEdits()
   const [wrong, setWrong] = useState<string | null>(null)
   const { baseline, orders: all } = orders
   const now = today(job.job.time_zone)
+  // What was taken back had left the house, and stays to be seen.
+  const { invoices } = view.job
   const account = useMemo(
-    () => accountOf(job, { baseline, orders: all, today: now }),
-    [job, baseline, all, now],
+    () => accountOf({ invoices, payments: job.payments }, { baseline, orders: all, today: now }),
+    [invoices, job.payments, baseline, all, now],
   )
   const draft = useMemo(() => nextInvoice(job, { baseline, orders: all }), [job, baseline, all])
   const days = rowsOf(job.settings).invoice_days

@@ -23,6 +23,7 @@ const row = (id: string, more: Partial<JobRowAnswer> = {}): JobRowAnswer => ({
   in_part: false,
   asked_at: null,
   look: null,
+  unpaid: null,
   standing: null,
   ...more,
 })

@@ -48,6 +48,7 @@ export function OwnerBid({
   model,
   messages,
   open,
+  past,
 }: {
   token: string
   hash: string
@@ -56,6 +57,8 @@ export function OwnerBid({
   messages: readonly MessageAnswer[]
   /** It can be chosen from and accepted; else it is read, and asked about. */
   open: boolean
+  /** Its work was handed over: what it says of the house was before that, and is folded away. */
+  past: boolean
 }) {
   const { bid, named } = choosableOf(model)
   const view = (
@@ -68,7 +71,16 @@ export function OwnerBid({
   )
   return (
     <ChoosingProvider key={number} bid={bid} named={named}>
-      {view}
+      {past ? (
+        <details className="mx-auto max-w-4xl bg-paper">
+          <summary className="cursor-pointer px-6 py-3 font-head text-[16px] text-chalk-text underline max-sm:px-4 touch:min-h-11">
+            {OWNER_SAYS.bidBefore}
+          </summary>
+          {view}
+        </details>
+      ) : (
+        view
+      )}
       <AskPanel token={token} messages={messages} />
       {open ? (
         <SayYes

@@ -58,7 +58,7 @@ export default async function OwnerPage({ params }: { params: Promise<{ token: s
       {accepted ? (
         <div className="mx-auto max-w-4xl pb-3">
           <Notice tone="done">
-            Accepted{part ? ' in part' : ''} by {accepted.by} on {accepted.at.slice(0, 10)}:{' '}
+            Accepted{part ? ' in part' : ''} by {accepted.by} on {dayWords(accepted.at.slice(0, 10))}:{' '}
             {formatCents(accepted.total_cents)}. {part ? partWords(model, accepted.choice) : ''}{' '}
             {accepted.replaced ? 'A newer bid was accepted since and has taken its place.' : 'Thank you.'}
           </Notice>
@@ -72,17 +72,20 @@ export default async function OwnerPage({ params }: { params: Promise<{ token: s
         model={model}
         messages={messages}
         open={!accepted && !superseded}
+        past={found.handed !== null}
       />
-      <div className="no-print mx-auto flex max-w-4xl bg-paper px-6 pb-4 max-sm:px-4">
+      <div className="no-print mx-auto flex max-w-4xl flex-wrap gap-2 bg-paper px-6 pb-4 max-sm:px-4">
         <LinkButton href={`/api/owner/${token}/pdf`}>Bid as PDF</LinkButton>
         {accepted ? (
           <LinkButton href={`/api/owner/${token}/pdf?form=accepted`}>What was accepted, as PDF</LinkButton>
         ) : (
           <LinkButton href={`/api/owner/${token}/pdf?form=short`}>On one page</LinkButton>
         )}
-        <LinkButton href={`/api/owner/${token}/calendar`} download>
-          Its last day, for your calendar
-        </LinkButton>
+        {accepted ? null : (
+          <LinkButton href={`/api/owner/${token}/calendar`} download>
+            Its last day, for your calendar
+          </LinkButton>
+        )}
       </div>
     </main>
   )
@@ -111,7 +114,7 @@ function HandedOver({ token, handed }: { token: string; handed: OwnerHandover })
       aria-label="Handed over"
       className="mx-auto mb-3 max-w-4xl border border-rule bg-paper px-6 py-4 max-sm:px-4"
     >
-      <h2 className="text-[19px]">Handed over on {dayWords(model.on)}</h2>
+      <h1 className="text-[19px]">Handed over on {dayWords(model.on)}</h1>
       {model.words ? <p className="py-1">{model.words}</p> : null}
       {open > 0 ? (
         <p className="py-1 text-pencil-text">

@@ -37,6 +37,7 @@ export const OWNER_WORST: Readonly<Record<'wood' | 'other', readonly string[]>> 
 
 /** What a bid says to its owner, in plain words. */
 export const OWNER_SAYS = {
+  bidBefore: 'The bid as it was before the work',
   seenOne: (part: string, how: string, size: string) => `The ${part} ${how}${size}.`,
   seenMany: (many: string, part: string, how: string, worst: string, size: string) =>
     `At ${many} places the ${part} ${how}${worst}${size}.`,
