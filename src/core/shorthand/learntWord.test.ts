@@ -2,7 +2,9 @@ import { expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { isKnownWord } from './learntWord'
 import { LearntWord } from './word'
+import { PARTS } from '../catalogue'
 import { parseLine } from './parseLine'
+import { PART_PHRASES } from './vocabulary'
 
 const words: LearntWord[] = [
   { phrase: 'doghouse', means: { kind: 'part', part: 'head-casing' } },
@@ -61,4 +63,22 @@ test('a meaning that is none is passed over; what is no word is refused', () => 
   expect(isKnownWord(lost)).toBe(false)
   expect(parseLine('glib fascia soft', [lost])[0]).toMatchObject({ part: 'fascia', signs: [] })
   expect(LearntWord.safeParse({ phrase: ' x ', means: { kind: 'nothing' } }).success).toBe(false)
+})
+
+test('every part has a word by which it is said, and says it of that part', () => {
+  const said = new Set(PART_PHRASES.map(([, part]) => part))
+  // Told by their place and form rather than in a line.
+  const byForm = [
+    'ceiling',
+    'crawl-floor',
+    'floor',
+    'other',
+    'soil',
+    'wall-brace-old',
+    'window-unit',
+    'door',
+    'chase-face',
+  ]
+  const missing = PARTS.filter(({ id }) => !said.has(id) && !byForm.includes(id)).map(({ id }) => id)
+  expect(missing).toEqual([])
 })

@@ -111,6 +111,8 @@ function lettered(said: Shorthand, on: On): { feature: Feature | null; opening: 
   }
 }
 
+/** What a thing on the wall is as a part. */
+const ITSELF: Partial<Record<Feature['kind'], ComponentId>> = { leader: 'downspout', gutter: 'gutter' }
 const isOfOpening = (part: ComponentId | null): boolean => partOf(part)?.ofOpening === true
 const holds = (feature: Feature, part: ComponentId): boolean =>
   'parts' in feature ? (feature.parts as readonly string[]).includes(part) : false
@@ -353,6 +355,7 @@ export function placeLine(line: Shorthand, job: JobDocument, near: Near = NOTHIN
       const isThing =
         !isOpening(each) &&
         said.part !== null &&
+        said.part !== ITSELF[each.kind] &&
         !['chimney-chase', 'deck', 'porch', 'bay', 'dormer'].includes(each.kind)
       const wall = job.sides.find((side) => side.id === each.side_id)
       return placed(said, isThing && wall ? onSide(said, wall, each.station, on) : onFeature(said, each, on))

@@ -120,14 +120,18 @@ function takeMeaning(read: Reader, draft: Draft): ComponentId[] {
 }
 
 /** Signs are read before parts and grades: `sealant gone` is no missing part. They come in the order they were said. */
-function takeSigns(read: Reader, words: readonly LearntWord[]): (SignId | typeof NO_FLASHING)[] {
+function takeSigns(
+  read: Reader,
+  words: readonly LearntWord[],
+): { readonly signs: (SignId | typeof NO_FLASHING)[]; readonly on: ComponentId | null } {
   const phrases = [
     ...learntPhrases(words.filter(isKnownWord), 'sign', (meaning) => meaning.sign as SignId),
     ...SIGN_PHRASES,
   ]
-  const found: { means: SignId | typeof NO_FLASHING; at: number }[] = []
+  const found: { means: SignId | typeof NO_FLASHING; at: number; on: ComponentId | null }[] = []
   for (let sign = read.phrase(phrases); sign; sign = read.phrase(phrases)) found.push(sign)
-  return [...new Set(found.sort((a, b) => a.at - b.at).map((each) => each.means))]
+  const said = found.sort((a, b) => a.at - b.at)
+  return { signs: [...new Set(said.map(({ means }) => means))], on: said.find(({ on }) => on)?.on ?? null }
 }
 
 function leftWords(read: Reader): string[] {
@@ -147,8 +151,21 @@ function partHere(part: ComponentId | null, where: Where): ComponentId | null {
   if (where.area === 'deck' && part === 'joist') return 'deck-joist'
   if (where.area === 'deck' && part === 'girder') return 'deck-beam'
   // Shingles on a roof are the roofer's: the part of that name is on walls.
-  if (where.area === 'roof' && part === 'shingle') return null
+  if (where.area === 'roof' && part === 'shingle') return 'roof-covering'
   return part
+}
+
+/** What stands at a place, where no part of it is named and something is wrong: `downspout missing`, `door soft at the bottom`. */
+function itself({ where, grade }: Draft, isShown: boolean): ComponentId | null {
+  if (where.opening === null || where.beside !== null || where.opening.beside !== null) return null
+  if (!isShown && grade === null) return null
+  return ITSELF[where.opening.what] ?? null
+}
+const ITSELF: Readonly<Record<string, ComponentId>> = {
+  downspout: 'downspout',
+  leader: 'downspout',
+  door: 'door',
+  'garage door': 'overhead-door',
 }
 
 /**
@@ -188,7 +205,7 @@ export function readOne(words: string, learnt: readonly LearntWord[]): Shorthand
   takeProbe(read, draft)
   takeReading(read, draft)
   takeHardware(read, draft)
-  const signs = takeSigns(read, learnt)
+  const { signs, on } = takeSigns(read, learnt)
   takePlace(read, draft)
   draft.where = takeWhere(read)
   if (draft.side === null && draft.feature === null) draft.side = draft.where.facing
@@ -209,6 +226,7 @@ export function readOne(words: string, learnt: readonly LearntWord[]): Shorthand
     draft.part = 'head-casing'
   if (draft.part === null && draft.where.opening?.what === 'chimney') draft.part = 'chase-face'
   if (draft.part === null && draft.where.atEnd && read.take(/\bboards?\b/)) draft.part = 'corner-board'
+  draft.part ??= on ?? itself(draft, signs.length > 0)
   draft.signs = signs.map((sign) =>
     sign === NO_FLASHING ? (draft.part === 'ledger' ? 'no-metal-at-ledger' : 'no-metal-at-casing-top') : sign,
   )

@@ -1,3 +1,4 @@
+import type { ComponentId } from '../job'
 import type { Phrase } from './vocabulary'
 
 const COMPILED = new Map<string, RegExp>()
@@ -29,10 +30,12 @@ export class Reader {
   }
 
   /** The first phrase of a list that is said, as a whole word. */
-  phrase<T>(phrases: readonly Phrase<T>[]): { readonly means: T; readonly at: number } | null {
-    for (const [pattern, means] of phrases) {
+  phrase<T>(
+    phrases: readonly Phrase<T>[],
+  ): { readonly means: T; readonly at: number; readonly on: ComponentId | null } | null {
+    for (const [pattern, means, on = null] of phrases) {
       const found = this.take(`(?<![\\w'-])(?:${pattern})(?:'s)?(?![\\w-])`)
-      if (found) return { means, at: found.index }
+      if (found) return { means, at: found.index, on }
     }
     return null
   }

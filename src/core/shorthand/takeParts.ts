@@ -12,6 +12,8 @@ const PART_OF: Partial<Record<ComponentId, ComponentId>> = {
 const ONLY_WHERE =
   /\b(?:on|onto|under|below|behind|beneath|over|above|against|beside|near|by|to|from|at)(?: (?:the|a|its|loose|bare))*\s*$/
 
+const BEHIND_IT = /\b(?:behind|under|below|beneath) (?:it|them)\b/
+
 /** The part that is meant, and the ones named with it by *and*; the others stay words. */
 export function takeParts(read: Reader): ComponentId[] {
   const scan = new Reader(read.text)
@@ -26,7 +28,13 @@ export function takeParts(read: Reader): ComponentId[] {
   found.sort((a, b) => a.at - b.at)
   // `deck stairs second tread`: the whole is only where its part is.
   const parts = found.filter((each) => !found.some((other) => PART_OF[other.part] === each.part))
-  const meant = parts.find(({ at }) => !ONLY_WHERE.test(read.text.slice(0, at))) ?? parts[0]
+  // `gutter pulled off, fascia soft behind it`: what the other thing hides is meant.
+  const hidden = BEHIND_IT.exec(read.raw.toLowerCase())
+  const behind = hidden && parts.length > 1 ? parts.findLast(({ end }) => end <= hidden.index) : undefined
+  const meant =
+    (behind === parts[0] ? undefined : behind) ??
+    parts.find(({ at }) => !ONLY_WHERE.test(read.text.slice(0, at))) ??
+    parts[0]
   if (!meant) return []
   const together = [meant]
   for (const next of found.slice(found.indexOf(meant) + 1)) {
@@ -39,7 +47,7 @@ export function takeParts(read: Reader): ComponentId[] {
 
 /** Hardware that is missing is no member that is gone. It stays among the words. */
 const HARDWARE =
-  /\b(?:gutter |fascia |down ?spout )?(?:(?<!joist )hanger|strap|clip|bracket|screw|nail|bolt|lag|staple|end cap|(?<!drip )cap|splash block|screen|knob|weatherstrip(?:ping)?)s? (?:is |are |was |were )?(?:missing|gone|loose|out|off)\b/
+  /\b(?:gutter |fascia |down ?spout )?(?:(?<!joist )hanger|strap|clip|bracket|screw|nail|bolt|lag|staple|end cap|(?<!drip |chimney |flue )cap|splash block|screen|knob|weatherstrip(?:ping)?)s? (?:is |are |was |were )?(?:missing|gone|loose|out|off)\b/
 
 export function takeHardware(read: Reader, draft: Draft): void {
   for (let found = read.take(HARDWARE); found; found = read.take(HARDWARE)) {

@@ -5,12 +5,102 @@ import type { SignId } from '../catalogue/signs'
  * Words people use, with the field's standard term they mean. Old and regional names are understood and answered with the
  * standard one. Patterns are tried in order; longer phrases stand before the shorter ones inside them.
  */
-export type Phrase<T> = readonly [pattern: string, means: T]
+export type Phrase<T> = readonly [
+  pattern: string,
+  means: T,
+  /** Of a sight that is seen on one part alone: that part, where no other is named. */
+  on?: ComponentId,
+]
 
 /** A fault that is another sign at a ledger than at an opening. */
 export const NO_FLASHING = 'no-flashing'
 
 export const SIGN_PHRASES: readonly Phrase<SignId | typeof NO_FLASHING>[] = [
+  // Water off the roof.
+  [
+    'gutter(?: end)? (?:is )?(?:runs|dies|buried|goes|ends) in(?:to)?(?: the)? (?:siding|wall|cladding)',
+    'gutter-end-dies-into-cladding',
+    'gutter',
+  ],
+  [
+    'gutters? (?:is |are )?(?:full(?: of)?|packed|choked|clogged|plugged)(?: with)?(?: leaves| debris| needles| dirt| muck)?',
+    'debris-at-gutter-lip',
+    'gutter',
+  ],
+  [
+    '(?:water )?(?:runs|running|streaks?) down the (?:face|front) of the gutter',
+    'streaks-down-gutter-face',
+    'gutter',
+  ],
+  ['water (?:stands|standing|sits) in(?: the)? gutter', 'standing-water-in-gutter', 'gutter'],
+  ['(?:leader|down ?spout) (?:is |has come )?(?:loose|off the wall|hanging)', 'leader-loose', 'downspout'],
+  [
+    '(?:underground|buried|ground) (?:drain|pipe|leader) (?:is )?(?:clogged|plugged|blocked)',
+    'ground-pipe-mouth-blocked',
+    'ground-pipe',
+  ],
+  [
+    'valleys? (?:is |are )?(?:full(?: of)?|choked|clogged|packed|worn)(?: with)?(?: leaves| debris| needles| through)?',
+    'valley-debris-or-worn',
+    'roof-covering',
+  ],
+  ['(?<=shingles? (?:is |are )?)(?:torn|blown|ripped) off', 'limb-or-wind-damage-seen'],
+  ['roof(?:ing)? (?:is )?(?:worn out|bald|curled|curling)', 'shingles-bald-or-curled', 'roof-covering'],
+  ['(?:chimney |flue )cap (?:is )?(?:missing|gone|blown off)', 'cap-missing', 'flue'],
+  [
+    'skylight (?:leaks|stains?) (?:at )?(?:the |its )?low(?:er)? corner',
+    'stain-at-skylight-low-corner',
+    'skylight',
+  ],
+  // Doors.
+  ['(?<=doors? (?:is |are )?)(?:drag(?:s|ging)?|stick(?:s|ing)?|bind(?:s|ing)?)', 'door-drags', 'door'],
+  ['off (?:its|the) track', 'off-its-track', 'overhead-door'],
+  ['springs? (?:is |are )?broken|broken springs?', 'spring-broken', 'overhead-door'],
+  // Masonry, piers and what holds a house down.
+  ['rust (?:weeping|weeps|bleed(?:s|ing)|stains?(?: through)?)|weep(?:s|ing)? rust', 'rust-stain-through'],
+  ['tendon pockets? (?:is |are )?open', 'tendon-pocket-open', 'tendon-end'],
+  [
+    '(?:stair[ -]?step(?:ped)?|stepped|zig ?zag) cracks?(?: (?:in|through) the (?:block|foundation))',
+    'crack-stepped',
+    'foundation-wall',
+  ],
+  ['(?:stair[ -]?step(?:ped)?|stepped|zig ?zag) cracks?', 'crack-stepped'],
+  [
+    '(?:cracks?|hairlines?)(?= (?:from|at|off|out of) (?:the |a )?(?:window|door)\\S* (?:\\S+ )?corner)',
+    'crack-diagonal-at-opening',
+  ],
+  ['horizontal cracks?', 'crack-horizontal'],
+  ['cracks? (?:is )?wider at (?:the |its )?top', 'crack-wider-above'],
+  ['cracks? (?:is )?wider at (?:the |its )?(?:bottom|foot)', 'crack-wider-below'],
+  ['(?<=(?:foundation|walls?) (?:is |are )?)lean(?:s|ing) in', 'wall-leans-in-at-top'],
+  ['(?<=walls? (?:is |are )?)(?:bow(?:s|ed|ing)|bell(?:ies|ying))(?: in)?', 'wall-bowed'],
+  ['(?<=(?:piers?|posts?|supports?) (?:is |are )?)(?:lean(?:s|ing)|out of plumb)', 'pier-leaning'],
+  [
+    '(?<=(?:straps?|hangers?|connectors?|brackets?|bolts?|tie-?downs?) (?:is |are )?)rust(?:ed|y)(?: (?:thin|through|out))?',
+    'connector-rusted',
+  ],
+  ['(?<=skirting (?:is )?)(?:bent|wavy|buckled)', 'skirting-bent'],
+  [
+    '(?<=posts? (?:sits? |stands? |is |are |right )?)(?:on|in) (?:the |bare |loose )*(?:dirt|soil|ground|earth)',
+    'wood-to-soil-contact',
+  ],
+  // Floors.
+  ['floors? (?:is |are )?(?:gives?|giving|bounc(?:es?|y|ing)|springs?|springy)', 'floor-springy', 'subfloor'],
+  [
+    'floors? (?:slopes?|falls?|runs|sags?|dips?) (?:to|towards?|in) the (?:middle|cent(?:re|er))',
+    'falls-to-middle',
+    'floor',
+  ],
+  ['floors? (?:slopes?|falls?|runs) (?:to|towards?) the corner', 'falls-to-corner', 'floor'],
+  ['floors? (?:dips?|sinks?|sags?)(?= (?:at|by|under|near|beside) )', 'sinks-at-one-spot', 'floor'],
+  ['(?<=floor(?:s|ing)? (?:is |are )?)cupped|cupped floor(?:s|ing)?', 'finish-floor-cupped', 'finish-floor'],
+  ['bare (?:wires?|wire ends)', 'conductor-ends-open', 'wiring'],
+  // Decks.
+  ['no (?:joist )?hangers', 'connector-absent', 'joist-hanger'],
+  ['nailed,? (?:and )?(?:no bolts|not bolted)', 'ledger-nails-only'],
+  ['carpenter bee (?:holes?|nests?)', 'round-half-inch-holes'],
+  ['(?<=(?:siding|boards?|laps?|courses?) (?:is |are )?)bow(?:s|ed|ing)(?: out)?', 'board-bowed-out'],
+  ['dented|crushed', 'dent'],
   ['(?:no|never|not) (?:caulk(?:ed|ing)?|sealed|sealant)', 'bare-joint'],
   ['(?:caulk(?:ing)?|sealant|joint) (?:is )?(?:split|failed|open|gone|cracked|dried out)', 'open-joint'],
   ['open joint', 'open-joint'],
@@ -24,7 +114,7 @@ export const SIGN_PHRASES: readonly Phrase<SignId | typeof NO_FLASHING>[] = [
   ['no gutter(?: above)?', 'no-gutter-above'],
   ['gutter (?:is )?dry(?: behind)?', 'gutter-dry-behind-rot'],
   ['wash marks(?: behind(?: the)? gutter)?', 'wash-marks-behind-gutter'],
-  ['(?:water standing|standing water)(?: in(?: the)? gutter)?', 'standing-water-in-gutter'],
+  ['(?:water standing|standing water)(?: in(?: the)? gutter)?', 'standing-water-in-gutter', 'gutter'],
   ['hangers? pulled', 'hangers-pulled'],
   ['paint (?:is )?peel(?:ing|s|ed)|peeling(?: paint)?|chalk(?:y|ing)|bare spots', 'chalk-cracks-bare-spots'],
   ['primer (?:is )?gone', 'primer-gone'],
@@ -46,23 +136,33 @@ export const SIGN_PHRASES: readonly Phrase<SignId | typeof NO_FLASHING>[] = [
     '(?:soil|ground|dirt)(?: is)?(?: bare)?,? no cover|no (?:ground cover|vapou?r barrier)|ground (?:is )?bare|bare (?:soil|earth|ground|dirt)|dirt floor',
     'ground-bare',
   ],
-  ['(?:leader|down ?spout) (?:is )?(?:blocked|plugged|clogged)', 'leader-blocked'],
-  ['gutter (?:falls|slopes|runs) (?:the wrong way|backwards?)|gutter back-?falls?', 'gutter-back-fall'],
+  ['(?:leader|down ?spout) (?:is )?(?:blocked|plugged|clogged)', 'leader-blocked', 'downspout'],
+  [
+    'gutter (?:falls|slopes|runs) (?:the wrong way|backwards?)|gutter back-?falls?',
+    'gutter-back-fall',
+    'gutter',
+  ],
   [
     '(?:empties|dumps|discharges|lets out)(?: right)?(?: out)? at the (?:wall|foundation|house|corner)|(?:no|short|missing) elbow',
     'short-or-missing-elbow',
+    'downspout',
   ],
   ['(?:soil )?washed out at (?:the )?(?:outlet|down ?spout)', 'erosion-at-outlet'],
   ['tree (?:hangs|hanging|leans) over', 'overhanging-tree'],
-  ['shingles? (?:are |is )?(?:bald|curled|worn out)', 'shingles-bald-or-curled'],
+  ['shingles? (?:are |is )?(?:bald|curled|worn out)', 'shingles-bald-or-curled', 'roof-covering'],
   ['no cricket', 'wide-chimney-no-cricket'],
   [
-    '(?:tar|mortar|caulk) smeared (?:over|on) (?:the )?flashing|flashing (?:is )?(?:tarred|smeared)',
+    '(?:tar|mortar|caulk) smeared (?:over|on) (?:the )?flashing|(?:step |counter-? ?)?flashing (?:is )?(?:tarred|smeared)(?: (?:with|in) (?:tar|mortar|caulk))?',
     'mortar-smeared-flashing',
+    'roof-metal',
   ],
-  ['(?:boot|collar) (?:is )?cracked|cracked (?:boot|collar)', 'cracked-collar'],
-  ['(?:chase )?cover (?:is )?rust(?:ed|y)', 'rust-or-holes-on-cover'],
-  ['(?:chase )?cover (?:ponds|holds water)', 'flat-cover-ponds'],
+  [
+    '(?:pipe )?(?:boot|collar) (?:is )?cracked|cracked (?:pipe )?(?:boot|collar)',
+    'cracked-collar',
+    'pipe-collar',
+  ],
+  ['(?:chase )?cover (?:is )?rust(?:ed|y)', 'rust-or-holes-on-cover', 'chase-cover'],
+  ['(?:chase )?cover (?:ponds|holds water)', 'flat-cover-ponds', 'chase-cover'],
   ['(?:door )?sweep (?:is )?(?:worn|gone|missing)', 'sweep-worn'],
   ['landing (?:is )?(?:flush|as high as the sill)', 'landing-flush'],
   ['bottom edges? (?:is |are )?(?:swollen|swelling)|swollen (?:bottom )?edges?', 'swollen-bottom-edge'],
@@ -92,6 +192,27 @@ export const SIGN_PHRASES: readonly Phrase<SignId | typeof NO_FLASHING>[] = [
 ]
 
 export const PART_PHRASES: readonly Phrase<ComponentId>[] = [
+  ['(?:ground|underground|buried) (?:pipes?|drains?|leaders?)', 'ground-pipe'],
+  ['down ?spouts?|leaders?', 'downspout'],
+  ['(?:step|counter-?|apron|roof|valley) ?(?:flashings?|metal)', 'roof-metal'],
+  ['(?:pipe|roof) (?:boots?|collars?)', 'pipe-collar'],
+  ['(?:chase|chimney) covers?', 'chase-cover'],
+  ['(?:chimney|flue) caps?|flues?', 'flue'],
+  ['skylights?', 'skylight'],
+  ['roof(?:ing)? shingles?|roofing|roof coverings?', 'roof-covering'],
+  ['tendons?(?: (?:ends?|pockets?))?', 'tendon-end'],
+  ['(?:home|trailer) (?:piers?|blocks)', 'home-pier'],
+  ['(?<!(?:gutter|spout|leader) )(?:tie-? ?downs?(?: straps?)?|straps?)', 'tie-strap'],
+  ['(?:basement|block|stem|uphill|foundation) walls?', 'foundation-wall'],
+  ['(?:oak|hardwood|finish(?:ed)?|laminate|vinyl|tile) floor(?:s|ing)?|linoleum', 'finish-floor'],
+  ['underlayment', 'underlayment'],
+  ['porch floors?(?: boards?)?', 'deck-board'],
+  ['pergolas?|arbou?rs?|trellis(?:es)?', 'free-timber'],
+  ['(?:screw|floor|house) jacks?|props?', 'prop'],
+  [
+    '(?:overhead|garage|roll-?up) doors?(?= (?:panels?|tracks?|springs?|cables?|is off|off))',
+    'overhead-door',
+  ],
   ['corner (?:boards?|trim)', 'corner-board'],
   ['(?:barge|verge) ?boards?|rake(?: ?boards?)?', 'rake-board'],
   ['sub-? ?fascias?', 'sub-fascia'],
@@ -99,6 +220,7 @@ export const PART_PHRASES: readonly Phrase<ComponentId>[] = [
   ['rafter (?:tails?|ends?)', 'rafter-tail'],
   ['porch ceilings?', 'porch-ceiling'],
   ['porch beams?', 'porch-beam'],
+  ['rafters?', 'rafter'],
   ['soffit panels?', 'soffit-panel'],
   ['fa[s]?cia(?: ?boards?)?', 'fascia'],
   ['soffits?|eaves?', 'soffit'],
@@ -111,6 +233,8 @@ export const PART_PHRASES: readonly Phrase<ComponentId>[] = [
   ['(?:mull(?:ion)?|post) (?:between|posts?)(?: (?:the )?(?:units|windows))?|mullions?', 'mullion-post'],
   ['side casings?|casings?|legs?', 'side-casing'],
   ['storm (?:sash(?:es)?|windows?)', 'storm-sash'],
+  ['(?:window )?panes?|glass', 'pane'],
+  ['(?:window |porch )?screens?', 'screen'],
   ['sash(?:es)?', 'sash'],
   ['shutters?', 'shutter'],
   ['(?:gable|wall) vents?', 'wall-vent'],
@@ -151,7 +275,13 @@ export const PART_PHRASES: readonly Phrase<ComponentId>[] = [
   ['skirting', 'skirting'],
   ['insulation|batts?', 'floor-insulation'],
   ['slab edges?', 'slab-edge'],
-  ['foundation walls?', 'foundation-wall'],
+  ['slabs?', 'slab'],
+  ['foundations?', 'foundation-wall'],
+  ['ducts?|dryer vents?', 'duct'],
+  ['wires?|wiring|receptacles?', 'wiring'],
+  ['walk ?ways?|side ?walks?|patios?|paving|drive ?ways?|(?:concrete|front|side) walks?', 'paving'],
+  ['(?:water |drain |supply |waste )?pipes?|drain lines?', 'pipe'],
+  ['gutters?|eaves? ?trough(?:s|ing)?', 'gutter'],
   ['girders?|beams?', 'girder'],
   ['sub ?floors?|floors?', 'subfloor'],
   ['ceilings?', 'ceiling'],

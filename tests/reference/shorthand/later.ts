@@ -113,7 +113,7 @@ export const LATER: readonly Talk[] = [
       { at: 'A2', part: 'sill-nose', grade: 3 },
     ],
   },
-  { say: 'downspout empties at the wall on the back', means: [{ at: 'C5', part: null }] },
+  { say: 'downspout empties at the wall on the back', means: [{ at: 'C5', part: 'downspout' }] },
   { say: 'hose bib not sealed', view: 'D', means: [{ at: 'D' }] },
   { say: 'door sweep gone front door', means: [{ at: 'A3' }] },
   {

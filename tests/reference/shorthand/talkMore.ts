@@ -195,7 +195,7 @@ export const MORE: readonly Talk[] = [
   one('deck stairs second tread rotten', { at: 'deck', part: 'stair-tread', grade: 3, count: 1 }),
   one('ledger soft four feet', { at: 'deck', part: 'ledger', length: 48, grade: 2 }),
   one('rail loose at the stairs', { at: 'deck', part: 'guard' }),
-  one('roof shingles gone above the entry', { at: 'roof', part: null }),
+  one('roof shingles gone above the entry', { at: 'roof', part: 'roof-covering' }),
   one('bathroom floor soft by the tub two feet', { at: 'room:bath', part: 'subfloor', length: 24, grade: 2 }),
   one('hall floor gives', { at: 'room:hall', part: 'subfloor' }),
   one('kitchen ceiling stained', { at: 'room:kitchen', part: 'ceiling' }),
