@@ -86,35 +86,41 @@ try {
   const port = await freePort(4620)
   const env = appEnv({ ...roleUrls(database), secret: database.secrets.session, port })
 
-  const jest = path.join(OUT, 'jest.json')
-  await count(
-    'Core, reference and database',
-    jest,
-    (report) => ({
-      passed: report.numPassedTests,
-      failed: report.numFailedTests + report.numRuntimeErrorTestSuites,
-    }),
-    () =>
-      run(
-        'node',
-        [
-          '--experimental-vm-modules',
-          '--no-warnings',
-          'node_modules/jest/bin/jest.js',
-          '--json',
-          `--outputFile=${jest}`,
-        ],
-        {
-          stdio: ['ignore', 'ignore', 'inherit'],
-          env: {
-            ...env,
-            NODE_ENV: 'test',
-            DETRIMUS_MIGRATOR_URL: database.migratorUrl,
-            DETRIMUS_CLUSTER_URL: database.clusterUrl,
-          },
-        },
-      ),
-  )
+  const jestEnv = {
+    ...env,
+    NODE_ENV: 'test',
+    DETRIMUS_MIGRATOR_URL: database.migratorUrl,
+    DETRIMUS_CLUSTER_URL: database.clusterUrl,
+  }
+  /** Suites without a database share nothing and take every core; those with one take turns. */
+  const jest = (name, projects, workers) => {
+    const report = path.join(OUT, `jest-${projects[0]}.json`)
+    return count(
+      name,
+      report,
+      (found) => ({
+        passed: found.numPassedTests,
+        failed: found.numFailedTests + found.numRuntimeErrorTestSuites,
+      }),
+      () =>
+        run(
+          'node',
+          [
+            '--experimental-vm-modules',
+            '--no-warnings',
+            'node_modules/jest/bin/jest.js',
+            '--selectProjects',
+            ...projects,
+            `--maxWorkers=${workers}`,
+            '--json',
+            `--outputFile=${report}`,
+          ],
+          { stdio: ['ignore', 'ignore', 'inherit'], env: jestEnv },
+        ),
+    )
+  }
+  await jest('Core and reference', ['core', 'reference'], '100%')
+  await jest('Database', ['database'], 1)
 
   if (built) {
     await dropAll(database)

@@ -131,6 +131,9 @@ function takeFacing(read: Reader, draft: Draft): void {
   else if (read.take(/\b(?:next side|around the corner|other side of the corner)\b/)) draft.sideBy = 'next'
 }
 
+/** What ends or turns at a corner of the house. */
+const ENDS_AT_CORNER = /\b(?:corner|returns?|gutters?|down ?spouts?|leaders?|fascia|soffit|eaves?)\b/
+
 /** Corners and ends, and lengths counted from them. */
 function takeEnds(read: Reader, draft: Draft): void {
   if (read.take(/\b(?:on |at )?both (?:ends|sides|corners)\b/) ?? read.take(/\bboth(?= corner)/)) {
@@ -157,6 +160,18 @@ function takeEnds(read: Reader, draft: Draft): void {
     draft.station = null
     draft.to = onlyFoot ? lengthOf('1 ft') : feetOf(last[2]!)
     read.take(`\\b(?:at |on )?(?:the )?(?:${END}) end\\b`)
+    return
+  }
+  // `eave return front left`: of what ends or turns at a corner, the corner.
+  const ending = ENDS_AT_CORNER.test(read.text)
+    ? read.take(
+        `\\b(?:at |on )?(?:the )?(front|back|rear) (left|right)\\b(?! (?:end|corner|hand|side|of|leg|casing|jamb|window|door)\\b)`,
+      )
+    : null
+  if (ending) {
+    draft.facing ??= FACING[ending[1]!]!
+    draft.end = ending[2] as End
+    draft.atEnd = true
     return
   }
   // `corner board left front`: whichever comes first.

@@ -37,6 +37,20 @@ test.each([
   if (!read.ok) expect(openingsWords(read.error)).toContain(words)
 })
 
+test('from where to where is a station and a width', () => {
+  const read = parseOpenings(`porch 14 to 25, deck 2' 6" to 10, w 3x30`, ANY)
+  expect(read.ok && read.value.map(({ station, width }) => [station, width])).toEqual([
+    [feet(14), feet(11)],
+    [inches(30), inches(90)],
+    [feet(3), inches(30)],
+  ])
+  expect(parseOpenings('porch 25 to 14', ANY)).toMatchObject({ ok: false, error: { kind: 'unknown-word' } })
+  expect(parseOpenings('porch 30 to 41', { length: feet(40) })).toMatchObject({
+    ok: false,
+    error: { kind: 'past-the-end' },
+  })
+})
+
 test('told back in a few words', () => {
   const read = parseOpenings('w 3 10, d 19, ds 0 39, chimney 20', ANY)
   expect(read.ok && tellOpenings(read.value)).toBe('2 windows, 1 door, 2 downspouts, 1 chase')

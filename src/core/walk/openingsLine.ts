@@ -46,10 +46,12 @@ const FLOORS: Readonly<Record<string, 1 | 2 | 3>> = {
 }
 /** `3x30`: at three feet, thirty inches wide. */
 const WITH_WIDTH = /^(.+?)x(.+)$/
+/** `14 to 25`: from one station to another. */
+const FROM_TO = /^(.+?)~(.+)$/
 
 /**
- * Reads what stands on one wall, said from left to right as seen from outside: `w 3 10 29, d 19x36, upper w 3 10`. Stations are feet
- * unless marked, widths behind an `x` inches; `upper` holds for the kind it stands before.
+ * Reads what stands on one wall, said from left to right as seen from outside: `w 3 10 29, d 19x36, upper w 3 10, porch 14 to 25`.
+ * Stations are feet unless marked, widths behind an `x` inches; `upper` holds for the kind it stands before.
  *
  * Fails: see `OpeningsError`; `past-the-end` where the wall is measured and shorter.
  *
@@ -65,6 +67,7 @@ export function parseOpenings(
     .toLowerCase()
     .replaceAll(/[;,:]/g, ' ')
     .replaceAll(/\s*[x×]\s*(?=[\d.])/g, 'x')
+    .replaceAll(/(?<=[\d'"])\s*(?:to|till|until|–|-(?=\s))\s*(?=\d)/g, '~')
     .replaceAll(/\b(?:at|and|on|the|floor|storey)\b/g, ' ')
     .split(/\s+/)
     .filter(Boolean)
@@ -72,7 +75,8 @@ export function parseOpenings(
   const words: string[] = []
   for (const word of apart) {
     const before = words.at(-1)
-    if (before?.endsWith("'") && /^\d.*("|in)$/.test(word)) words[words.length - 1] = `${before} ${word}`
+    if (before?.endsWith("'") && /^\d[^~]*("|in)(~.*)?$/.test(word))
+      words[words.length - 1] = `${before} ${word}`
     else words.push(word)
   }
   const said: SaidOpening[] = []
@@ -97,12 +101,16 @@ export function parseOpenings(
       last = word
       continue
     }
-    const split = WITH_WIDTH.exec(word)
-    const station = parseLength(split?.[1] ?? word, { bare: 'feet' })
-    const width = split ? parseLength(split[2]!, { bare: 'inches' }) : null
-    if (!station.ok || (width && !width.ok)) return err({ kind: 'unknown-word', word })
+    const ends = FROM_TO.exec(word)
+    const split = ends ? null : WITH_WIDTH.exec(word)
+    const station = parseLength(ends?.[1] ?? split?.[1] ?? word, { bare: 'feet' })
+    const second = ends ?? split
+    const size = second ? parseLength(second[2]!, { bare: ends ? 'feet' : 'inches' }) : null
+    if (!station.ok || (size && !size.ok)) return err({ kind: 'unknown-word', word })
     if (kind === null) return err({ kind: 'station-without-kind', word })
-    const made = { kind, station: station.value, width: width?.value ?? null, floor }
+    const width = size === null ? null : ends ? minus(size.value, station.value) : size.value
+    if (width !== null && width <= 0) return err({ kind: 'unknown-word', word: word.replace('~', ' to ') })
+    const made = { kind, station: station.value, width, floor }
     if (of.length !== null && made.station + (made.width ?? inches(1)) > of.length)
       return err({ kind: 'past-the-end', word, length: of.length })
     said.push(made)
@@ -113,6 +121,8 @@ export function parseOpenings(
     return err(kind === null ? { kind: 'nothing' } : { kind: 'kind-without-station', word: last })
   return count === 0 ? err({ kind: 'kind-without-station', word: last }) : ok(said)
 }
+
+const minus = (to: Length, from: Length): Length => (to - from) as Length
 
 /** Why a line of openings was not taken, and what to type. */
 export function openingsWords(error: OpeningsError): string {
