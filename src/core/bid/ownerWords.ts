@@ -134,7 +134,7 @@ export function itemSays(
   trace: Trace,
 ): { readonly seen: string; readonly done: string } {
   const done = doneWords(item)
-  if (item.row?.answers === 'source') {
+  if (item.row?.answers === 'source' && item.item.cures.length > 0) {
     const reached = trace.sources.flatMap((source) =>
       source.letter !== null && item.fixes.includes(source.letter) ? source.finding_ids : [],
     )

@@ -1,10 +1,10 @@
 import { methodOf, type Life, type MethodRow } from '../catalogue'
 import { WORK_SAYS } from '../catalogue/sentences/work'
 import { cautionsOf } from '../caution'
-import { newWorkItem, type JobDocument, type WorkItem } from '../job'
+import type { JobDocument, WorkItem } from '../job'
 import { formatCents, type Cents } from '../measure'
 import { derive, type Derived } from '../pipeline'
-import { adviseMethods, openDangers, type MethodAdvice } from '../scope'
+import { adviseMethods, itemForFindings, openDangers, type MethodAdvice } from '../scope'
 import { causeOf, type Trace } from '../trace'
 import { onBid } from './onBid'
 
@@ -116,14 +116,7 @@ export function compareMethods(
       !isOnlyFix(method, fix, finding.component) &&
       method !== 'own-work',
   )
-  const itemOf = (method: string): WorkItem =>
-    newWorkItem({
-      id: ID,
-      finding_ids: [finding_id],
-      method,
-      component: finding.component ?? 'other',
-      material: finding.material,
-    })
+  const itemOf = (method: string): WorkItem => itemForFindings([finding], method, base, ID)
   const reckon = (work_items: readonly WorkItem[]): Derived =>
     derive({ ...base, work_items: [...work_items] }, today, { trace })
   const best = advice.find((each) => each.verdict === 'recommended')

@@ -31,7 +31,8 @@ import { CAUSE_IDS, causeOf } from '../trace'
 /** Whether a method can be reckoned on a part: it has a recipe, and the part has what the recipe asks. */
 export function canReckon(method: MethodRow, part: PartRow): boolean {
   const { recipe } = method
-  if (recipe === null || method.answers !== 'findings') return false
+  if (recipe === null || method.answers === 'side') return false
+  if (method.answers === 'source' && method.serves === null) return false
   if (method.serves !== null && !method.serves.includes(part.id)) return false
   if (recipe.byPart && (part.task === null || part.piece === null)) return false
   return !method.advice.some(

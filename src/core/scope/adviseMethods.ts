@@ -111,11 +111,12 @@ export function adviseMethods(
     cause: cause ? causeOf(cause) : null,
   }
   const order = { recommended: 0, allowed: 1, blocked: 2 } as const
-  // What answers a source is offered where that source is found, and nowhere else.
+  // What answers a source is offered where that source is found, and on the parts that it mends itself: a gutter, a collar.
   const offered = (method: MethodRow): boolean =>
     of.cause?.fix?.method === method.id ||
-    (method.answers === 'findings' &&
-      (method.serves === null || (of.part !== null && method.serves.includes(of.part.id))))
+    (method.serves === null
+      ? method.answers === 'findings'
+      : method.answers !== 'side' && of.part !== null && method.serves.includes(of.part.id))
   // What is made for the part goes before what serves any.
   const made = (method: string): number => (methodOf(method)?.serves ? 0 : 1)
   return METHODS.filter(offered)

@@ -17,7 +17,7 @@ export {
 } from './scopeLine'
 export { FirmKit, itemFromKit, kitOf, withoutPrice } from './firmKit'
 export { scopeJob, type Scope, type ScopeItem } from './scopeJob'
-export { itemForFix } from './sourceFix'
+export { itemForFindings, itemForFix } from './sourceFix'
 export { decisionOn, fixStanding, type FixStanding } from './sourceDecision'
 export { PRICED_APART, STANDING_WORDS, type ItemSpot, type Standing } from './spots'
 export { takeAdvised } from './takeAdvised'

@@ -2,7 +2,7 @@ import { WORK_SAYS } from '../catalogue/sentences/work'
 import { damagedAs, lifeOf, methodOf, needOf, type Life, type MethodRow, type WARRANTIES } from '../catalogue'
 import { dangersAt, type Danger } from '../caution'
 import { rowsOf } from '../firmValues/rows'
-import { isDamage, type JobDocument, type WorkItem } from '../job'
+import { byId, isDamage, type JobDocument, type WorkItem } from '../job'
 import type { Length } from '../measure'
 import { CAUSE_IDS, causeOf, type Trace } from '../trace'
 import { adviseMethods, type MethodAdvice } from './adviseMethods'
@@ -166,10 +166,18 @@ function itemOf(placed: Placed, context: Context): ScopeItem {
   }
 }
 
-/** Whether an item ends a source and leaves what it has done: a fix at the source, or one that another trade does. */
-function onlyEnds(item: WorkItem): boolean {
+/**
+ * Findings that an item answers. A fix at the source, or one that another trade does, ends the source and leaves what it has done; what was
+ * found on the part that the fix mends is answered with it.
+ */
+function answeredBy(item: WorkItem, job: JobDocument): readonly string[] {
   const row = methodOf(item.method)
-  return row?.answers === 'source' || (item.cures.length > 0 && row?.does === 'leaves')
+  const onlyEnds = row?.answers === 'source' || (item.cures.length > 0 && row?.does === 'leaves')
+  if (!onlyEnds) return item.finding_ids
+  return item.finding_ids.filter((id) => {
+    const part = byId(job.findings, id)?.component
+    return part != null && row.serves?.includes(part) === true
+  })
 }
 
 /** Methods for every finding, and the items that the choices make. */
@@ -182,7 +190,7 @@ export function scopeJob(job: JobDocument, trace: Trace, all: readonly Danger[])
   const placed = job.work_items.map((item): Placed => ({ item, spots: spotsOf(item, dangers, job) }))
   const context = { job, trace, dangers, advice, placed }
   // The fix of a source mends the source: what it has done is still to be answered.
-  const answered = new Set(job.work_items.flatMap((item) => (onlyEnds(item) ? [] : item.finding_ids)))
+  const answered = new Set(job.work_items.flatMap((item) => answeredBy(item, job)))
   const items = placed.map((each) => itemOf(each, context))
   return {
     advice,

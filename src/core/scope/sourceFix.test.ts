@@ -7,7 +7,7 @@ import { startingRates } from '../job'
 import { feet } from '../measure'
 import { derive } from '../pipeline'
 import type { Source } from '../trace'
-import { itemForFix } from './sourceFix'
+import { itemForFindings, itemForFix } from './sourceFix'
 
 test('every cause that has a fix has a method that does it, or a trade it is handed to', () => {
   const without = CAUSE_IDS.filter((id) => {
@@ -134,4 +134,30 @@ test('taken from Trace, the source is fixed in Scope, in the bid and in the warr
   expect(warranty(after)).not.toContain('recurrence excluded')
   expect(after.bid.items.find(({ id }) => id === 'fix')).toMatchObject({ quantity: '' })
   expect(after.price.kind === 'priced' && after.price.lines.every((each) => each.sell_cents > 0)).toBe(true)
+})
+
+test('what is found on the part that a fix mends is answered by it, with the size the fix has there', () => {
+  const gutter = (n: number, side_: string) =>
+    finding({ n, words: 'runs over', component: 'gutter', at: { side: side_, ft: 1, up_in: 110 } })
+  const three = smallHouse({ findings: [gutter(1, 'a'), gutter(2, 'a'), gutter(3, 'b')] })
+  const offered = derive(three, '2026-05-04').scope.advice[0]!.methods.map(({ method }) => method)
+  expect(offered).toEqual(
+    expect.arrayContaining(['gutter-clean', 'gutter-re-hang', 'gutter-new', 'gutter-end-flashed']),
+  )
+  expect(offered).not.toContain('pipe-collar')
+  const item = itemForFindings(three.findings, 'gutter-re-hang', three, 'w')
+  // By hand: 40 ft of wall and an overhang of 12 in at each end in front, once for two findings; 30 ft of wall on the right.
+  const lengths = item.places.map(({ size }) => (size?.kind === 'length' ? size.length.value : null))
+  expect(lengths).toEqual([feet(42), feet(32)])
+  const mended = derive({ ...three, work_items: [item] }, '2026-05-04')
+  expect(mended.scope.open).toEqual([])
+  const taken = mended.takeoff.items.find(({ item_id }) => item_id === 'w')!
+  // A hanger every 2 ft of 42 + 32 ft.
+  expect(taken.lacks).toEqual([])
+  const hangers = taken.consumables.filter((each) => each.id === 'gutter-hanger')
+  expect(hangers.reduce((sum, { quantity }) => sum + quantity, 0)).toBe(37)
+  // A fascia that has its gutter as the source is not mended by the gutter.
+  const fascia = { ...three, findings: [...three.findings, { ...soft, id: 'finding-9', number: 9 }] }
+  const both = { ...item, finding_ids: [...item.finding_ids, 'finding-9'] }
+  expect(derive({ ...fascia, work_items: [both] }, '2026-05-04').scope.open).toEqual(['finding-9'])
 })

@@ -99,6 +99,43 @@ function partPlaces(findings: readonly Finding[], row: MethodRow | null, job: Jo
 }
 
 /**
+ * The item by which a method answers findings of one part, those named together. What answers a source is as large as the source would
+ * be: a roof edge is that of its side, once; a run is as long as it was found.
+ */
+export function itemForFindings(
+  findings: readonly Finding[],
+  method: string,
+  job: JobDocument,
+  id: string,
+): WorkItem {
+  const [first] = findings
+  const row = methodOf(method)
+  return newWorkItem({
+    id,
+    finding_ids: findings.map((each) => each.id),
+    method,
+    component: first?.component ?? 'other',
+    material: first?.material ?? 'unknown',
+    places: row?.answers === 'source' ? foundPlaces(findings, row.along, job) : [],
+  })
+}
+
+function foundPlaces(findings: readonly Finding[], along: Along, job: JobDocument): Place[] {
+  const sides = new Set<string>()
+  return findings.flatMap((finding): Place[] => {
+    const at = placeOf(finding, job)
+    const side_id = at.kind === 'side' ? at.side_id : ''
+    if (along === 'roof-edge' && side_id !== '') {
+      if (sides.has(side_id)) return []
+      sides.add(side_id)
+    }
+    const nowhere = { side_id, left: 0, right: 0, bottom: 0, top: 0 } as WallBox
+    const reckoned = along === 'run' || along === 'wall' ? null : sizeAt(along, nowhere, job)
+    return [{ at, size: sizeOfFinding(finding) ?? reckoned, height: null }]
+  })
+}
+
+/**
  * The item that fixes a source over everything it reaches: at the source itself by a method that answers it, at its findings by one
  * that mends them so, or by another trade.
  *

@@ -5,9 +5,10 @@ import { methodOf, needOf, partName } from '../../core/catalogue'
 import { whereOf } from '../../core/caution'
 import type { Alternative } from '../../core/compare'
 import { findingNumber } from '../../core/house'
-import { newWorkItem, type Finding } from '../../core/job'
+import type { Finding } from '../../core/job'
 import { formatCents } from '../../core/measure'
 import type { MethodAdvice } from '../../core/scope'
+import { itemForFindings } from '../../core/scope/sourceFix'
 import { Button, Panel } from '../look'
 import { LowPowerNote } from '../state/LowPowerNote'
 import { useCompare } from '../state/useCompare'
@@ -39,16 +40,7 @@ export function MethodsPanel(props: { finding: Finding; with: readonly Finding[]
   const blocked = advice.filter((each) => each.verdict === 'blocked')
   const later = compared?.alternatives.find((each) => each.later_cents !== null)?.later_cents ?? null
   function choose(method: string): void {
-    store.create(
-      'work_item',
-      newWorkItem({
-        id: newId(),
-        finding_ids: [finding.id, ...others.map((each) => each.id)],
-        method,
-        component: finding.component ?? 'other',
-        material: finding.material,
-      }),
-    )
+    store.create('work_item', itemForFindings([finding, ...others], method, job, newId()))
   }
   return (
     <Panel

@@ -23,6 +23,7 @@ export const GROUND_AND_INSIDE_FIXES = [
   sourceFix('regrade', 'Ground graded away from the wall', {
     cures: 'soil placed to fall away: 6 in in the first 10 ft where there is room (local code governs)',
     we: 'We place soil so that the ground falls away from the wall; local code governs how much.',
+    mends: ['soil'],
     along: 'run',
     life: [5, 15],
     tasks: [['regrade', 'ft', 0.1]],
@@ -31,6 +32,7 @@ export const GROUND_AND_INSIDE_FIXES = [
   sourceFix('paving-joint', 'Joint at the paving drained and filled', {
     cures: 'the joint between paving and wall cleaned, filled to shed water, and led off',
     we: 'We clean the joint between paving and wall and fill it so that water runs off.',
+    mends: ['paving'],
     along: 'run',
     life: [4, 8],
     warranty: 'F',
@@ -48,6 +50,7 @@ export const GROUND_AND_INSIDE_FIXES = [
   sourceFix('clear-soil', 'Soil cleared to 6 in below the cladding', {
     cures: 'soil and mulch taken away until 6 in of foundation shows',
     we: 'We take soil and mulch away until six inches of foundation show.',
+    mends: ['soil'],
     along: 'run',
     life: [2, 6],
     warranty: 'D',
@@ -74,6 +77,7 @@ export const GROUND_AND_INSIDE_FIXES = [
   sourceFix('pipe-out', 'Discharge led 6 ft out', {
     cures: 'the pipe led 6 ft from the wall',
     we: 'We lead the pipe six feet out from the wall.',
+    mends: ['pipe'],
     life: [8, 15],
     tasks: [['pipe-out', 'place', 1]],
     goods: [['drain-pipe', 'place', 6, 'to 6 ft from the wall']],
@@ -93,6 +97,7 @@ export const GROUND_AND_INSIDE_FIXES = [
   sourceFix('wrap-line', 'Cold line wrapped', {
     cures: 'the line wrapped so that it no longer sweats',
     we: 'We wrap the cold pipe, so that it no longer sweats.',
+    mends: ['pipe'],
     life: [8, 15],
     tasks: [['wrap-line', 'place', 1]],
     goods: [['pipe-wrap', 'place', 12, 'along the wet part']],
@@ -100,6 +105,7 @@ export const GROUND_AND_INSIDE_FIXES = [
   sourceFix('vent-out', 'Duct led to the outside', {
     cures: 'the duct led outside, taped and hung, with a hood that closes',
     we: 'We lead the duct to the outside, hang and tape it, and fit a hood that closes.',
+    mends: ['duct'],
     life: [10, 20],
     tasks: [['vent-out', 'place', 1]],
     goods: [

@@ -5,6 +5,7 @@ export const ROOF_WATER_FIXES = [
   sourceFix('gutter-clean', 'Gutter cleaned, an outlet added', {
     cures: 'gutter cleaned and flushed, one more outlet cut so that it keeps up',
     we: 'We clean and flush the gutter and cut one more outlet into it, so that it keeps up with the rain.',
+    mends: ['gutter'],
     along: 'roof-edge',
     life: [1, 3],
     warranty: 'D',
@@ -21,6 +22,7 @@ export const ROOF_WATER_FIXES = [
   sourceFix('gutter-re-hang', 'Gutter re-hung to fall', {
     cures: 'gutter taken down and hung again with fall to its outlet',
     we: 'We take the gutter down and hang it again so that it falls to its outlet.',
+    mends: ['gutter'],
     along: 'roof-edge',
     life: [8, 15],
     tasks: [['gutter-re-hang', 'ft', 1]],
@@ -32,6 +34,7 @@ export const ROOF_WATER_FIXES = [
   sourceFix('gutter-new', 'Gutter and downspout, led away', {
     cures: 'a gutter hung to fall with a downspout, its water led away from the wall',
     we: 'We hang a gutter with a downspout and lead its water away from the wall.',
+    mends: ['gutter', 'downspout'],
     along: 'roof-edge',
     life: [15, 25],
     tasks: [
@@ -49,6 +52,7 @@ export const ROOF_WATER_FIXES = [
   sourceFix('gutter-end-flashed', 'Gutter end cut back and flashed behind', {
     cures: 'gutter end cut back an inch from the wall, flashing behind it',
     we: 'We cut the end of the gutter back an inch from the wall and put metal behind it.',
+    mends: ['gutter'],
     life: [15, 25],
     tasks: [['gutter-end', 'place', 1]],
     goods: [
@@ -61,6 +65,7 @@ export const ROOF_WATER_FIXES = [
   sourceFix('leader-clear', 'Outlet and downspout cleared and re-fitted', {
     cures: 'outlet and downspout cleared, joints put back together',
     we: 'We clear the outlet and the downspout and put the joints back together.',
+    mends: ['downspout', 'ground-pipe'],
     life: [2, 6],
     warranty: 'D',
     tasks: [['downspout', 'place', 2]],
@@ -68,6 +73,7 @@ export const ROOF_WATER_FIXES = [
   sourceFix('leader-away', 'Downspout led 4 ft or more away', {
     cures: 'the water of the downspout led 4 ft or more from the wall',
     we: 'We lead the downspout’s water four feet or more away from the wall.',
+    mends: ['downspout'],
     life: [8, 15],
     tasks: [['downspout', 'place', 2]],
     goods: [['downspout', 'place', 6, 'elbow, extension and a splash end']],
@@ -75,6 +81,7 @@ export const ROOF_WATER_FIXES = [
   sourceFix('drip-edge', 'Drip edge along the roof edge', {
     cures: 'metal slid under the first shingle along the whole run, its hem clear of the wood',
     we: 'We slide metal under the first row of shingles along the whole roof edge, so that water drips clear of the wood.',
+    mends: ['roof-metal'],
     along: 'roof-edge',
     life: [20, 30],
     warranty: 'A',
@@ -87,6 +94,7 @@ export const ROOF_WATER_FIXES = [
   sourceFix('roof-clear', 'Roof cleared, shingles re-laid', {
     cures: 'debris and the limb that brings it taken away, lifted shingles re-laid',
     we: 'We clear the roof, cut the limb that brings the leaves, and lay lifted shingles back.',
+    mends: ['roof-covering'],
     life: [1, 4],
     warranty: 'D',
     tasks: [['roof-clear', 'place', 1]],
@@ -94,6 +102,7 @@ export const ROOF_WATER_FIXES = [
   sourceFix('step-flashing', 'Step flashing renewed', {
     cures: 'new pieces woven with the shingles, the barrier over them',
     we: 'We weave new metal between shingles and wall where the roof meets it, and lap the wall’s paper over.',
+    mends: ['roof-metal'],
     along: 'run',
     life: [20, 30],
     warranty: 'A',
@@ -107,6 +116,7 @@ export const ROOF_WATER_FIXES = [
   sourceFix('kick-out', 'Kick-out flashing at the roof end', {
     cures: 'a kick-out throws the water into the gutter; siding opened below and closed',
     we: 'We fit a piece of metal at the end of the roof that throws the water into the gutter, and open and close the siding below it.',
+    mends: ['roof-metal'],
     life: [20, 30],
     warranty: 'A',
     tasks: [['kick-out', 'place', 1]],
@@ -120,6 +130,7 @@ export const ROOF_WATER_FIXES = [
   sourceFix('chase-cover', 'New sloped chase cover', {
     cures: 'a sloped metal cover with turned edges over the chase',
     we: 'We fit a sloping metal cover with turned-down edges over the chimney box.',
+    mends: ['chase-cover'],
     life: [20, 35],
     warranty: 'A',
     tasks: [['chase-cover', 'place', 1]],
@@ -131,6 +142,7 @@ export const ROOF_WATER_FIXES = [
   sourceFix('pipe-collar', 'New pipe collar', {
     cures: 'a new collar woven into the shingles',
     we: 'We weave a new collar around the pipe into the shingles.',
+    mends: ['pipe-collar'],
     life: [12, 20],
     warranty: 'A',
     tasks: [['pipe-collar', 'place', 1]],

@@ -10,6 +10,8 @@ export function sourceFix(
   of: {
     readonly cures: string
     readonly we: string
+    /** Parts that it mends themselves, so that it can be chosen for what was found on them. */
+    readonly mends?: readonly string[]
     readonly along?: Along
     readonly life: readonly [number, number]
     readonly warranty?: MethodRow['warranty']
@@ -24,6 +26,7 @@ export function sourceFix(
     cures: of.cures,
     we: of.we,
     answers: 'source',
+    serves: of.mends ?? null,
     along: of.along ?? 'each',
     life: of.life,
     lifeUncured: of.life,

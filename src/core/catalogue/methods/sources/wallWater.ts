@@ -42,6 +42,7 @@ export const WALL_WATER_FIXES = [
   sourceFix('band-flashing', 'Flashing over the band', {
     cures: 'metal over the band, tucked behind the barrier, its front edge clear',
     we: 'We fit metal over the band, tucked in behind the wall’s paper, its front edge clear.',
+    mends: ['water-table'],
     along: 'run',
     life: [20, 30],
     warranty: 'A',
