@@ -49,6 +49,14 @@ test('what does not rot is not called soft', () => {
   expect(words).toMatch(/^The brick is badly damaged/)
 })
 
+test('what is missing is not called rotten', () => {
+  const gone = { sign: 'shakes-gone', how: 'seen-close', present: true } as const
+  const shakes = fascia(1, { component: 'shingle', grade: 4 })
+  const six = { ...shakes, extent: null, count: 6, signs: [gone] }
+  expect(seenWords([six])).toMatch(/^Of the .* six pieces are missing\.$/)
+  expect(seenWords([{ ...six, signs: [{ ...gone, present: false }] }])).not.toMatch(/missing/)
+})
+
 test('every method has its sentence for the owner, every part its plain name', () => {
   for (const { id, we, sells, brief, serves, answers } of METHODS) {
     expect([id, we.length > 20 || id === 'own-work']).toEqual([id, true])

@@ -44,6 +44,10 @@ const isSeen = (finding: Finding): boolean =>
   NEAR.has(finding.how_known)
 const NEAR: ReadonlySet<HowKnown> = new Set<HowKnown>(['opened', 'touched', 'instrument', 'seen-close'])
 
+/** Missing is not rotten: it was torn off or fell. */
+const isGone = ({ signs }: Finding): boolean => signs.some(({ sign, present }) => present && GONE.has(sign))
+const GONE: ReadonlySet<string> = new Set(['shakes-gone', 'board-missing'])
+
 /** How much of it, as it is said after the grade: *over about three feet*. Empty where nothing was measured. */
 function sizeWords(findings: readonly Finding[]): string {
   const lengths = findings.flatMap((each) => {
@@ -82,6 +86,8 @@ function seenAlike(findings: readonly Finding[]): string {
   if (grades.length < findings.length) {
     return many === 1 ? OWNER_SAYS.untouched(part, size) : OWNER_SAYS.untouchedMany(inWords(many), part, size)
   }
+  if (findings.every(isGone))
+    return many === 1 ? OWNER_SAYS.gone(part, size) : OWNER_SAYS.goneMany(inWords(many), part, size)
   const kind = kindOf(first)
   const [least, most] = [Math.min(...grades), Math.max(...grades)]
   if (many === 1) return OWNER_SAYS.seenOne(part, OWNER_GRADES[kind][most]!, size)

@@ -108,9 +108,9 @@ function leadDraft(job: JobDocument): Draft[] {
   return [
     draft('lead:house', cautionOf('lead'), {
       what: known
-        ? 'built before 1978: paint taken for lead paint'
-        : 'year not known: paint taken for lead paint',
-      where: 'painted parts we disturb',
+        ? 'the house was built before 1978, so its paint is taken for lead paint'
+        : 'nobody knows when the house was built, so its paint is taken for lead paint',
+      where: 'Painted parts we disturb',
       finding_ids: painted.map((finding) => finding.id),
     }),
   ]

@@ -82,3 +82,10 @@ test('every part has a word by which it is said, and says it of that part', () =
   const missing = PARTS.filter(({ id }) => !said.has(id) && !byForm.includes(id)).map(({ id }) => id)
   expect(missing).toEqual([])
 })
+
+test('shingles that are missing are gone, by the sight of it as well as by grade', () => {
+  expect(parseLine('six cedar shakes missing above the porch')[0]).toMatchObject({
+    ...{ part: 'shingle', count: 6, grade: 4, signs: ['shakes-gone'] },
+  })
+  expect(parseLine('a shingle is gone')[0]).toMatchObject({ grade: 4, signs: ['shakes-gone'] })
+})

@@ -226,6 +226,8 @@ export function readOne(words: string, learnt: readonly LearntWord[]): Shorthand
     draft.part = 'head-casing'
   if (draft.part === null && draft.where.opening?.what === 'chimney') draft.part = 'chase-face'
   if (draft.part === null && draft.where.atEnd && read.take(/\bboards?\b/)) draft.part = 'corner-board'
+  // What is missing is as bad as it gets.
+  if (signs.includes('shakes-gone')) draft.grade ??= 4
   draft.part ??= on ?? itself(draft, signs.length > 0)
   draft.signs = signs.map((sign) =>
     sign === NO_FLASHING ? (draft.part === 'ledger' ? 'no-metal-at-ledger' : 'no-metal-at-casing-top') : sign,

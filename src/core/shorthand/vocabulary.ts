@@ -52,6 +52,7 @@ export const SIGN_PHRASES: readonly Phrase<SignId | typeof NO_FLASHING>[] = [
     'stain-at-skylight-low-corner',
     'skylight',
   ],
+  ['(?<=(?:shingles?|shakes?)(?: (?:is|are))? )(?:missing|gone|blown away)', 'shakes-gone'],
   // Doors.
   ['(?<=doors? (?:is |are )?)(?:drag(?:s|ging)?|stick(?:s|ing)?|bind(?:s|ing)?)', 'door-drags', 'door'],
   ['off (?:its|the) track', 'off-its-track', 'overhead-door'],

@@ -42,6 +42,8 @@ export const OWNER_SAYS = {
   seenMany: (many: string, part: string, how: string, worst: string, size: string) =>
     `At ${many} places the ${part} ${how}${worst}${size}.`,
   worst: (how: string) => `, at the worst ${how}`,
+  gone: (part: string, size: string) => `Of the ${part} some is missing${size}.`,
+  goneMany: (many: string, part: string, size: string) => `Of the ${part} ${many} pieces are missing${size}.`,
   shown: (part: string, size: string) => `The ${part} shows damage${size}.`,
   shownMany: (many: string, part: string, size: string) =>
     `At ${many} places the ${part} shows damage${size}.`,
