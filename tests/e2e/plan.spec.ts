@@ -2,7 +2,8 @@
 import { randomUUID } from 'node:crypto'
 import { readFileSync } from 'node:fs'
 import { expect, test, type Locator, type Page } from '@playwright/test'
-import { finding, workItem } from '../support/jobs'
+import { INVENTED_CLIMATES } from '../../src/core/house'
+import { finding, smallHouse, workItem } from '../support/jobs'
 import { jobOf, openOwn } from './ownJob'
 import { allSent, expectAccessible, openJob, openStage, PEOPLE, signIn } from './support'
 
@@ -154,4 +155,36 @@ test('two jobs on one calendar: the later says by whom it is pushed', async ({ p
   await page.goto('/calendar')
   await page.getByRole('button', { name: 'Tue, May 6 is worked' }).click()
   await expect(page.getByRole('button', { name: 'Tue, May 6 is worked' })).toHaveCount(0)
+})
+
+test('coats that fall into a wet month may wait for a dry one, with the price of the visit; an appointment holds its day', async ({
+  page,
+}) => {
+  await signIn(page, PEOPLE.estimator)
+  const house = smallHouse().house!
+  const id = await openOwn(page, {
+    ...own(),
+    house: { ...house, climate: INVENTED_CLIMATES[0]! },
+    plan: { ...own().plan, start: '2031-12-01' },
+  })
+  await openStage(page, 'Plan')
+  await expect(page.getByText(/Coats fall into a month with \d+ days of rain\./)).toContainText(/about \$\d+/)
+  await expectAccessible(page)
+  await page.getByRole('button', { name: 'Paint in the dry season' }).click()
+  // The visit is sold, the coats move into the summer, and the offer is gone.
+  await expect(page.getByRole('button', { name: 'Paint in the dry season' })).toHaveCount(0)
+  await allSent(page)
+  const taken = await jobOf(page, id)
+  expect(taken.work_items.map(({ name }) => name)).toContain(
+    'A visit of its own for the paint, in the dry season',
+  )
+  expect(taken.plan_marks.every(({ not_before }) => (not_before ?? '') > '2032-03')).toBe(true)
+
+  await page.getByText('Add an appointment').click()
+  await page.getByLabel('For', { exact: true }).selectOption({ value: 'board' })
+  await page.getByLabel('On', { exact: true }).fill('2031-12-10')
+  await page.getByRole('button', { name: 'Add', exact: true }).click()
+  await expect(dayRow(page, 'Wed, Dec 10').getByText('Fascia: piece in')).toBeVisible()
+  await allSent(page)
+  expect((await jobOf(page, id)).bookings).toMatchObject([{ what: 'appointment', comes_on: '2031-12-10' }])
 })

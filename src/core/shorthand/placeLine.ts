@@ -138,6 +138,15 @@ function someOpening(said: Shorthand, side: Side | null, on: On): PlacedLine | n
   return among.length === 0 ? null : whichFeature(said, among, on)
 }
 
+/** What belongs to a chimney chase, where there is one alone. */
+const OF_CHASE: ReadonlySet<string> = new Set(['chase-cover', 'chase-face', 'flue'])
+function onlyChase(said: Shorthand, side: Side | null, { job }: On): Feature | null {
+  if (said.part === null || !OF_CHASE.has(said.part) || said.station !== null) return null
+  const all = job.features.filter(({ kind }) => kind === 'chimney-chase')
+  const here = side ? all.filter((each) => each.side_id === side.id) : all
+  return (here.length > 0 ? here : all).length === 1 ? (here[0] ?? all[0]!) : null
+}
+
 /** Beside, under or over a thing. */
 function besideThing(said: Shorthand, side: Side | null, on: On): PlacedLine | null {
   const { beside } = said.where
@@ -361,6 +370,8 @@ export function placeLine(line: Shorthand, job: JobDocument, near: Near = NOTHIN
       return placed(said, isThing && wall ? onSide(said, wall, each.station, on) : onFeature(said, each, on))
     })
   }
+  const chase = onlyChase(said, named, on)
+  if (chase) return [placed(said, onFeature(said, chase, on))]
   const one = awayFromWalls(said, named, on) ?? besideThing(said, named, on) ?? fromLast(said, named, on)
   if (one) return [one]
   const side = named ?? near.side

@@ -44,7 +44,7 @@ function takeProbe(read: Reader, draft: Draft): void {
 function takeReading(read: Reader, draft: Draft): void {
   const number = String.raw`(\d+(?:\.\d+)?)`
   const reference = String.raw`(?:\s*,?\s*(?:ref(?:erence)?|dry spot|dry)\s*${number}\s*%?)?`
-  const word = String.raw`(?:\b(?:meter|mc|moisture|reads?|reading|pinned)\s+)`
+  const word = String.raw`(?:\b(?:(?:the )?(?:meter|mc|moisture)\s+(?:reads?|says|shows|is)|meter|mc|moisture|reads?|reading|pinned)\s+)`
   const found =
     read.take(`${word}${number}\\s*(?:%|percent\\b)?${reference}`) ??
     read.take(`${number}\\s*(?:%|percent\\b)${reference}`)
@@ -107,11 +107,11 @@ function takeLearnt(read: Reader, draft: Draft, words: readonly LearntWord[]): v
   while (read.phrase(nothing)) continue
 }
 
-function takeMeaning(read: Reader, draft: Draft): ComponentId[] {
+function takeMeaning(read: Reader, draft: Draft, on: ComponentId | null): ComponentId[] {
   const suspected = read.phrase([['suspect(?:ed)?|probably|likely|perhaps', true]]) ?? read.take(/\?/)
   if (suspected) draft.suspected = true
   draft.material ??= read.phrase(MATERIAL_PHRASES)?.means ?? null
-  const parts = draft.part === null ? takeParts(read) : []
+  const parts = draft.part === null ? takeParts(read, on) : []
   draft.part ??= parts[0] ?? null
   const grade = read.phrase(GRADE_PHRASES)
   if (grade && draft.grade === null) draft.grade = grade.means
@@ -158,14 +158,14 @@ function partHere(part: ComponentId | null, where: Where): ComponentId | null {
 /** What stands at a place, where no part of it is named and something is wrong: `downspout missing`, `door soft at the bottom`. */
 function itself({ where, grade }: Draft, isShown: boolean): ComponentId | null {
   if (where.opening === null || where.beside !== null || where.opening.beside !== null) return null
-  if (!isShown && grade === null) return null
+  // Of a downspout nothing but itself can be meant; a door has a threshold, jambs and a head.
+  if (!isShown && grade === null && where.opening.what !== 'downspout') return null
   return ITSELF[where.opening.what] ?? null
 }
 const ITSELF: Readonly<Record<string, ComponentId>> = {
   downspout: 'downspout',
-  leader: 'downspout',
   door: 'door',
-  'garage door': 'overhead-door',
+  'garage-door': 'overhead-door',
 }
 
 /**
@@ -216,7 +216,7 @@ export function readOne(words: string, learnt: readonly LearntWord[]): Shorthand
   takeLength(read, draft)
   const how = read.phrase(MEASURED)
   if (how) draft.how = how.means
-  const more = takeMeaning(read, draft)
+  const more = takeMeaning(read, draft, on)
   draft.part = partHere(draft.part, draft.where)
   if (draft.part === null && (noun === 'courses' || (noun === 'boards' && draft.where.beside)))
     draft.part = 'lap-siding'
@@ -224,6 +224,7 @@ export function readOne(words: string, learnt: readonly LearntWord[]): Shorthand
     draft.part = 'interior-wall'
   if (draft.part === null && draft.where.beside?.way === 'over' && read.take(/\btrim\b/))
     draft.part = 'head-casing'
+  if (draft.part === null && on !== null && draft.where.opening?.what === 'chimney') draft.part = on
   if (draft.part === null && draft.where.opening?.what === 'chimney') draft.part = 'chase-face'
   if (draft.part === null && draft.where.atEnd && read.take(/\bboards?\b/)) draft.part = 'corner-board'
   // What is missing is as bad as it gets.

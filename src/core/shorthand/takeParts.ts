@@ -14,8 +14,12 @@ const ONLY_WHERE =
 
 const BEHIND_IT = /\b(?:behind|under|below|beneath) (?:it|them)\b/
 
-/** The part that is meant, and the ones named with it by *and*; the others stay words. */
-export function takeParts(read: Reader): ComponentId[] {
+/**
+ * The part that is meant, and the ones named with it by *and*; the others stay words.
+ *
+ * @param on the one part on which a sight that was said is seen; null: it may be any
+ */
+export function takeParts(read: Reader, on: ComponentId | null = null): ComponentId[] {
   const scan = new Reader(read.text)
   const found: { part: ComponentId; at: number; end: number }[] = []
   for (const [pattern, part] of PART_PHRASES) {
@@ -37,11 +41,14 @@ export function takeParts(read: Reader): ComponentId[] {
     parts[0]
   if (!meant) return []
   const together = [meant]
+  // `no hangers on the deck joists`: the sight said on which part; the other is where.
+  const isWhere = ONLY_WHERE.test(read.text.slice(0, meant.at))
   for (const next of found.slice(found.indexOf(meant) + 1)) {
     if (!/^\s*(?:,|and|&|plus|\+)\s*$/.test(read.text.slice(together.at(-1)!.end, next.at))) break
     together.push(next)
   }
   for (const { at, end } of together) read.blank(at, end - at)
+  if (on !== null && isWhere) return [on]
   return [...new Set(together.map(({ part }) => part))]
 }
 

@@ -8,6 +8,7 @@ import { smallHouse } from '../../support/jobs'
 import { COLD, LAST, LATER } from './later'
 import { PARTS_SAID } from './partsSaid'
 import { TALK } from './talk'
+import { WALKED } from './walked'
 import type { Spot, Talk } from './talkKinds'
 
 const base = (letter: string, number: number, at_ft: number, width_in: number) => ({
@@ -151,6 +152,7 @@ test.each([
   ['after', LATER],
   ['well after', LAST],
   ['from using', COLD],
+  ['on a walk after', WALKED],
 ])(
   'of the lines written %s the parser at least nine in ten are placed rightly, the rest asked about, none wrongly in silence',
   (_, lines) => {
