@@ -40,6 +40,18 @@ test('a value of one’s own is reckoned with, shown beside the shipped one, and
   expect(back.ok && back.value.settings.values).toEqual({})
 })
 
+test('what jobs were weighed against is kept with the value they led to, until it is set by hand', () => {
+  const key = 'task.sill-nose.typical'
+  const made = withValues(kept, [{ ...change(key, 2.6), from: 2.2 }])
+  if (!made.ok) throw new Error('refused')
+  expect(made.value.settings.values[key]).toEqual({ value: 2.6, reason: 'our closed jobs', from: 2.2 })
+  // Led back to what was shipped, it still is what jobs said.
+  const back = withValues(made.value, [{ ...change(key, 2.2), from: 2.6 }])
+  expect(back.ok && back.value.settings.values[key]).toEqual({ value: 2.2, reason: 'our closed jobs', from: 2.6 })
+  const byHand = withValues(made.value, [change(key, 3, 'slow saw')])
+  expect(byHand.ok && byHand.value.settings.values[key]).toEqual({ value: 3, reason: 'slow saw' })
+})
+
 test('goods and boards are money: they go into the rates, to the cent, with their reason in the settings', () => {
   const made = withValues(kept, [change('good.sealant', 9.25), change('section.1x8 clear-cedar', 7)])
   if (!made.ok) throw new Error('refused')
