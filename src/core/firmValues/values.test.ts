@@ -47,7 +47,11 @@ test('what jobs were weighed against is kept with the value they led to, until i
   expect(made.value.settings.values[key]).toEqual({ value: 2.6, reason: 'our closed jobs', from: 2.2 })
   // Led back to what was shipped, it still is what jobs said.
   const back = withValues(made.value, [{ ...change(key, 2.2), from: 2.6 }])
-  expect(back.ok && back.value.settings.values[key]).toEqual({ value: 2.2, reason: 'our closed jobs', from: 2.6 })
+  expect(back.ok && back.value.settings.values[key]).toEqual({
+    value: 2.2,
+    reason: 'our closed jobs',
+    from: 2.6,
+  })
   const byHand = withValues(made.value, [change(key, 3, 'slow saw')])
   expect(byHand.ok && byHand.value.settings.values[key]).toEqual({ value: 3, reason: 'slow saw' })
 })
