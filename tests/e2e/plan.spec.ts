@@ -178,7 +178,15 @@ test('coats that fall into a wet month may wait for a dry one, with the price of
   expect(taken.work_items.map(({ name }) => name)).toContain(
     'A visit of its own for the paint, in the dry season',
   )
+  // The coats, and the visit with them.
+  expect(taken.plan_marks.length).toBeGreaterThanOrEqual(2)
   expect(taken.plan_marks.every(({ not_before }) => (not_before ?? '') > '2032-03')).toBe(true)
+
+  // One touch, one undo.
+  await page.getByRole('button', { name: 'Undo', exact: true }).click()
+  await expect(page.getByRole('button', { name: 'Paint in the dry season' })).toBeVisible()
+  await page.getByRole('button', { name: 'Redo', exact: true }).click()
+  await expect(page.getByRole('button', { name: 'Paint in the dry season' })).toHaveCount(0)
 
   await page.getByText('Add an appointment').click()
   await page.getByLabel('For', { exact: true }).selectOption({ value: 'board' })

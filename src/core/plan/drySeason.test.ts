@@ -1,8 +1,8 @@
 import { expect, test } from '@jest/globals'
 import { at, DAY, house, mend } from '../../../tests/support/priced'
-import type { JobDocument, WorkItem } from '../job'
+import { newWorkItem, type JobDocument, type WorkItem } from '../job'
 import { derive, type Derived } from '../pipeline'
-import { drySeason } from './drySeason'
+import { drySeason, visitUnit } from './drySeason'
 
 const months = (rain: readonly number[]) => rain.map((rain_days) => ({ mean_temperature_c: 10, rain_days }))
 /** May is wet, July the first dry month. */
@@ -44,4 +44,17 @@ test('nothing is offered in a dry month, without a climate, or where it is never
 test('whoever sees no money sees no price', () => {
   const job = withClimate({ place: 'coast', months: COAST })
   expect(drySeason({ ...job, job: { ...job.job, rates: null } })!.price_cents).toBeNull()
+})
+
+test('the visit, sold as work of one’s own, is the piece that is moved into the dry month', () => {
+  const visit = newWorkItem({
+    id: 'visit',
+    method: 'own-work',
+    name: 'A visit',
+    lines: [{ kind: 'hours', what: 'set up again', hours: 2.1 }],
+  })
+  const { plan } = derive({ ...base.job, work_items: [...base.job.work_items, visit] }, DAY)
+  expect(plan.units.filter(({ item_id }) => item_id === 'visit').map(({ key }) => key)).toEqual([
+    visitUnit('visit'),
+  ])
 })

@@ -20,6 +20,9 @@ export type DrySeason = {
   readonly price_cents: Cents | null
 }
 
+/** The piece that the visit is, sold as work of one’s own at no place. */
+export const visitUnit = (item_id: string): string => `${item_id}/elsewhere/own`
+
 /** A month with so many days of rain is no month for coats; one with no more than the other is. Our judgement. */
 const WET_DAYS = 14
 const DRY_DAYS = 9

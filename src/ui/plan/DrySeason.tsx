@@ -3,7 +3,7 @@
 import { newId } from '../../client/newId'
 import { newWorkItem } from '../../core/job'
 import { dayWords, formatCents } from '../../core/measure'
-import { drySeason } from '../../core/plan'
+import { drySeason, visitUnit } from '../../core/plan'
 import { Button, Notice } from '../look'
 import { useJob } from '../state/useJob'
 import { usePlanEdits } from './usePlanEdits'
@@ -20,19 +20,25 @@ export function DrySeasonOffer() {
   const isSold = derived.job.work_items.some(({ name }) => name === VISIT)
   function take(): void {
     if (!offer) return
-    if (!isSold) {
-      store.create(
-        'work_item',
-        newWorkItem({
-          id: newId(),
-          method: 'own-work',
-          name: VISIT,
-          owner_says: 'New wood is primed now; we come again in the dry season to paint.',
-          lines: [{ kind: 'hours', what: 'set up again and clear away', hours: offer.hours }],
-        }),
-      )
-    }
-    for (const unit of offer.units) edits.mark(unit, { not_before: offer.from })
+    const { units, from, hours } = offer
+    store.together(() => {
+      if (!isSold) {
+        const id = newId()
+        store.create(
+          'work_item',
+          newWorkItem({
+            id,
+            method: 'own-work',
+            name: VISIT,
+            owner_says: 'New wood is primed now; we come again in the dry season to paint.',
+            lines: [{ kind: 'hours', what: 'set up again and clear away', hours }],
+          }),
+        )
+        edits.mark(visitUnit(id), { not_before: from })
+      }
+      for (const unit of units) edits.mark(unit, { not_before: from })
+      return null
+    })
   }
   return (
     <Notice tone="waiting">
