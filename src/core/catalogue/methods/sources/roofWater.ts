@@ -142,7 +142,6 @@ export const ROOF_WATER_FIXES = [
   sourceFix('pipe-collar', 'New pipe collar', {
     cures: 'a new collar woven into the shingles',
     we: 'We weave a new collar around the pipe into the shingles.',
-    mends: ['pipe-collar'],
     life: [12, 20],
     warranty: 'A',
     tasks: [['pipe-collar', 'place', 1]],
