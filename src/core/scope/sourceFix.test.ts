@@ -3,7 +3,7 @@ import { jobOf } from '../../../tests/cases/build'
 import { finding, smallHouse, workItem } from '../../../tests/support/jobs'
 import { METHODS, methodOf } from '../catalogue'
 import { CAUSE_IDS, causeOf } from '../catalogue/causes'
-import { startingRates } from '../job'
+import { startingRates, type Finding } from '../job'
 import { feet } from '../measure'
 import { derive } from '../pipeline'
 import type { Source } from '../trace'
@@ -149,6 +149,15 @@ test('what is found on the part that a fix mends is answered by it, with the siz
   // By hand: 40 ft of wall and an overhang of 12 in at each end in front, once for two findings; 30 ft of wall on the right.
   const lengths = item.places.map(({ size }) => (size?.kind === 'length' ? size.length.value : null))
   expect(lengths).toEqual([feet(42), feet(32)])
+  // Two stretches that were measured are both of them; beside one that was not, the whole edge is once.
+  const long = (n: number, length_in: number) =>
+    finding({ n, words: 'bent', component: 'gutter', at: { side: 'a', ft: n, up_in: 110 }, length_in })
+  const sizes = (of: readonly Finding[]) =>
+    itemForFindings(of, 'gutter-re-hang', three, 'w').places.map(({ size }) =>
+      size?.kind === 'length' ? size.length.value : null,
+    )
+  expect(sizes([long(1, 48), long(2, 72)])).toEqual([feet(4), feet(6)])
+  expect(sizes([long(1, 48), gutter(2, 'a')])).toEqual([feet(42)])
   const mended = derive({ ...three, work_items: [item] }, '2026-05-04')
   expect(mended.scope.open).toEqual([])
   const taken = mended.takeoff.items.find(({ item_id }) => item_id === 'w')!

@@ -121,17 +121,17 @@ export function itemForFindings(
 }
 
 function foundPlaces(findings: readonly Finding[], along: Along, job: JobDocument): Place[] {
-  const sides = new Set<string>()
-  return findings.flatMap((finding): Place[] => {
-    const at = placeOf(finding, job)
-    const side_id = at.kind === 'side' ? at.side_id : ''
-    if (along === 'roof-edge' && side_id !== '') {
-      if (sides.has(side_id)) return []
-      sides.add(side_id)
-    }
+  const found = findings.map((finding) => ({ at: placeOf(finding, job), size: sizeOfFinding(finding) }))
+  const sideOf = (at: Place['at']): string => (at.kind === 'side' ? at.side_id : '')
+  // One of which nobody said how long it is takes the edge of its whole side, and with it what else was found there.
+  const whole = new Set(found.flatMap(({ at, size }) => (size === null ? [sideOf(at)] : [])))
+  return found.flatMap(({ at, size }, index): Place[] => {
+    const side_id = sideOf(at)
+    const isWhole = along === 'roof-edge' && side_id !== '' && whole.has(side_id)
+    if (isWhole && found.findIndex((each) => sideOf(each.at) === side_id) !== index) return []
     const nowhere = { side_id, left: 0, right: 0, bottom: 0, top: 0 } as WallBox
     const reckoned = along === 'run' || along === 'wall' ? null : sizeAt(along, nowhere, job)
-    return [{ at, size: sizeOfFinding(finding) ?? reckoned, height: null }]
+    return [{ at, size: isWhole ? reckoned : (size ?? reckoned), height: null }]
   })
 }
 
