@@ -146,3 +146,20 @@ test('sought near a source alone, doing without it never seems cheaper than it i
     { numRuns: 200 },
   )
 })
+
+test('sought near a source alone, doing without it nearly always costs what it costs over the whole house', () => {
+  let same = 0
+  let asked = 0
+  for (const problem of fc.sample(problems, { numRuns: 400, seed: 11 })) {
+    const exact = explain(problem)
+    const local = explain(problem, { ...WIDE, near_from: 0 })
+    const used = new Set(exact.chosen.map((index, finding) => problem.findings[finding]![index]!.source))
+    for (const source of used) {
+      if (source === null) continue
+      asked += 1
+      same += Number(Math.abs(local.without(source).more - exact.without(source).more) < 1e-9)
+    }
+  }
+  expect(asked).toBeGreaterThan(300)
+  expect(same / asked).toBeGreaterThan(0.95)
+})

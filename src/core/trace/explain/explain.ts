@@ -14,12 +14,13 @@ function solve(
   const local = localOf(problem, part, sources)
   const search = new Search(local, limits)
   search.run(again && new Set(sources.flatMap((source, index) => (again.used.has(source) ? [index] : []))))
+  const { cost, taken } = search.found()
   return {
-    cost: search.best.cost,
-    bound: Math.min(search.best.cost, search.left),
+    cost,
+    bound: Math.min(cost, search.left),
     nodes: search.nodes,
-    chosen: search.best.taken.map((each, at) => each?.index ?? local.baseIndex[at]!),
-    used: new Set(search.best.taken.flatMap((each) => (each ? [sources[each.source]!] : []))),
+    chosen: taken.map((each, at) => each?.index ?? local.baseIndex[at]!),
+    used: new Set(taken.flatMap((each) => (each ? [sources[each.source]!] : []))),
   }
 }
 
@@ -62,8 +63,8 @@ function mapOf(problem: ExplainProblem, part: Part, chosen: readonly number[]): 
 }
 
 /**
- * A part of a large part: the findings of one source, those that could take what they could take, and the sources of all these. What
- * the rest of the house has opened is open here for nothing.
+ * A part of a large part: the findings of one source, and of the sources not yet opened that these could take instead, the findings
+ * such a source would win or has evidence from. What the rest of the house has opened is open here for nothing.
  */
 function near(
   problem: ExplainProblem,
@@ -71,9 +72,17 @@ function near(
   source: number,
   { reach, reached, takenBy, sourceOf, at }: PartMap,
 ): { problem: ExplainProblem; part: Part; cost: number; used: ReadonlySet<number> } {
-  const inside = new Set<number>()
-  for (const finding of takenBy.get(source) ?? [])
-    for (const each of reach.get(finding)!) for (const other of reached.get(each)!) inside.add(other)
+  const mine = takenBy.get(source) ?? []
+  const inside = new Set<number>(mine)
+  for (const each of new Set(mine.flatMap((finding) => reach.get(finding)!))) {
+    if (takenBy.has(each)) continue
+    for (const other of reached.get(each)!) {
+      const options = problem.findings[other]!
+      const now = options[at.get(other)!]!.cost
+      if (options.some((way) => way.source === each && (way.cost < now || way.anchor !== null)))
+        inside.add(other)
+    }
+  }
   const findings = part.findings.filter((finding) => inside.has(finding))
   const paid = new Set<number>()
   for (const [each, findings] of takenBy) if (findings.some((one) => !inside.has(one))) paid.add(each)

@@ -52,9 +52,14 @@ export function beaten(local: LocalProblem): boolean[] {
   const by = local.open.map(() => new Map<number, Local>())
   local.options.forEach((options, finding) => options.forEach((each) => by[each.source]!.set(finding, each)))
   const out = local.open.map(() => false)
+  const all = local.open.map((_, source) => source)
   for (let b = 0; b < local.open.length; b += 1) {
     if (local.open[b]! < 0) continue
-    for (let a = 0; a < local.open.length && !out[b]; a += 1) {
+    // Who beats it reaches its first finding too.
+    const [first] = by[b]!.keys()
+    const rivals = first === undefined ? all : local.options[first]!.map(({ source }) => source)
+    for (const a of rivals) {
+      if (out[b]) break
       if (a === b || out[a] || local.open[a]! > local.open[b]! || local.needs[a]! > local.needs[b]!) continue
       if (by[a]!.size < by[b]!.size) continue
       out[b] = [...by[b]!].every(([finding, mine]) => {
