@@ -4,6 +4,7 @@ import { partName } from '../catalogue'
 import { whereOf, type Caution } from '../caution'
 import { scaledLength } from '../geometry'
 import { drawStrip, findingNumber, stripSpans } from '../house'
+import { drawSurveysOnStrip } from '../house/drawSurveys'
 import {
   GRADE_NAMES,
   gradeOf,
@@ -57,7 +58,7 @@ function drawRows(job: JobDocument, stages: Stages): BidModel['drawings'] {
     trace: stages.trace,
     chosen: [],
     only: null,
-    surveys: true,
+    surveys: drawSurveysOnStrip,
   }
   const rows = rowsOf(job)
   const widths = rows.map((only) => {

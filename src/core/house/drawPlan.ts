@@ -5,7 +5,7 @@ import { feet, formatLength, inches, type Length } from '../measure'
 import { scopeParts } from '../scope/scopeLine'
 import { polygon, strokes, type Mark, type Point, type Shape } from './drawing'
 import { findingNumber } from './drawFindings'
-import { drawSurveysOnPlan } from './drawSurveys'
+import type { drawSurveysOnPlan } from './drawSurveys'
 
 /** The house from above: x to the right along the front, y away from the street, 64ths of an inch. */
 export type PlanDrawing = {
@@ -20,8 +20,8 @@ export type PlanView = {
   /** House units to a pixel: marks do not grow with the house. */
   readonly px: number
   readonly chosen: readonly string[]
-  /** What was measured, drawn over the floor. */
-  readonly surveys?: boolean
+  /** Draws what was measured over the floor: given, so that a page fetches it when it is shown. */
+  readonly surveys?: typeof drawSurveysOnPlan | null
 }
 
 /** Thickness walls are drawn with. Nobody measured them. */
@@ -269,7 +269,7 @@ export function drawPlan(job: JobDocument, view: PlanView): PlanDrawing {
       ...before,
       ...sides,
       ...within,
-      ...(view.surveys ? drawSurveysOnPlan(job, walls, lengths, view.px) : []),
+      ...(view.surveys?.(job, walls, lengths, view.px) ?? []),
       ...drawNorth(job, [middle.x, middle.y], view.px),
       ...found,
     ],

@@ -8,7 +8,6 @@ import { drawWall } from './drawSide'
 import { drawDays, type DayPiece } from './drawDays'
 import { drawFindings } from './drawFindings'
 import { drawScopeLine } from './drawScopeLine'
-import { drawSurveysOnStrip } from './drawSurveys'
 import {
   drawnLength,
   featureBox,
@@ -28,8 +27,8 @@ export type StripView = {
   readonly chosen: readonly string[]
   /** Only these sides, for one side at a time on a phone; null for all. */
   readonly only: readonly string[] | null
-  /** What was measured, drawn over the walls. */
-  readonly surveys?: boolean
+  /** Draws what was measured over the walls (`drawSurveysOnStrip`): given, so that a page fetches it when it is shown. */
+  readonly surveys?: ((job: JobDocument, spans: readonly SideSpan[], px: number) => readonly Mark[]) | null
   /** Which part is worked on which day, in place of what was found. */
   readonly days?: readonly DayPiece[] | null
 }
@@ -232,7 +231,7 @@ export function drawStrip(job: JobDocument, view: StripView): Drawing {
       ...features,
       ...(view.coverage ? drawUnseen(view.coverage, spans, job, view.px) : []),
       ...(view.trace ? drawSources(view.trace, spans, job, view) : []),
-      ...(view.surveys ? drawSurveysOnStrip(job, spans, view.px) : []),
+      ...(view.surveys?.(job, spans, view.px) ?? []),
       ...drawScopeLine(job, spans, view.px),
       ...(view.days ? drawDays(view.days, job, xOf, view) : drawFindings(job, xOf, { ...view, right })),
     ],

@@ -3,6 +3,7 @@ import { DEMO_JOBS } from '../../../demo'
 import { live } from '../job'
 import { drawPlan } from './drawPlan'
 import { drawStrip } from './drawStrip'
+import { drawSurveysOnPlan, drawSurveysOnStrip } from './drawSurveys'
 import type { Mark, Shape } from './drawing'
 
 const job = live(DEMO_JOBS['quarry-road-1190']())
@@ -13,7 +14,7 @@ const labels = (mark: Mark): string[] =>
   mark.shapes.flatMap((each) => (each.kind === 'label' ? [each.text] : []))
 
 test('the last line of a wall is drawn with its falls, and none where surveys are not asked for', () => {
-  const drawn = surveysIn(drawStrip(job, { ...strip, surveys: true }).items)
+  const drawn = surveysIn(drawStrip(job, { ...strip, surveys: drawSurveysOnStrip }).items)
   expect(drawn.map((each) => each.ids[0])).toEqual(['courses-c2', 'ground-d'])
   expect(labels(drawn[0]!)).toEqual(['1-1/4"', '7/8"', '7/16"', '1/8"'])
   expect(labels(drawn[1]!)).toEqual(['-1.4 %', '-2.1 %', '0.7 %'])
@@ -21,7 +22,7 @@ test('the last line of a wall is drawn with its falls, and none where surveys ar
 })
 
 test('a fall of an inch is drawn twenty inches under the level', () => {
-  const [line] = surveysIn(drawStrip(job, { ...strip, surveys: true }).items)
+  const [line] = surveysIn(drawStrip(job, { ...strip, surveys: drawSurveysOnStrip }).items)
   const strokes = line!.shapes.flatMap((each) =>
     each.kind === 'strokes' && each.ink === 'level-line' ? each.lines : [],
   )
@@ -30,7 +31,7 @@ test('a fall of an inch is drawn twenty inches under the level', () => {
 })
 
 test('the plan has the last floor with its contours, and the belly of the wall', () => {
-  const drawn = surveysIn(drawPlan(job, { px: 60, chosen: [], surveys: true }).items)
+  const drawn = surveysIn(drawPlan(job, { px: 60, chosen: [], surveys: drawSurveysOnPlan }).items)
   expect(drawn.map((each) => each.ids[0])).toEqual(['floor-2', 'plumb-d'])
   expect(labels(drawn[0]!)).toContain('i -2-11/16"')
   const contour = drawn[0]!.shapes.find((each) => each.kind === 'strokes' && each.ink === 'contour')

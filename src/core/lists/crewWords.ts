@@ -14,6 +14,7 @@ import { placeWords, type Caution, type WorkSpot } from '../caution'
 import { findingNumber } from '../house'
 import { byId, type FEATURE_WORDS, type Facing, type JobDocument } from '../job'
 import { itemName, type ScopeItem } from '../scope'
+import { areaWord, sharedWord } from './areaWords'
 import type { z } from 'zod'
 
 /** Languages a crew's sheet is printed in. What a person typed stays as he typed it. */
@@ -45,23 +46,6 @@ export type CrewWords = {
   readonly caution: (caution: Caution, job: JobDocument) => string
 }
 
-/** Where work is that is on no side, in both languages. */
-const AREA_WORDS: Readonly<Record<string, { readonly en: string; readonly es: string }>> = {
-  job: { en: 'whole job', es: 'toda la obra' },
-  deck: { en: 'deck', es: 'terraza' },
-  crawl: { en: 'crawl space', es: 'bajo el piso' },
-  roof: { en: 'roof', es: 'techo' },
-  room: { en: 'inside', es: 'adentro' },
-  elsewhere: { en: 'elsewhere', es: 'en otra parte' },
-}
-const SHARED_WORDS: Readonly<Record<string, { readonly en: string; readonly es: string }>> = {
-  job: { en: 'The whole job', es: 'Toda la obra' },
-  'lead-containment': { en: 'Containment', es: 'Contención' },
-  'pump-jack-run': { en: 'Pump jacks', es: 'Andamio de gatos' },
-  'scaffold-face': { en: 'Scaffold', es: 'Andamio' },
-  'gutter-off-on': { en: 'Gutter', es: 'Canaleta' },
-}
-
 const GEAR_WORDS = {
   'ladder-move': { en: 'ladders', es: 'escaleras' },
   'pump-jack-run': { en: 'pump jacks', es: 'andamio de gatos' },
@@ -87,8 +71,8 @@ const ENGLISH: CrewWords = {
   need: (id) => needOf(id as Parameters<typeof needOf>[0]).says,
   step: (id) => stepOf(id).name,
   task: taskName,
-  area: (id) => AREA_WORDS[id]?.en ?? id,
-  shared: (task) => SHARED_WORDS[task]?.en ?? task,
+  area: (id) => areaWord(id, 'en'),
+  shared: (task) => sharedWord(task, 'en'),
   gear: (task) => GEAR_WORDS[task].en,
   holdPoint: ({ name, most_percent }) =>
     most_percent === null ? name : `${name}: ${most_percent} % or less`,
@@ -160,8 +144,8 @@ const SPANISH: CrewWords = {
   lapSiding: 'tabla traslapada',
   task: (id) => (id === 'own' ? 'Trabajo propio' : (TASK_NAMES[id] ?? taskName(id))),
   step: (id) => stepOf(id).es,
-  area: (id) => AREA_WORDS[id]?.es ?? id,
-  shared: (task) => SHARED_WORDS[task]?.es ?? task,
+  area: (id) => areaWord(id, 'es'),
+  shared: (task) => sharedWord(task, 'es'),
   gear: (task) => GEAR_WORDS[task].es,
   holdPoint: ({ es, most_percent }) => (most_percent === null ? es : `${es}: ${most_percent} % o menos`),
   need: (id) => NEED_SAYS[id] ?? needOf(id as Parameters<typeof needOf>[0]).says,

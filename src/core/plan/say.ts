@@ -1,7 +1,7 @@
 import { skyOf, stepOf } from '../catalogue/steps'
 import { byId, type JobDocument } from '../job'
 import { dayWords } from '../measure'
-import { CREW_WORDS } from '../lists/crewWords'
+import { areaWord, sharedWord } from '../lists/areaWords'
 import type { Scope } from '../scope'
 import type { JobPlan, PlannedUnit, Trouble } from './jobPlan'
 import type { Why } from './why'
@@ -12,13 +12,13 @@ export type PlanTold = { readonly job: JobDocument; readonly scope: Scope; reado
 /** Where a piece of work is: its side, or what it is off the walls. */
 export function whereOfUnit(unit: Pick<PlannedUnit, 'side'>, job: JobDocument): string {
   const side = byId(job.sides, unit.side)
-  return side ? `${side.facing} ${side.letter}` : CREW_WORDS.en.area(unit.side)
+  return side ? `${side.facing} ${side.letter}` : areaWord(unit.side, 'en')
 }
 
 /** What is worked on. */
 export function nameOfUnit(unit: Pick<PlannedUnit, 'item_id' | 'key'>, scope: Scope): string {
   const item = unit.item_id === null ? undefined : scope.items.find((each) => each.id === unit.item_id)
-  return item?.name ?? CREW_WORDS.en.shared(unit.key.slice(0, unit.key.indexOf('/')))
+  return item?.name ?? sharedWord(unit.key.slice(0, unit.key.indexOf('/')), 'en')
 }
 
 /** `open, frame and barrier`, and which part of it where it takes days. */

@@ -7,10 +7,16 @@ import type { Coverage } from '../../core/coverage'
 import type { Derived } from '../../core/pipeline'
 import type { Stage } from '../job/stages'
 import { Ribbon } from './ribbon/Ribbon'
-import { PlanPicture } from './PlanPicture'
 import { Strip, type StripOverlay, type Tapped } from './Strip'
 import type { DrawingRoom } from './useDrawing'
+import { whenShown } from '../state/whenShown'
 import { useTape } from './useTape'
+
+/** As high as the plan is, so that nothing moves when it comes. */
+const PlanPicture = whenShown(
+  () => import('./PlanPicture').then((file) => file.PlanPicture),
+  <div className="h-[292px] border-b border-ink" />,
+)
 
 type Props = {
   readonly derived: Derived

@@ -1,12 +1,14 @@
 'use client'
 
 import { useCallback, useMemo, type ReactNode } from 'react'
-import { drawPlan, type Mark } from '../../core/house'
+import type { Mark } from '../../core/house'
+import { drawPlan } from '../../core/house/drawPlan'
 import type { JobDocument } from '../../core/job'
 import { Button } from '../look'
 import type { Frame } from './frame'
 import { Marks } from './Marks'
 import type { Tapped } from './Strip'
+import { useSurveyDrawing } from './useSurveyDrawing'
 import { useWidth } from './useWidth'
 import { useZoom } from './useZoom'
 
@@ -21,7 +23,8 @@ export function PlanPicture(props: {
   onTap: (tapped: Tapped) => void
   tools?: ReactNode
 }) {
-  const { job, chosen, surveys = false, onTap } = props
+  const { job, chosen, onTap } = props
+  const surveys = useSurveyDrawing(props.surveys ?? false)?.drawSurveysOnPlan ?? null
   const [ref, width] = useWidth()
   const [frameRef, zoomed] = useZoom()
   const { zoom } = zoomed

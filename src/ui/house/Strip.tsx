@@ -21,6 +21,7 @@ import type { Frame } from './frame'
 import { Marks } from './Marks'
 import { ShapeSvg } from './svg'
 import type { TapeHandle } from './useTape'
+import { useSurveyDrawing } from './useSurveyDrawing'
 import { useWidth } from './useWidth'
 import { useZoom } from './useZoom'
 
@@ -126,7 +127,8 @@ function placeAt(
 
 /** The strip with its tape: every stage's picture, and the way round the house. */
 export const Strip = memo(function Strip(props: Props) {
-  const { job, coverage, trace, chosen, surveys = false, days = null, onTap } = props
+  const { job, coverage, trace, chosen, days = null, onTap } = props
+  const surveys = useSurveyDrawing(props.surveys ?? false)?.drawSurveysOnStrip ?? null
   const [ref, width] = useWidth()
   const [frameRef, zoomed] = useZoom()
   const from = useRef<{ x: number; y: number } | null>(null)

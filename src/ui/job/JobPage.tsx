@@ -1,9 +1,14 @@
 'use client'
 
-import { LinkButton, Notice } from '../look'
 import { useAlive } from '../state/useAlive'
-import { useJobStore } from '../state/useJob'
-import { OpenJob } from './OpenJob'
+import { whenShown } from '../state/whenShown'
+import type { AddressedJob as Part } from './AddressedJob'
+import { JobFrame } from './JobFrame'
+
+const load = (): Promise<{ readonly AddressedJob: typeof Part }> => import('./AddressedJob')
+// Begun with the page’s own script, not when the frame stands: what keeps and draws a job is the larger part.
+if (typeof window !== 'undefined') load().catch(() => undefined)
+const AddressedJob = whenShown(() => load().then((file) => file.AddressedJob), <JobFrame />)
 
 /**
  * A job: one page over its local store; tabs change without asking the server. The page may come from this device's cache, made for
@@ -11,24 +16,6 @@ import { OpenJob } from './OpenJob'
  */
 export function JobPage(props: { jobId: string }) {
   const alive = useAlive()
-  if (!alive) return <p className="p-6">Opening the job…</p>
+  if (!alive) return <JobFrame />
   return <AddressedJob jobId={window.location.pathname.split('/')[2] ?? props.jobId} />
-}
-
-function AddressedJob({ jobId }: { jobId: string }) {
-  const opening = useJobStore(jobId)
-  if (opening.kind === 'opening') return <p className="p-6">Opening the job…</p>
-  if (opening.kind === 'failed') {
-    return (
-      <main className="flex max-w-xl flex-col items-start gap-3 p-6">
-        <Notice tone="wrong" alert>
-          {opening.words}
-        </Notice>
-        <LinkButton href={opening.signedOut ? '/sign-in' : '/jobs'}>
-          {opening.signedOut ? 'Sign in' : 'To the jobs'}
-        </LinkButton>
-      </main>
-    )
-  }
-  return <OpenJob store={opening.store} jobId={jobId} />
 }

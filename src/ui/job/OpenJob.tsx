@@ -24,6 +24,7 @@ import { fetchAhead } from '../state/whenShown'
 import { StripTools } from '../walk/strip/StripTools'
 import { CautionBand } from './CautionBand'
 import { StretchDialog } from './dialogs'
+import { JobFrame } from './JobFrame'
 import { JobHeader } from './JobHeader'
 import { KeysDialog } from './KeysDialog'
 import { StageMenu, StageTabs } from './StageBar'
@@ -49,7 +50,10 @@ export function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
   const around = useMemo(() => withWordHere(heard, view.job), [heard, view.job])
   const { derived, checks } = usePipeline(view.job, around)
   useKeptUp(store)
+  const isShown = derived !== null
   useEffect(() => {
+    // On a slow line whatever is fetched before the job stands is in its way.
+    if (!isShown) return undefined
     const timer = setTimeout(() => {
       // What cannot be fetched now is fetched when it is opened, or comes from this device.
       if (isLowPower()) return
@@ -57,7 +61,7 @@ export function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
       fetchAheadOfPictures()
     }, FETCH_AFTER_MS)
     return () => clearTimeout(timer)
-  }, [])
+  }, [isShown])
   const [stage, setStage] = useState<Stage>(() =>
     typeof window === 'undefined' ? 'walk' : stageOf(window.location.pathname),
   )
@@ -264,7 +268,7 @@ export function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
     { keys: ['?'], does: 'these keys', run: () => setShowsKeys(true) },
   ]
   useKeys(keys)
-  if (!derived || !context) return <p className="p-6">Reckoning…</p>
+  if (!derived || !context) return <JobFrame says="Reckoning…" />
   const walking = shown === 'walk'
 
   return (

@@ -6,6 +6,9 @@ import { Notice } from '../look/Notice'
 
 const loaders: (() => Promise<unknown>)[] = []
 
+/** Something else of the pages that is fetched ahead with their parts. */
+export const alsoAhead = (load: () => Promise<unknown>): unknown => loaders.push(load)
+
 /** What a part that could not be fetched says: nothing of the page around it is lost, and it is tried again with the signal. */
 function NotHere({ again }: { again: () => void }) {
   return (
