@@ -1,13 +1,17 @@
 'use client'
 
+import { beginAhead } from '../state/deriveWorker'
 import { useAlive } from '../state/useAlive'
 import { whenShown } from '../state/whenShown'
 import type { AddressedJob as Part } from './AddressedJob'
 import { JobFrame } from './JobFrame'
 
 const load = (): Promise<{ readonly AddressedJob: typeof Part }> => import('./AddressedJob')
-// Begun with the page’s own script, not when the frame stands: what keeps and draws a job is the larger part.
-if (typeof window !== 'undefined') load().catch(() => undefined)
+// Begun with the page’s own script, not when the frame stands: what keeps, reckons and draws a job is the larger part.
+if (typeof window !== 'undefined') {
+  load().catch(() => undefined)
+  beginAhead()
+}
 const AddressedJob = whenShown(() => load().then((file) => file.AddressedJob), <JobFrame />)
 
 /**

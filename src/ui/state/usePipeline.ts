@@ -6,21 +6,13 @@ import { live, type JobDocument } from '../../core/job'
 import type { NextCheck } from '../../core/nextCheck'
 import type { PlanAround } from '../../core/plan'
 import type { Answer, Ask, Sent } from '../../workers/derive'
+import { takeWorker } from './deriveWorker'
 import { today } from './today'
 
 export type Pipeline = {
   readonly derived: Derived | null
   /** What to check next; null while it is still being reckoned. */
   readonly checks: readonly NextCheck[] | null
-}
-
-/** A browser without workers, or one that could not load ours, reckons on the page: slower to the touch, never different. */
-function startWorker(): Worker | null {
-  try {
-    return new Worker(new URL('../../workers/derive.ts', import.meta.url), { type: 'module' })
-  } catch {
-    return null
-  }
 }
 
 type Given = { readonly job: JobDocument; readonly around: PlanAround }
@@ -55,7 +47,7 @@ export function usePipeline(job: JobDocument, around: PlanAround): Pipeline {
 
   useEffect(() => {
     const show = (next: (before: Pipeline) => Pipeline): void => startTransition(() => setPipeline(next))
-    const started = startWorker()
+    const started = takeWorker()
     worker.current = started
     const now = state.current
     now.here = started === null
@@ -130,11 +122,18 @@ function ask(worker: Worker, now: State, { job, around }: Given): void {
 }
 
 /** The stages are loaded for it only now: nearly every browser has workers, and they load their own. */
-async function reckonHere({ job, around }: Given, set: (pipeline: Pipeline) => void): Promise<void> {
-  const [{ derive }, { nextChecks }] = await Promise.all([
-    import('../../core/pipeline'),
-    import('../../core/nextCheck'),
-  ])
-  const derived = derive(job, today(job.job.time_zone), {}, around)
-  set({ derived, checks: nextChecks(derived.job, derived.trace) })
+async function reckonHere(given: Given, set: (pipeline: Pipeline) => void): Promise<void> {
+  try {
+    const [{ derive }, { nextChecks }] = await Promise.all([
+      import('../../core/pipeline'),
+      import('../../core/nextCheck'),
+    ])
+    const { job, around } = given
+    const derived = derive(job, today(job.job.time_zone), {}, around)
+    set({ derived, checks: nextChecks(derived.job, derived.trace) })
+  } catch (error) {
+    // Not on this device, and no signal: once more when it is back.
+    console.error('reckoning on the page failed', error)
+    window.addEventListener('online', () => void reckonHere(given, set), { once: true })
+  }
 }
