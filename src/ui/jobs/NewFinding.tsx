@@ -1,14 +1,23 @@
 'use client'
 
-import { useRef, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import type { JobStore } from '../../client/jobStore'
-import { beginJob } from '../../client/openJob'
 import { newId } from '../../client/newId'
-import { keptWords } from '../../client/words'
 import { Button, CONTROL, Field, Notice, PhotoButton } from '../look'
 import { useAlive } from '../state/useAlive'
-import { readLine } from '../../core/shorthand'
-import { addFindings } from '../walk/findings/addLine'
+import type { beginWith } from './beginWith'
+
+/** What reads a line and keeps a job: fetched once the list stands, so that it is here with a signal or without. */
+const load = (): Promise<{ readonly beginWith: typeof beginWith }> => import('./beginWith')
+
+async function make(first: Parameters<typeof beginWith>[0]): Promise<string | null> {
+  try {
+    const { beginWith: begin } = await load()
+    return await begin(first)
+  } catch {
+    return 'A part of this page is not on this device yet. Try again when the signal is back; nothing typed is lost.'
+  }
+}
 
 /** The first finding of a job that does not exist yet: a photo, a word, and the job makes itself. */
 export function NewFinding() {
@@ -20,6 +29,9 @@ export function NewFinding() {
   const [busy, setBusy] = useState(false)
   const [wrong, setWrong] = useState<string | null>(null)
   const begun = useRef<JobStore | null>(null)
+  useEffect(() => {
+    load().catch(() => undefined)
+  }, [])
 
   async function add(form: HTMLFormElement): Promise<void> {
     const data = new FormData(form)
@@ -33,26 +45,10 @@ export function NewFinding() {
     }
     setBusy(true)
     setWrong(null)
-    const words = await make(word, file).finally(() => setBusy(false))
+    const words = await make({ jobId, word, photo: file, begun }).finally(() => setBusy(false))
     if (words) setWrong(words)
     // A whole page load: without a signal the page comes from this device.
     else window.location.assign(`/jobs/${jobId}/walk`)
-  }
-
-  async function make(word: string, file: File | null): Promise<string | null> {
-    // Entered before and kept nowhere yet: that is tried again, not entered twice.
-    if (begun.current) return begun.current.mayLeave()
-    const timeZone = Intl.DateTimeFormat().resolvedOptions().timeZone
-    const opened = await beginJob(jobId, timeZone)
-    if (!opened.ok) return opened.words
-    const near = { side: null, last: null }
-    const { job } = opened.store.read()
-    const found = readLine(word, { words: await keptWords(), job, near })
-    const added = await addFindings(opened.store, { found, near, photo: file, clip: null })
-    if (!added.ok) return added.words
-    // Written down here too: the page that follows opens with the finding in it, not with the empty job it began as.
-    begun.current = opened.store
-    return opened.store.mayLeave()
   }
 
   return (
