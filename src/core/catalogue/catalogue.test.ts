@@ -75,6 +75,15 @@ test('hours rise from low to high, and nothing is below nought', () => {
     expect([id, 0 <= set_up_h && 0 < low && low <= typical && typical <= high]).toEqual([id, true])
 })
 
+test('little of a task is paid by its set-up: what goes by length, area or coat has one, or goes with work that has', () => {
+  // Field practice knows a factor for small lots only where no set-up stands already: these go with a repair at their place.
+  const goWith = ['barrier', 'wall-barrier', 'wall-sheathing-sheet', 'gutter-off-on']
+  const measured = TASKS.filter(({ unit }) => /ft|sheet|face|coat/.test(unit) && !unit.startsWith('run'))
+  const bare = measured.filter(({ set_up_h }) => set_up_h === 0).map(({ id }) => id)
+  expect(measured.length).toBeGreaterThan(60)
+  expect(bare.toSorted()).toEqual(goWith.toSorted())
+})
+
 test('lengths of stock are lengths a yard sells, short to long', () => {
   for (const lengths of Object.values(STOCK_FT)) expect([...lengths].sort((a, b) => a - b)).toEqual(lengths)
 })

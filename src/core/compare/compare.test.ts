@@ -2,6 +2,8 @@ import { expect, test } from '@jest/globals'
 import { alderHouse } from '../../../demo/alderHouse'
 import { at, DAY, house, mend, plain, priced } from '../../../tests/support/priced'
 import { smallHouse } from '../../../tests/support/jobs'
+import type { WorkItem } from '../job'
+import { feet } from '../measure'
 import { derive } from '../pipeline'
 import { itemForFix } from '../scope'
 import { compareMethods, priceOfFixes, sideAgainstSpots } from '.'
@@ -85,4 +87,21 @@ test('a side is compared with its spots: both prices, and where they are the sam
   )
   expect(choice.says).toContain('Side A: the spots are about 8 % of it')
   expect(sideAgainstSpots(made, trace, 'side-b', DAY)).toBeNull()
+})
+
+test('a way that goes from pump jacks says so: alone from ladders, with the other work of the eave from jacks', () => {
+  const along = (n: number, part: string): ReturnType<typeof at> =>
+    at(n, part, { at: { side: 'a', ft: 0, up_in: 19 * 12 }, length_in: 42 * 12, grade: 3 })
+  const eave = ['fascia', 'soffit', 'crown-moulding', 'frieze-board'].map((part, index) => along(index + 1, part))
+  const [fascia, ...others] = eave
+  const sides = smallHouse({}).sides.map((side) => ({ ...side, wall_height: feet(20) }))
+  const gear = (work_items: readonly WorkItem[]): readonly string[] | undefined => {
+    const of = plain(smallHouse({ findings: eave, sides, work_items: [...work_items] }))
+    const { alternatives } = compareMethods(of, derive(of, DAY).trace, fascia!.id, DAY)
+    return alternatives.find(({ method }) => method === 'replace-member')?.gear
+  }
+  expect(gear([])).toEqual([])
+  expect(gear(others.map((each, index) => mend(`r${index}`, [each], 'replace-member')))).toEqual([
+    'Worked from pump jacks, put up once for all the work there: its share is in its price.',
+  ])
 })

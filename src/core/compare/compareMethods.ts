@@ -1,4 +1,4 @@
-import { methodOf, type Life, type MethodRow } from '../catalogue'
+import { GEAR, methodOf, type Life, type MethodRow } from '../catalogue'
 import { WORK_SAYS } from '../catalogue/sentences/work'
 import { cautionsOf } from '../caution'
 import type { JobDocument, WorkItem } from '../job'
@@ -22,6 +22,8 @@ export type Alternative = {
   readonly cents: Cents | null
   readonly lacks: readonly string[]
   readonly hours: number
+  /** What is stood on instead of ladders where it is chosen: it changes what everything on that side costs. Empty: ladders, or the ground. */
+  readonly gear: readonly string[]
   readonly life_years: Life
   readonly warranty: string
   /** Over the middle of its life; null where it has none, or no price. */
@@ -64,6 +66,15 @@ function isOnlyFix(method: string, fix: string | null, component: string | null)
     method === fix &&
     (row?.answers === 'source' || (row?.recipe?.wood === 'head-casing' && component !== 'head-casing'))
   )
+}
+
+/** What an item is worked from, and whether it is put up for it or serves other work of the job too. */
+function gearOf({ takeoff }: Derived, item_id: string): string[] {
+  return GEAR.flatMap(({ task, name }) => {
+    const users = takeoff.items.filter((item) => item.tasks.some((each) => each.task === task))
+    if (!users.some((item) => item.item_id === item_id)) return []
+    return [users.length > 1 ? WORK_SAYS.gearShared(name) : WORK_SAYS.gearOwn(name)]
+  })
 }
 
 function sentence(alternatives: readonly Alternative[]): string {
@@ -136,6 +147,7 @@ export function compareMethods(
       cents,
       lacks,
       hours,
+      gear: gearOf(derived, ID),
       life_years: item.life_years,
       warranty: item.warranty,
       per_year_cents: perYear(cents, item.life_years),

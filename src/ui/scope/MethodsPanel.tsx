@@ -159,6 +159,11 @@ function MethodRow(props: {
             Needs: {known.needs.map((need) => needOf(need).name).join(', ')}
           </span>
         ) : null}
+        {priced?.gear.map((says) => (
+          <span key={says} className="block text-[13px] text-quiet">
+            {says}
+          </span>
+        ))}
         {priced && priced.cents === null && priced.lacks.length > 0 ? (
           <span className="block text-[13px] text-pencil-text">{priced.lacks[0]}</span>
         ) : null}
