@@ -92,7 +92,9 @@ test('a side is compared with its spots: both prices, and where they are the sam
 test('a way that goes from pump jacks says so: alone from ladders, with the other work of the eave from jacks', () => {
   const along = (n: number, part: string): ReturnType<typeof at> =>
     at(n, part, { at: { side: 'a', ft: 0, up_in: 19 * 12 }, length_in: 42 * 12, grade: 3 })
-  const eave = ['fascia', 'soffit', 'crown-moulding', 'frieze-board'].map((part, index) => along(index + 1, part))
+  const eave = ['fascia', 'soffit', 'crown-moulding', 'frieze-board'].map((part, index) =>
+    along(index + 1, part),
+  )
   const [fascia, ...others] = eave
   const sides = smallHouse({}).sides.map((side) => ({ ...side, wall_height: feet(20) }))
   const gear = (work_items: readonly WorkItem[]): readonly string[] | undefined => {
