@@ -63,6 +63,8 @@ export function FirmPage({ mayKeepPeople }: { mayKeepPeople: boolean }) {
     else document.getElementById(wanted)?.scrollIntoView()
   }, [state.kept])
   const { kept, many, told } = state
+  // Who searches looks for a value: what was found stands under the field, and the rest of the page steps aside.
+  const isSought = search.trim() !== '' || own
   return (
     <main className="mx-auto flex max-w-4xl flex-col gap-5 px-5 py-4 max-sm:px-3">
       <header className="flex items-baseline gap-4 border-b border-ink pb-1">
@@ -91,18 +93,20 @@ export function FirmPage({ mayKeepPeople }: { mayKeepPeople: boolean }) {
         </Button>
         {many > 0 ? <Button onClick={state.dropAll}>Leave them</Button> : null}
       </div>
-      <div id="the-firm" className="scroll-mt-20">
+      <div id="the-firm" className="scroll-mt-20" hidden={isSought}>
         <FirmFacePanel state={state} mayMark={mayKeepPeople} />
       </div>
       {mayKeepPeople ? (
-        <div id="people" className="scroll-mt-20">
+        <div id="people" className="scroll-mt-20" hidden={isSought}>
           <PeoplePanel />
         </div>
       ) : null}
       <h2 className="border-b border-ink pb-1 text-[20px]">What the firm reckons with</h2>
       {kept ? <ValueTable state={state} search={search} onlyOwn={own} /> : <p>Looking…</p>}
-      <Clauses state={state} />
-      <PriceSweep />
+      <div className="flex flex-col gap-5" hidden={isSought}>
+        <Clauses state={state} />
+        <PriceSweep />
+      </div>
       {fits ? <FitRates state={state} onClose={() => setFits(false)} /> : null}
     </main>
   )

@@ -12,7 +12,7 @@ function RoleField(props: { label: string; value: Role; onChange: (role: Role) =
       aria-label={props.label}
       value={props.value}
       onChange={(event) => props.onChange(event.target.value as Role)}
-      className={`${CONTROL} max-w-44`}
+      className={`${CONTROL} max-w-56`}
     >
       {ROLES.map((role) => (
         <option key={role} value={role}>
