@@ -53,3 +53,13 @@ test('nobody is asked of a deck post whether its sill is soft', () => {
   expect(asked.length).toBeGreaterThan(0)
   expect(asked.filter((each) => each.sign === 'sill-and-lower-jamb-only')).toEqual([])
 })
+
+test('nobody asks to cut a blister where wood is gone and no film was seen to fail', () => {
+  const asks = (found: string): boolean => {
+    const of = jobOf({ title: 'film', found: [found], cause: null })
+    return nextChecks(of, traceJob(of)).some(({ check }) => check === 'flake-back')
+  }
+  expect(asks('lap-siding | A 10 60 | chalk-cracks-bare-spots')).toBe(true)
+  expect(asks('lap-siding | A 10 60 | chalk-cracks-bare-spots 3')).toBe(true)
+  expect(asks('lap-siding | A 10 60 | 3')).toBe(false)
+})

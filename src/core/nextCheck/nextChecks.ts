@@ -1,10 +1,11 @@
 import { cautionsOf } from '../caution'
-import { byId, factsOf, type CheckId, type Fact, type JobDocument } from '../job'
+import { byId, factsOf, gradeOf, type CheckId, type Fact, type JobDocument } from '../job'
 import {
   causeOf,
   CHECKS,
   isNull,
   signFits,
+  signFitsSeen,
   signOf,
   traceJob,
   type CauseId,
@@ -79,6 +80,12 @@ function draftsFor(traced: TracedFinding, job: JobDocument, permitted: (permit: 
         : [],
     ),
   ])
+  const present = new Set<string>(
+    (finding?.signs ?? []).filter((each) => each.present).map(({ sign }) => sign),
+  )
+  const grade = finding ? gradeOf(finding) : null
+  const fits = (sign: SignId): boolean =>
+    signFits(sign, finding?.component ?? null) && signFitsSeen(sign, grade, present)
   return (Object.keys(CHECKS) as CheckId[]).flatMap((check) => {
     const { shows, minutes, waits, permit } = CHECKS[check]
     return shows.flatMap((sign): Draft[] => {
@@ -87,7 +94,7 @@ function draftsFor(traced: TracedFinding, job: JobDocument, permitted: (permit: 
           cause !== 'other' &&
           [...causeOf(cause).supports, ...causeOf(cause).refutes].some((each) => each.sign === sign),
       )
-      if (!bears || known.has(sign) || !signFits(sign, finding?.component ?? null)) return []
+      if (!bears || known.has(sign) || !fits(sign)) return []
       const prospects: Prospect[] = causes.map(({ cause, probability }) => ({
         chance: probability,
         yes: likelihoodOf(sign, cause, check),

@@ -11,7 +11,7 @@ export {
   type CauseId,
 } from '../catalogue/causes'
 export { SIGNS, SIGN_GROUPS, SIGN_IDS, isSign, signOf, type SignId } from '../catalogue/signs'
-export { DEPTH_SIGNS, signFits } from '../catalogue/signs/fits'
+export { DEPTH_SIGNS, signFits, signFitsSeen } from '../catalogue/signs/fits'
 export { PRIORS, SHARES } from '../catalogue/causes/priors'
 export { rankCauses, type RankedCause } from './rankCauses'
 export { KNOWN_WEIGHT, weigh, type Evidence, type Reason } from './weigh'

@@ -38,6 +38,36 @@ const OF_OPENINGS: ReadonlySet<SignId> = new Set<SignId>([
   'several-openings-same-fault',
 ])
 
+/** What a film that fails shows. */
+const SHOWS_FILM: ReadonlySet<SignId> = new Set<SignId>([
+  'chalk-cracks-bare-spots',
+  'uniform-across-sunny-face',
+  'primer-gone',
+  'drops-no-longer-bead',
+  'blistered-round-laps',
+  'creased-film',
+  'bleeding-through',
+  'paint-shed-from-metal',
+  'paint-shed-from-concrete',
+  'peels-one-side',
+  'wrinkled-film-hard-below',
+])
+/** What is looked for in a film that fails: where wood is gone and no film was seen to fail, there is no flake and no blister. */
+const IN_FILM: ReadonlySet<SignId> = new Set<SignId>([
+  'cut-blister-shows-film',
+  'flake-shows-bare-wood',
+  'flake-shows-old-paint',
+])
+
+/**
+ * Whether a sign can be looked for in what was seen.
+ *
+ * @param grade how deep it goes; null where nobody looked. Of one up to the film's own depth, the film may be what fails.
+ */
+export function signFitsSeen(sign: SignId, grade: number | null, seen: ReadonlySet<string>): boolean {
+  return !IN_FILM.has(sign) || grade === null || grade <= 1 || [...SHOWS_FILM].some((each) => seen.has(each))
+}
+
 /** Whether a sign can be looked for at a part at all: nobody asks of a deck post whether its sill is soft. */
 export function signFits(sign: SignId, component: ComponentId | null): boolean {
   return component === null || !OF_OPENINGS.has(sign) || partOf(component)?.awayFromOpenings !== true
