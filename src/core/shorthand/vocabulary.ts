@@ -114,6 +114,12 @@ export const SIGN_PHRASES: readonly Phrase<SignId | typeof NO_FLASHING>[] = [
   ['no (?:head )?flashing|no metal|(?:head )?flashing (?:is )?(?:missing|gone)', NO_FLASHING],
   ['no gutter(?: above)?', 'no-gutter-above'],
   ['gutter (?:is )?dry(?: behind)?', 'gutter-dry-behind-rot'],
+  ['(?:runs?|running|spills?) over at (?:its|the) high end', 'overflow-at-high-end', 'gutter'],
+  [
+    '(?:(?:water )?(?:spills?|spilling|brims?) over|(?:over|brim)-?flow(?:s|ing|ed)?|water runs over|(?<=gutters? (?:that )?)(?:runs?|running) over)(?: in(?: heavy| any| hard)? rain| when it rains)?',
+    'runs-over-in-rain',
+    'gutter',
+  ],
   ['wash marks(?: behind(?: the)? gutter)?', 'wash-marks-behind-gutter'],
   ['(?:water standing|standing water)(?: in(?: the)? gutter)?', 'standing-water-in-gutter', 'gutter'],
   ['hangers? pulled', 'hangers-pulled'],

@@ -19,6 +19,7 @@ export const ROOF_WATER_CAUSES = {
       'from-top-down': 1.5,
       'streaks-down-gutter-face': 3,
       'wash-marks-behind-gutter': 6,
+      'runs-over-in-rain': 6,
       'splash-trench-below': 4,
       'roof-area-over-outlet-limit': 3,
       'debris-at-gutter-lip': 2.5,
@@ -49,6 +50,7 @@ export const ROOF_WATER_CAUSES = {
       'gutter-back-fall': 20,
       'hangers-pulled': 4,
       'overflow-at-high-end': 3,
+      'runs-over-in-rain': 2,
     },
     against: {
       'gutter-falls-right': 0.15,
@@ -414,6 +416,7 @@ export const ROOF_WATER_CAUSES = {
       'roof-area-over-outlet-limit': 5,
       'streaks-down-gutter-face': 2.5,
       'wash-marks-behind-gutter': 2,
+      'runs-over-in-rain': 3,
       'splash-trench-below': 1.5,
     },
     against: { 'gutter-face-clean': 0.2, 'fascia-back-dry-after-storm': 0.2, 'streak-wipes-off': 0.4 },

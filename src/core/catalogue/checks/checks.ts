@@ -231,6 +231,7 @@ export const CHECKS: Readonly<Record<CheckId, Check>> = {
     'streak-wipes-off',
   ]),
   'rain-diary': check('Rain and wind diary by the owner, two events', [2, 14], 'look', [0.6, 0.8], 'memory', [
+    'runs-over-in-rain',
     'only-in-wind-driven-rain',
     'only-after-rain',
     'independent-of-rain',

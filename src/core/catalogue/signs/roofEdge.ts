@@ -17,6 +17,7 @@ export const ROOF_EDGE_SIGNS = {
   'standing-water-in-gutter': detail('E', 'water standing in the gutter a day after rain'),
   'gutter-back-fall': detail('L', 'gutter falls the wrong way'),
   'hangers-pulled': detail('T', 'hangers pulled, fascia soft at them'),
+  'runs-over-in-rain': heard(detail('E', 'water runs over the gutter in rain')),
   'overflow-at-high-end': detail('E', 'runs over at its high end'),
   'gutter-falls-right': detail('L', 'gutter falls right and is dry inside'),
   'damage-at-outlet-only': damage('T', 'damage at the outlet only'),
