@@ -1,4 +1,4 @@
-import { compareMethods, movesOf, priceOfFixes, riskOf, sideAgainstSpots } from '../core/compare'
+import { compareMethods, movesOf, priceOfFixes, riskInSteps, sideAgainstSpots } from '../core/compare'
 import type { Comparison, FixPrice, Moves, Risk, SideChoice } from '../core/compare'
 import type { JobDocument } from '../core/job'
 import type { Trace } from '../core/trace'
@@ -25,12 +25,18 @@ export type CompareAsk = {
   readonly trace: Trace
   readonly today: string
 }
-export type CompareAnswer = { readonly turn: number } & (
-  | { readonly kind: 'found'; readonly found: Found[keyof Found] }
-  | { readonly kind: 'failed'; readonly message: string }
-)
+export type CompareAnswer = { readonly turn: number } &
+  /** How far it is, from 0 to 1: of what takes its time and knows. */
+  (
+    | { readonly kind: 'progress'; readonly share: number }
+    | { readonly kind: 'found'; readonly found: Found[keyof Found] }
+    | { readonly kind: 'failed'; readonly message: string }
+  )
 
-function foundFor({ wish, job, trace, today }: CompareAsk): Found[keyof Found] {
+function foundFor(
+  { wish, job, trace, today }: CompareAsk,
+  progress: (share: number) => void,
+): Found[keyof Found] {
   switch (wish.kind) {
     case 'methods':
       return compareMethods(job, trace, wish.finding_id, today)
@@ -39,17 +45,26 @@ function foundFor({ wish, job, trace, today }: CompareAsk): Found[keyof Found] {
     case 'side':
       return sideAgainstSpots(job, trace, wish.side_id, today)
     case 'risk':
-      return riskOf(job, today)
+      return stepped(riskInSteps(job, today), progress)
     case 'moves':
       return movesOf(job, trace, today)
+  }
+}
+
+function stepped<T>(steps: Generator<number, T>, progress: (share: number) => void): T {
+  for (;;) {
+    const step = steps.next()
+    if (step.done) return step.value
+    progress(step.value)
   }
 }
 
 self.addEventListener('message', ({ data }: MessageEvent<CompareAsk>) => {
   const answer = (of: CompareAnswer): void => self.postMessage(of)
   const { turn } = data
+  const progress = (share: number): void => answer({ turn, kind: 'progress', share })
   try {
-    answer({ turn, kind: 'found', found: foundFor(data) })
+    answer({ turn, kind: 'found', found: foundFor(data, progress) })
   } catch (cause) {
     answer({ turn, kind: 'failed', message: cause instanceof Error ? cause.message : String(cause) })
   }

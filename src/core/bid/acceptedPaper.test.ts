@@ -1,6 +1,8 @@
 import { expect, test } from '@jest/globals'
 import { DEMO_JOBS } from '../../../demo'
 import { withLeaves } from '../compare'
+import { at, house, mend } from '../../../tests/support/priced'
+import { baselineOf } from '../open/baseline'
 import { derive } from '../pipeline'
 import { acceptedSections } from './acceptedPaper'
 import { sectionsOf } from './blocks'
@@ -68,4 +70,34 @@ test('the short form names the work or the places, the sum and where to sign, an
   const words = JSON.stringify(short)
   expect(words).toContain('Accepted as it stands here')
   expect(words).toContain('short form')
+})
+
+test('an option that is an allowance says so on the bid, on the paper of its yes, and in what a change is settled by', () => {
+  const fascia = at(1, 'fascia', { length_in: 96, grade: 3 })
+  const sill = at(2, 'window-sill', { grade: 3 })
+  const { bid: offered } = house({
+    findings: [fascia, sill],
+    work_items: [
+      mend('a', [sill], 'replace-member'),
+      mend('b', [fascia], 'piece-in', { state: 'optional', basis: 'allowance' }),
+    ],
+  })
+  const [option] = offered.beside
+  if (option?.basis.kind !== 'allowance') throw new Error(JSON.stringify(option))
+  const words = /The price allows for .* feet\. What is more or less in the end is settled at/
+  expect(JSON.stringify(sectionsOf(offered, { prices: true }))).toMatch(words)
+  expect(JSON.stringify(sectionsOf(offered, { prices: false }))).not.toMatch(words)
+  const choice = { left: [], taken: ['b'], looks: [] }
+  expect(JSON.stringify(acceptedSections(offered, { ...accepted, choice }))).toMatch(words)
+  const baseline = baselineOf(offered, {
+    bid_id: 'bid',
+    number: 1,
+    choice,
+    total_cents: offered.total_cents,
+    accepted_by: 'Owner',
+    accepted_on: '2026-05-04',
+  })
+  const { quantity, unit, unit_cents } = option.basis
+  expect(baseline.items.find(({ id }) => id === 'b')?.allowance).toEqual({ quantity, unit, unit_cents })
+  expect(baseline.items.find(({ id }) => id === 'a')?.allowance).toBeNull()
 })

@@ -37,7 +37,11 @@ export function acceptedSections(model: BidModel, accepted: AcceptedBid): BidSec
       ]),
     ...model.beside
       .filter(({ id, takeable }) => takeable && choice.taken.includes(id))
-      .map(({ title, where, price_cents }) => [title, where, ...(each ? [cents(price_cents ?? 0)] : [])]),
+      .map(({ title, where, price_cents, basis }) => [
+        [title, basisWords(basis)].filter(Boolean).join('. '),
+        where,
+        ...(each ? [cents(price_cents ?? 0)] : []),
+      ]),
     ...model.looks
       .filter(({ id }) => choice.looks.includes(id))
       .map(({ says, price_cents }) => [says, '', ...(each ? [cents(price_cents)] : [])]),

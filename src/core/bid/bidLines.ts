@@ -125,6 +125,7 @@ export function besideLines(item: ScopeItem, job: JobDocument, price: Price, hea
       instead_of: hasPrice ? [...item.item.instead_of] : [],
       saves_cents: null,
       requires: hasPrice ? [...item.item.requires] : [],
+      basis: (hasPrice ? apart?.basis : undefined) ?? { kind: 'fixed' },
       over_years:
         hasPrice && item.item.instead_of.length > 0
           ? overYears(apart?.sell_cents ?? null, item.life_years)

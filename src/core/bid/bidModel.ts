@@ -105,6 +105,8 @@ const BidBeside = z.strictObject({
   /** What those save together where it takes their place; null: nobody knows, and it is asked about. */
   saves_cents: CentsValue.nullable(),
   requires: z.array(Id),
+  /** How its price is meant, once it is taken. */
+  basis: BidBasis,
   over_years: BidOverYears,
   life: z.string(),
   warranty: z.string(),
@@ -114,7 +116,7 @@ const BidBeside = z.strictObject({
 /** The bid as its owner reads it. It carries no cost, hours, overhead or profit. Frozen when sent. */
 export const BidModel = z.strictObject({
   format: z.literal('detrimus-bid'),
-  version: z.literal(6),
+  version: z.literal(7),
   title: z.string(),
   address: z.string(),
   firm: z.strictObject({

@@ -25,6 +25,7 @@ const item = (id: string, price: number, saves: number | null): BidModel['items'
 /** What it stands in for saves $550 together. */
 const option = (id: string, adds: number, instead_of: string[] = []): BidModel['beside'][number] => ({
   id,
+  basis: { kind: 'fixed' },
   title: id,
   where: '',
   quantity: '',

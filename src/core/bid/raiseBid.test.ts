@@ -10,6 +10,9 @@ import { BID_STEPS, BID_VERSION, readBid } from './raiseBid'
 const kept: unknown = JSON.parse(readFileSync('tests/kept/kelp-row-7.v1.bid.json', 'utf8'))
 const alder = derive(DEMO_JOBS['alder-house'](), '2026-05-04').bid
 
+const meantAsTheyStood = ({ beside }: { beside: object[] }): object[] =>
+  beside.map((each) => ({ ...each, basis: { kind: 'fixed' } }))
+
 test('a bid frozen by an older program is read, and says of its sources what it said then', () => {
   const bid = readBid(kept)
   if (!bid.ok) throw new Error(JSON.stringify(bid.error))
@@ -37,15 +40,24 @@ test('a bid frozen before choices says of its work what it said, and nothing of 
 })
 
 test('a bid frozen before measurements says nothing of any, and the rest as it was', () => {
-  const frozen = JSON.parse(readFileSync('tests/kept/kelp-row-7.v4.bid.json', 'utf8')) as object
+  const frozen = JSON.parse(readFileSync('tests/kept/kelp-row-7.v4.bid.json', 'utf8')) as {
+    beside: object[]
+  }
   const bid = readBid(frozen)
   if (!bid.ok) throw new Error(JSON.stringify(bid.error))
-  expect(bid.value).toEqual({ ...frozen, version: BID_VERSION, measured: [], go_on: null })
+  expect(bid.value).toEqual({
+    ...frozen,
+    version: BID_VERSION,
+    measured: [],
+    go_on: null,
+    beside: meantAsTheyStood(frozen),
+  })
 })
 
 test('a bid frozen before change orders knows its finds by their words, and agrees to nothing without a yes', () => {
   const frozen = JSON.parse(readFileSync('tests/kept/kelp-row-7.v5.bid.json', 'utf8')) as {
     finds: { what: string }[]
+    beside: object[]
   }
   const bid = readBid(frozen)
   if (!bid.ok) throw new Error(JSON.stringify(bid.error))
@@ -54,11 +66,22 @@ test('a bid frozen before change orders knows its finds by their words, and agre
     ...frozen,
     version: BID_VERSION,
     go_on: null,
+    beside: meantAsTheyStood(frozen),
     finds: frozen.finds.map((find) => ({
       ...find,
       id: FINDS.find(({ plain }) => plain === find.what)!.id,
     })),
   })
+})
+
+test('a bid frozen before options had a basis has their prices stand as they were', () => {
+  const frozen = JSON.parse(readFileSync('tests/kept/kelp-row-7.v6.bid.json', 'utf8')) as {
+    beside: object[]
+  }
+  const bid = readBid(frozen)
+  if (!bid.ok) throw new Error(JSON.stringify(bid.error))
+  expect(frozen.beside.length).toBeGreaterThan(0)
+  expect(bid.value).toEqual({ ...frozen, version: BID_VERSION, beside: meantAsTheyStood(frozen) })
 })
 
 test('every version below this one has its step; one of today is read as it is', () => {

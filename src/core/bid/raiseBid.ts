@@ -101,9 +101,15 @@ export const BID_STEPS: Readonly<Record<number, (bid: Body) => Body>> = {
       id: FINDS.find(({ plain }) => plain === find.what)?.id ?? String(find.what),
     })),
   }),
+  // Before version 7 the price of an option stood as it was, however its item was meant.
+  6: (bid) => ({
+    ...bid,
+    version: 7,
+    beside: each(bid.beside, (item) => ({ basis: { kind: 'fixed' }, ...item })),
+  }),
 }
 
-export const BID_VERSION = 6
+export const BID_VERSION = 7
 
 export type BidReadError =
   | { readonly kind: 'bid-too-new'; readonly version: number }

@@ -189,7 +189,7 @@ export function choiceBlock(
     says: said.once(item.done, 'an option above'),
     lasts: item.life,
     knows: [
-      ...(prices ? [overWords(item.over_years)].filter(Boolean) : []),
+      ...(prices ? [basisWords(item.basis), overWords(item.over_years)].filter(Boolean) : []),
       ...needsWords(item.requires, model),
       ...item.notices.map((notice) => said.once(notice, 'an option above')).filter(Boolean),
     ],

@@ -30,6 +30,8 @@ export type Risk = {
 }
 
 const DRIVERS = 8
+/** Houses drawn between two steps. */
+const AT_ONCE = 1_000
 const whole = (cents: number): Cents => Math.round(cents) as Cents
 
 /** Profit in the price, and what a dollar of cost sells for; null where nothing is priced. */
@@ -47,6 +49,15 @@ function moneyOf({ job, price }: Derived): { readonly profit: number; readonly t
  * Ends: null where nothing is priced, or nothing is opened of which anything is known.
  */
 export function riskOf(document: JobDocument, today: string): Risk | null {
+  const steps = riskInSteps(document, today)
+  for (;;) {
+    const step = steps.next()
+    if (step.done) return step.value
+  }
+}
+
+/** The same in steps: what share of the houses is drawn, from 0 to 1, so that a page can show how far it is. */
+export function* riskInSteps(document: JobDocument, today: string): Generator<number, Risk | null> {
   const derived = derive(document, today)
   const money = moneyOf(derived)
   const { finds, places, unknown } = hiddenCost(document, today, derived)
@@ -56,7 +67,10 @@ export function riskOf(document: JobDocument, today: string): Risk | null {
     seed: RISK_SEED,
     together: hiddenRowsOf(document.settings).together,
   })
-  drawn.run(RISK_HOUSES)
+  for (let houses = 0; houses < RISK_HOUSES; houses += AT_ONCE) {
+    yield houses / RISK_HOUSES
+    drawn.run(AT_ONCE)
+  }
   const { totals, places: shares } = drawn.result()
   const spread = spreadOf(totals)
   return {

@@ -42,6 +42,12 @@ export const Baseline = z.object({
 })
 export type Baseline = z.infer<typeof Baseline>
 
+/** What an allowance is settled by; null: the price stands as it is. */
+const allowanceOf = (basis: BidModel['items'][number]['basis']): Baseline['items'][number]['allowance'] =>
+  basis.kind === 'allowance'
+    ? { quantity: basis.quantity, unit: basis.unit, unit_cents: basis.unit_cents }
+    : null
+
 /** The baseline of a bid of which somebody accepted so much. */
 export function baselineOf(
   model: BidModel,
@@ -64,21 +70,18 @@ export function baselineOf(
       where,
       price_cents,
       saves_cents: leave?.saves_cents ?? null,
-      allowance:
-        basis.kind === 'allowance'
-          ? { quantity: basis.quantity, unit: basis.unit, unit_cents: basis.unit_cents }
-          : null,
+      allowance: allowanceOf(basis),
     }))
   const taken = model.beside
     .filter(({ id }) => of.choice.taken.includes(id))
-    .map(({ id, title, where, price_cents }) => ({
+    .map(({ id, title, where, price_cents, basis }) => ({
       id,
       title,
       where,
       price_cents: price_cents ?? (0 as Cents),
       // An option is reckoned by what it adds: left out again, that is what it saves.
       saves_cents: price_cents,
-      allowance: null,
+      allowance: allowanceOf(basis),
     }))
   return {
     bid_id: of.bid_id,

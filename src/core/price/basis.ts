@@ -31,8 +31,12 @@ function quantityAt(spot: ItemSpot): Quantity {
  * How much of it is ours, in one unit: feet, square feet or pieces, to a hundredth. Of new wood it is what is fitted, cut-backs with it,
  * since that is what is taped in the end. Null: its places are said in different units, or there is nothing to count.
  */
-export function quantityOfItem(item: ScopeItem, pieces: ItemTakeoff['pieces'] = []): Quantity | null {
-  const all = item.spots.filter(({ standing }) => standing === 'ours').map(quantityAt)
+export function quantityOfItem(
+  item: ScopeItem,
+  pieces: ItemTakeoff['pieces'] = [],
+  counts: (spot: ItemSpot) => boolean = ({ standing }) => standing === 'ours',
+): Quantity | null {
+  const all = item.spots.filter(counts).map(quantityAt)
   const unit = all[0]?.unit
   if (unit === undefined || all.some((each) => each.unit !== unit)) return null
   const fitted = pieces.reduce((sum, { length, count }) => sum + toFeet(length) * count, 0)
@@ -54,15 +58,20 @@ export function chargedHour(rates: EntityOf['rates']): Cents {
 export function basisOf(
   item: ScopeItem,
   sell_cents: Cents,
-  { rates, pieces }: { readonly rates: EntityOf['rates']; readonly pieces: ItemTakeoff['pieces'] },
+  of: {
+    readonly rates: EntityOf['rates']
+    readonly pieces: ItemTakeoff['pieces']
+    /** Which of its places the price is for; left out: those that are ours. */
+    readonly counts?: (spot: ItemSpot) => boolean
+  },
 ): LineBasis | null {
   switch (item.item.basis) {
     case 'fixed':
       return { kind: 'fixed' }
     case 'ceiling':
-      return { kind: 'ceiling', hour_cents: chargedHour(rates) }
+      return { kind: 'ceiling', hour_cents: chargedHour(of.rates) }
     case 'allowance': {
-      const much = quantityOfItem(item, pieces)
+      const much = quantityOfItem(item, of.pieces, of.counts)
       if (much === null) return null
       return { kind: 'allowance', ...much, unit_cents: Math.round(sell_cents / much.quantity) as Cents }
     }

@@ -131,3 +131,22 @@ test('an option opens to what it adds, layer by layer, and that comes to its pri
   expect(parts!.map(({ label }) => label)).toContain('Labour')
   expect(Math.round(parts!.reduce((sum, part) => sum + part.value, 0) * 100)).toBe(option!.sell_cents)
 })
+
+test('an option is meant as its item says: an allowance by its unit, by the hour up to its ceiling', () => {
+  const offered = (basis: PriceBasis): JobPrice['apart'][number] =>
+    price({
+      ...withRates({}),
+      work_items: job.work_items.map((item) => ({ ...item, basis, state: 'optional' })),
+    }).apart[0]!
+  const fixed = offered('fixed')
+  expect(fixed.basis).toEqual({ kind: 'fixed' })
+  const allowed = offered('allowance')
+  if (allowed.basis.kind !== 'allowance') throw new Error(allowed.basis.kind)
+  expect(allowed.sell_cents).toBe(fixed.sell_cents)
+  expect(allowed.basis.unit_cents).toBe(Math.round(fixed.sell_cents / allowed.basis.quantity))
+  expect(allowed.lacks).toEqual([])
+  const ceiling = offered('ceiling')
+  expect(ceiling.sell_cents).toBe(fixed.sell_cents + Math.round(fixed.sell_cents * 0.25))
+  expect(ceiling.basis.kind).toBe('ceiling')
+  expect(ceiling.arithmetic.value).toBeCloseTo(ceiling.sell_cents / 100, 2)
+})

@@ -56,6 +56,8 @@ export type ApartLine = {
   readonly sell_cents: Cents
   readonly typed_cents: Cents | null
   readonly arithmetic: Figure
+  /** How its price is meant, once it is taken. */
+  readonly basis: LineBasis
   readonly lacks: readonly string[]
 }
 
@@ -189,6 +191,7 @@ function apartLines(
     times: number
     without: Reckoned
     typed: ReadonlyMap<string, Cents>
+    ceiling: number
     missing: NoRates
   },
 ): ApartLine[] {
@@ -207,25 +210,43 @@ function apartLines(
     const typed_cents = item.standing === 'ours' ? null : (of.typed.get(item.id) ?? null)
     const computed = Math.max(0, after - before) as Cents
     const taken = takeoff.items.find((each) => each.item_id === item.id)!
+    const more = item.item.basis === 'ceiling' ? [ceilingFigure(computed, of.ceiling)] : []
+    const reached = addCents(computed, ...more.map(centsOf))
+    const sell_cents = typed_cents ?? reached
+    // Where some of it is ours already, the boards are those of both: its own are counted by its places.
+    const isMixed = item.spots.some((spot) => spot.standing === 'ours')
+    const meant = basisOf(item, sell_cents, {
+      rates: of.rates,
+      pieces: isMixed ? [] : taken.pieces,
+      counts: (spot) => PRICED_APART.has(spot.standing),
+    })
+    const asked = usd(
+      'If it is done with the rest',
+      computed,
+      `${formatCents(after)} with it − ${formatCents(before)} without`,
+      after < before
+        ? {}
+        : {
+            parts: differenceOf(
+              { costed: reckoned.costed, cents: after },
+              { costed: of.without.costed, cents: before },
+            ),
+          },
+    )
     return [
       {
         item_id: item.id,
-        sell_cents: typed_cents ?? computed,
+        sell_cents,
         typed_cents,
-        arithmetic: usd(
-          'If it is done with the rest',
-          computed,
-          `${formatCents(after)} with it − ${formatCents(before)} without`,
-          after < before
-            ? {}
-            : {
-                parts: differenceOf(
-                  { costed: reckoned.costed, cents: after },
-                  { costed: of.without.costed, cents: before },
-                ),
-              },
-        ),
-        lacks: typed_cents === null ? [...taken.lacks, ...cannotBeBought(item.id, cut)] : [],
+        arithmetic:
+          more.length > 0
+            ? usd('At most', reached, 'what is reckoned, and room above it', { parts: [asked, ...more] })
+            : asked,
+        basis: meant ?? { kind: 'fixed' },
+        lacks: [
+          ...(typed_cents === null ? [...taken.lacks, ...cannotBeBought(item.id, cut)] : []),
+          ...(meant === null ? [WORK_SAYS.lacksQuantity] : []),
+        ],
       },
     ]
   })
@@ -271,7 +292,14 @@ export function priceJob(job: JobDocument, scope: Scope, takeoff: Takeoff, cut: 
         ]
       : [],
   )
-  const apart = apartLines(job, scope, { rates, times: probe.value, without: reckoned, typed, missing })
+  const apart = apartLines(job, scope, {
+    rates,
+    times: probe.value,
+    without: reckoned,
+    typed,
+    ceiling,
+    missing,
+  })
   const priced = new Set([...lines, ...apart].map((line) => line.item_id))
   const items_cents = addCents(...lines.map((line) => line.sell_cents))
   const jobTyped = job.typed_prices.findLast((each) => each.on.kind === 'job')

@@ -5,7 +5,9 @@ import { TOGETHER as USUAL } from '../../core/catalogue/hidden/hidden'
 import type { Risk } from '../../core/compare'
 import { formatCents, wholeDollars } from '../../core/measure'
 import { Button, Panel, SelectField } from '../look'
-import { useCompare } from '../state/useCompare'
+import { LowPowerNote } from '../state/LowPowerNote'
+import { useLowPower } from '../state/lowPower'
+import { useCompared } from '../state/useCompare'
 import { useJob } from '../state/useJob'
 import { ChanceByHand } from './ChanceByHand'
 
@@ -25,7 +27,8 @@ const KEY = 'hidden.together.source'
 export function RiskPanel() {
   const { derived, view, store } = useJob()
   const [isOpen, setOpen] = useState(false)
-  const risk = useCompare(derived, isOpen ? { kind: 'risk' } : null)
+  const { found: risk, isAnswered, share } = useCompared(derived, isOpen ? { kind: 'risk' } : null)
+  const { isLow } = useLowPower()
   const { values } = view.job.settings
   const set = values[KEY]?.value
   if (!isOpen) {
@@ -55,14 +58,30 @@ export function RiskPanel() {
         }}
         choices={TOGETHER}
       />
-      {risk ? (
-        <Told risk={risk} />
-      ) : (
+      <LowPowerNote what="what may hide is not drawn." />
+      {isLow || (isAnswered && share === null) ? null : <Drawing share={share} />}
+      {risk ? <Told risk={risk} /> : null}
+      {isAnswered && !risk ? (
         <p role="status" className="py-2 text-[14px] text-quiet">
-          Reckoning; or nothing is opened of which anything is known.
+          Nothing with a price opens a place of which it is known what hides behind it.
         </p>
-      )}
+      ) : null}
     </Panel>
+  )
+}
+
+/** How far the drawing is; what was reckoned before stands below it until the new is there. */
+function Drawing({ share }: { share: number | null }) {
+  return (
+    <p className="flex items-center gap-2 py-2 text-[14px] text-quiet">
+      <progress
+        aria-label="Houses drawn"
+        max={1}
+        {...(share === null ? {} : { value: share })}
+        className="h-2 w-32"
+      />
+      {share === null ? 'Reckoning the job as it stands…' : `${percent(share)} of the houses drawn`}
+    </p>
   )
 }
 

@@ -49,7 +49,8 @@ export const WORK_SAYS = {
   whyOwnLine: 'a line of its own',
   whyLift: 'work over 30 ft, for two people',
   gearOwn: (from: string) => `Worked ${from}, put up for it: that is in its price.`,
-  gearShared: (from: string) => `Worked ${from}, put up once for all the work there: its share is in its price.`,
+  gearShared: (from: string) =>
+    `Worked ${from}, put up once for all the work there: its share is in its price.`,
   compareNone: 'None stands out by rule: look closer, or choose by years and price.',
   compareLeast: (name: string, [low, high]: readonly [number, number]) =>
     `${name} costs least of what holds, and lasts ${low === high ? low : `${low} to ${high}`} years.`,
