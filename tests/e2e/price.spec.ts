@@ -97,6 +97,10 @@ test('what a price leaves, a discount with its reason, an allowance, today’s r
     .getByLabel('Said to the owner, in place of our sentence')
     .fill('A new board that lasts for ever.')
   await page.keyboard.press('Tab')
+  await change
+    .getByLabel('What was seen, in place of our sentence')
+    .fill('The board is soft where the gutter runs over.')
+  await page.keyboard.press('Tab')
   await openStage(page, 'Bid')
   await page.getByRole('button', { name: /^Send the bid/ }).click()
   const preview = page.getByRole('dialog', { name: 'As the owner will see it' })
@@ -109,6 +113,7 @@ test('what a price leaves, a discount with its reason, an allowance, today’s r
   })
   await expect(paper.getByText('Discount: work of two houses in one week').first()).toBeAttached()
   await expect(paper.getByText('A new board that lasts for ever.').first()).toBeAttached()
+  await expect(paper.getByText('The board is soft where the gutter runs over.').first()).toBeAttached()
   const short = await page.request.get(`/api/jobs/${id}/paper?form=short`)
   expect(short.headers()['content-type']).toBe('application/pdf')
 })

@@ -6,6 +6,7 @@ import { METHODS, PARTS } from '../catalogue'
 import { derive } from '../pipeline'
 import { sectionsOf, type BidBlock } from './blocks'
 import { seenWords, spokenLength } from './ownerWords'
+import { promisesIn } from './promises'
 
 const DAY = '2026-05-04'
 const FOOT = 768
@@ -159,4 +160,28 @@ test('a price typed for work that another item does already is charged, and so s
   const { bid } = derive(smallHouse({ findings: [nose], work_items: items, typed_prices }), DAY)
   expect(bid.items).toHaveLength(2)
   expect(bid.items.reduce((sum, each) => sum + each.price_cents, 0) + bid.tax_cents).toBe(bid.total_cents)
+})
+
+test('what was seen can be said in the firm’s own words, and its promises are looked at too', () => {
+  const sill = sillNose({})
+  const own = 'The sill is soft where the storm frame held water.'
+  const of = (owner_sees: string) =>
+    derive(
+      smallHouse({
+        findings: [sill],
+        work_items: [
+          workItem('r', {
+            method: 'replace-member',
+            component: 'sill-nose',
+            finding_ids: [sill.id],
+            owner_sees,
+          }),
+        ],
+      }),
+      DAY,
+    )
+  expect(of(own).bid.items[0]!.seen).toBe(own)
+  expect(of('').bid.items[0]!.seen).toContain('soft')
+  expect(promisesIn(of('It is safe for ever.').job).length).toBeGreaterThan(0)
+  expect(promisesIn(of(own).job)).toEqual([])
 })

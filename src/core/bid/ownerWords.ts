@@ -140,16 +140,18 @@ export function itemSays(
   trace: Trace,
 ): { readonly seen: string; readonly done: string } {
   const done = doneWords(item)
+  const own = item.item.owner_sees
   if (item.row?.answers === 'source' && item.item.cures.length > 0) {
     const reached = trace.sources.flatMap((source) =>
       source.letter !== null && item.fixes.includes(source.letter) ? source.finding_ids : [],
     )
     const numbers = numbersOf(reached, job)
     return {
-      seen: '',
+      seen: own,
       done: numbers.length > 0 ? `${done} ${OWNER_SAYS.stopsCause(OWNER_SAYS.spots(numbers))}` : done,
     }
   }
+  if (own !== '') return { seen: own, done }
   const ids = new Set(spots.flatMap((spot) => spot.finding_ids))
   const findings = job.findings.filter((each) => ids.has(each.id))
   return { seen: item.kind === 'area' ? '' : seenWords(findings), done }

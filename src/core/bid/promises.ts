@@ -17,13 +17,14 @@ function typedTexts({
     ...Object.entries(settings.clauses).flatMap(([name, text]) =>
       typeof text === 'string' ? [[`the clause on ${name.replaceAll('_', ' ')}`, text] as const] : [],
     ),
-    ...work_items.flatMap(({ removed, name, note, owner_says }) =>
+    ...work_items.flatMap(({ removed, name, note, owner_says, owner_sees }) =>
       removed
         ? []
         : ([
             ['the name of an item', name],
             [`the note of ${name || 'an item'}`, note],
             [`what ${name || 'an item'} says to the owner`, owner_says],
+            [`what was seen at ${name || 'an item'}, as the owner reads it`, owner_sees],
           ] as const),
     ),
     ...typed_prices.map(({ reason, removed }) => ['the reason of a price', removed ? '' : reason] as const),

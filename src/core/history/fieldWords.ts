@@ -369,6 +369,7 @@ export const FIELD_WORDS: Readonly<Record<EntityKind, Readonly<Record<string, Fi
     requires: f('goes only with', say.items),
     basis: f('price is', say.choice),
     owner_says: f('says to the owner', say.text),
+    owner_sees: f('says to the owner of what was seen', say.text),
     name: f('name', say.text),
     note: f('note', say.text),
     who: f('who does it', say.text),

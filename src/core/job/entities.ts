@@ -297,6 +297,8 @@ export const WorkItem = z.strictObject({
   basis: z.enum(PRICE_BASES),
   /** The firm's own sentence to the owner in place of the kit's; empty: the kit's. */
   owner_says: Words,
+  /** The firm's own sentence on what was seen there; empty: ours, from part, place and grade. */
+  owner_sees: Words,
   /** What it is called; empty: by its method and part. */
   name: ShortWords,
   note: Words,

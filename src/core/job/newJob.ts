@@ -149,6 +149,7 @@ export function newWorkItem(of: Partial<WorkItem> & Pick<WorkItem, 'id' | 'metho
     requires: [],
     basis: 'fixed',
     owner_says: '',
+    owner_sees: '',
     name: '',
     note: '',
     who: '',

@@ -75,7 +75,7 @@ test('a file of version 6 reads with nothing noted that slows the work', () => {
 /** A file of today as one of version 9 would be: without what came after it. */
 function asVersion9(file: string): unknown {
   const of10 = new Set([
-    ...['behind', 'requires', 'basis', 'owner_says', 'bid', 'payments'],
+    ...['behind', 'requires', 'basis', 'owner_says', 'owner_sees', 'bid', 'payments'],
     ...['supervision_share', 'warranty_reserve_share', 'card_fee_share'],
     ...['surveys', 'plan', 'plan_days', 'plan_marks', 'bookings'],
     ...['opened_places', 'change_orders', 'order_answers', 'finds'],
@@ -94,6 +94,11 @@ function asVersion9(file: string): unknown {
     return { ...rest, alternate_of: instead_of[0] ?? null }
   })
 }
+
+/** Before version 16 nobody could say in his own words what was seen. */
+const withoutSeen = ({ work_items }: { work_items: object[] }): { work_items: object[] } => ({
+  work_items: work_items.map((item) => ({ ...item, owner_sees: '' })),
+})
 
 const UNCLOSED = {
   ...{ work_spells: [], bought_goods: [], finished_items: [], handover: null, follow_ups: [], claims: [] },
@@ -119,7 +124,12 @@ test.each([7, 8, 9])('a file of version %i reads as it was', (version) => {
 
 test('a file of version 10 reads as it was, with no survey, its house a house', () => {
   const url = new URL('../../../tests/kept/kelp-row-7.v10.job.json', import.meta.url)
-  const old = JSON.parse(readFileSync(url, 'utf8')) as { house: object; rates: object; job: object }
+  const old = JSON.parse(readFileSync(url, 'utf8')) as {
+    house: object
+    rates: object
+    job: object
+    work_items: object[]
+  }
   const read = readJob(old)
   if (!read.ok) throw new Error(JSON.stringify(read.error))
   expect(JSON.parse(printJobFile(read.value))).toEqual({
@@ -130,24 +140,33 @@ test('a file of version 10 reads as it was, with no survey, its house a house', 
     surveys: [],
     ...UNPLANNED,
     ...UNOPENED,
+    ...withoutSeen(old),
     version: JOB_VERSION,
   })
 })
 
 test('a file of version 11 reads as it was, with no plan', () => {
   const url = new URL('../../../tests/kept/kelp-row-7.v11.job.json', import.meta.url)
-  const old = JSON.parse(readFileSync(url, 'utf8')) as { rates: object; job: object }
+  const old = JSON.parse(readFileSync(url, 'utf8')) as {
+    rates: object
+    job: object
+    work_items: object[]
+  }
   const read = readJob(old)
   if (!read.ok) throw new Error(JSON.stringify(read.error))
   const rates = withFinds(old.rates)
   const job = noClaim(old.job)
-  const today = { ...old, ...UNPLANNED, ...UNOPENED, rates, job, version: JOB_VERSION }
+  const today = { ...old, ...UNPLANNED, ...UNOPENED, ...withoutSeen(old), rates, job, version: JOB_VERSION }
   expect(JSON.parse(printJobFile(read.value))).toEqual(today)
 })
 
 test('a file of version 12 reads as it was, with nothing opened, and no sum under which a crew goes on', () => {
   const url = new URL('../../../tests/kept/kelp-row-7.v12.job.json', import.meta.url)
-  const old = JSON.parse(readFileSync(url, 'utf8')) as { rates: object; job: object }
+  const old = JSON.parse(readFileSync(url, 'utf8')) as {
+    rates: object
+    job: object
+    work_items: object[]
+  }
   const read = readJob(old)
   if (!read.ok) throw new Error(JSON.stringify(read.error))
   const rates = withFinds(old.rates)
@@ -155,6 +174,7 @@ test('a file of version 12 reads as it was, with nothing opened, and no sum unde
   expect(JSON.parse(printJobFile(read.value))).toEqual({
     ...old,
     ...UNOPENED,
+    ...withoutSeen(old),
     rates,
     job,
     version: JOB_VERSION,
@@ -163,20 +183,24 @@ test('a file of version 12 reads as it was, with nothing opened, and no sum unde
 
 test('a file of version 13 reads as it was, with nothing done or paid, and no claim on another job', () => {
   const url = new URL('../../../tests/kept/kelp-row-7.v13.job.json', import.meta.url)
-  const old = JSON.parse(readFileSync(url, 'utf8')) as { job: object }
+  const old = JSON.parse(readFileSync(url, 'utf8')) as { job: object; work_items: object[] }
   const read = readJob(old)
   if (!read.ok) throw new Error(JSON.stringify(read.error))
-  const today = { ...old, ...UNCLOSED, job: noClaim(old.job), version: JOB_VERSION }
+  const today = { ...old, ...UNCLOSED, ...withoutSeen(old), job: noClaim(old.job), version: JOB_VERSION }
   expect(JSON.parse(printJobFile(read.value))).toEqual(today)
 })
 
-test('a file of version 14, of a closed job, reads as it was', () => {
-  const url = new URL('../../../tests/kept/tollgate-60.v14.job.json', import.meta.url)
-  const old = JSON.parse(readFileSync(url, 'utf8')) as { work_spells: unknown[] }
+test.each([14, 15])('a file of version %d, of a closed job, reads as it was', (version) => {
+  const url = new URL(`../../../tests/kept/tollgate-60.v${version}.job.json`, import.meta.url)
+  const old = JSON.parse(readFileSync(url, 'utf8')) as { work_spells: unknown[]; work_items: object[] }
   expect(old.work_spells.length).toBeGreaterThan(0)
   const read = readJob(old)
   if (!read.ok) throw new Error(JSON.stringify(read.error))
-  expect(JSON.parse(printJobFile(read.value))).toEqual({ ...old, version: JOB_VERSION })
+  expect(JSON.parse(printJobFile(read.value))).toEqual({
+    ...old,
+    ...withoutSeen(old),
+    version: JOB_VERSION,
+  })
 })
 
 test('an alternate of one item is one of a list; an edit that says nothing of it leaves it alone', () => {

@@ -156,6 +156,8 @@ export const STEPS: Readonly<Record<number, Step>> = {
   },
   // Version 15: a good may be a board of any section, and a value of the firm says what its jobs were weighed against. Nobody had said.
   14: { bodies: {}, facts: {}, file: {} },
+  // Version 16: what was seen may be said to the owner in the firm's own words. Nobody had.
+  15: { bodies: { work_item: { owner_sees: '' } }, facts: {}, file: {} },
 }
 
 function isBody(value: unknown): value is Body {

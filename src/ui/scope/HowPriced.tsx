@@ -67,7 +67,12 @@ export function HowPriced({
         from={others}
         onChange={(requires) => set({ requires })}
       />
-      <div className="col-span-2">
+      <div className="col-span-2 flex flex-col gap-2">
+        <SavedTextField
+          label="What was seen, in place of our sentence"
+          value={item.owner_sees}
+          onSave={(owner_sees) => set({ owner_sees })}
+        />
         <SavedTextField
           label="Said to the owner, in place of our sentence"
           value={item.owner_says}
