@@ -64,7 +64,7 @@ export function FirmPage({ mayKeepPeople }: { mayKeepPeople: boolean }) {
   }, [state.kept])
   const { kept, many, told } = state
   // Who searches looks for a value: what was found stands under the field, and the rest of the page steps aside.
-  const isSought = search.trim() !== '' || own
+  const isSought = search.trim() !== ''
   return (
     <main className="mx-auto flex max-w-4xl flex-col gap-5 px-5 py-4 max-sm:px-3">
       <header className="flex items-baseline gap-4 border-b border-ink pb-1">
