@@ -8,6 +8,7 @@ test('the firm puts its own hours in, says why, takes a price list in after a lo
   await signIn(page, PEOPLE.office)
   await page.getByRole('link', { name: 'Firm' }).click()
   await expect(page.getByRole('heading', { name: 'What the firm reckons with' })).toBeVisible()
+  await expect(page.getByText('Looking…')).toHaveCount(0)
   const search = page.getByLabel('Search')
   await search.fill('soffit typical')
   const ours = page.getByLabel('Ours for Soffit boards replaced: typical')
