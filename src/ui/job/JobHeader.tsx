@@ -11,6 +11,7 @@ import { useHand } from '../state/useHand'
 import { useIsPhone } from '../state/useIsPhone'
 import { useJob } from '../state/useJob'
 import { BallparkDialog, DetailsDialog, HistoryDialog, KeptDialog, TakeBackDialog } from './dialogs'
+import { HomeLink } from './JobFrame'
 import { SetBackNotice } from './SetBackNotice'
 
 /** Why edits cannot be sent. */
@@ -136,13 +137,7 @@ export function JobHeader({ jobId }: { jobId: string }) {
         </header>
       ) : (
         <header className="no-print flex h-10 shrink-0 items-center gap-x-3 px-5 touch:h-12">
-          <Link
-            href="/jobs"
-            className="font-tight text-[19px] font-semibold tracking-wide uppercase"
-            aria-label="Detrimus, all jobs"
-          >
-            Detrimus
-          </Link>
+          <HomeLink />
           <h1 className="min-w-0 truncate text-[17px]">
             {title || 'Untitled job'}
             {address ? <span className="font-normal text-quiet">, {address}</span> : null}
