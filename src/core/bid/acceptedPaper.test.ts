@@ -3,6 +3,9 @@ import { DEMO_JOBS } from '../../../demo'
 import { withLeaves } from '../compare'
 import { at, house, mend } from '../../../tests/support/priced'
 import { baselineOf } from '../open/baseline'
+import { draftOrder } from '../open/draftOrder'
+import { ALONE } from '../plan'
+import type { OpenedPlace } from '../job'
 import { derive } from '../pipeline'
 import { acceptedSections } from './acceptedPaper'
 import { sectionsOf } from './blocks'
@@ -72,10 +75,16 @@ test('the short form names the work or the places, the sum and where to sign, an
   expect(words).toContain('short form')
 })
 
+const opened = (finding_id: string): OpenedPlace => ({
+  ...{ id: 'opened', removed: false, finding_id, opened_on: '2026-05-05', opened_by: 'Dov', guess: null },
+  ...{ found: [], taped: { value: 120 * 64, how: 'taped' } as never, said: null, words: '', tonight: '' },
+  photo_ids: [],
+})
+
 test('an option that is an allowance says so on the bid, on the paper of its yes, and in what a change is settled by', () => {
   const fascia = at(1, 'fascia', { length_in: 96, grade: 3 })
   const sill = at(2, 'window-sill', { grade: 3 })
-  const { bid: offered } = house({
+  const { bid: offered, job: offeredJob } = house({
     findings: [fascia, sill],
     work_items: [
       mend('a', [sill], 'replace-member'),
@@ -100,4 +109,25 @@ test('an option that is an allowance says so on the bid, on the paper of its yes
   const { quantity, unit, unit_cents } = option.basis
   expect(baseline.items.find(({ id }) => id === 'b')?.allowance).toEqual({ quantity, unit, unit_cents })
   expect(baseline.items.find(({ id }) => id === 'a')?.allowance).toBeNull()
+
+  // Taped 2 ft longer once it was open: two feet more at the price that was agreed.
+  const taped = { value: 120 * 64, how: 'taped' as const }
+  const now = derive(
+    {
+      ...offeredJob,
+      findings: [{ ...fascia, extent: taped as never }, sill],
+      opened_places: [opened(fascia.id)],
+    },
+    '2026-05-04',
+  )
+  const drafted = (taken: string[]) =>
+    draftOrder({
+      derived: now,
+      baseline,
+      orders: [],
+      today: '2026-05-05',
+      around: { ...ALONE, accepted: { items: ['a'], taken, left: [] } },
+    }).lines.filter(({ kind }) => kind === 'taped')
+  expect(drafted(['b'])).toMatchObject([{ item_id: 'b', cents: 2 * unit_cents }])
+  expect(drafted([])).toEqual([])
 })

@@ -10,6 +10,7 @@ import { formatCents, formatLength, type Cents } from '../measure'
 import { rowsOf } from '../firmValues/rows'
 import type { Derived } from '../pipeline'
 import { planJob, type PlanAround } from '../plan'
+import { acceptedWork } from '../plan/accepted'
 import { shown } from '../price/cost'
 import { quantityOfItem } from '../price/basis'
 import type { ScopeItem } from '../scope'
@@ -163,6 +164,13 @@ function tapedLine(item: ScopeItem, accepted: Baseline['items'][number], of: Giv
   }
 }
 
+/** Of an option that was taken: settled by the work as it was accepted, where it is ours and has its boards. */
+function takenLine(id: string, was: Baseline['items'][number], of: Given): OrderLine | null {
+  const { scope, takeoff } = acceptedWork(of.derived, of.around.accepted)
+  const item = byId(scope.items, id)
+  return item ? tapedLine(item, was, { ...of, derived: { ...of.derived, scope, takeoff } }) : null
+}
+
 /** Whether any place of it was opened and taped since the bid. */
 function isTaped(item: ScopeItem, job: JobDocument): boolean {
   return job.opened_places.some(
@@ -201,8 +209,10 @@ export function draftOrder(of: Given): OrderDraft {
   for (const item of derived.scope.items) {
     const was = accepted.get(item.id)
     const isOurs = item.standing === 'ours' && item.row?.sells !== false
-    if (was !== undefined && isOurs) {
-      const line = tapedLine(item, was, of)
+    // An option that he took is done like the rest, though it stands in the job as one still.
+    const isTaken = was !== undefined && (of.around.accepted?.taken.includes(item.id) ?? false)
+    if (was !== undefined && (isOurs || (isTaken && !LEFT.has(item.standing)))) {
+      const line = isTaken ? takenLine(item.id, was, of) : tapedLine(item, was, of)
       if (line) lines.push(line)
       continue
     }

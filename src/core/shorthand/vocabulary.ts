@@ -116,7 +116,7 @@ export const SIGN_PHRASES: readonly Phrase<SignId | typeof NO_FLASHING>[] = [
   ['gutter (?:is )?dry(?: behind)?', 'gutter-dry-behind-rot'],
   ['(?:runs?|running|spills?) over at (?:its|the) high end', 'overflow-at-high-end', 'gutter'],
   [
-    '(?:(?:water )?(?:spills?|spilling|brims?) over|(?:over|brim)-?flow(?:s|ing|ed)?|water runs over|(?<=gutters? (?:that )?)(?:runs?|running) over)(?: in(?: heavy| any| hard)? rain| when it rains)?',
+    '(?:(?:water )?(?:spills?|spilling|brims?) over|over-?flow(?:s|ing|ed)?|water runs over|(?<=gutters? (?:that )?)(?:runs?|running) over)(?: in(?: heavy| any| hard)? rain| when it rains)?',
     'runs-over-in-rain',
     'gutter',
   ],
