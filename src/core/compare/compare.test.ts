@@ -107,3 +107,17 @@ test('a way that goes from pump jacks says so: alone from ladders, with the othe
     'Worked from pump jacks, put up once for all the work there: its share is in its price.',
   ])
 })
+
+test('each way says how many new joints it makes: a piece let in meets old wood at both ends, the whole board only itself', () => {
+  // The eave of 40 ft and its two overhangs is longer than a 16 ft board: by hand three lengths, two joints within.
+  expect(of('piece-in').joints).toBe(2)
+  const whole = house({ findings: [fascia], work_items: [mend('r', [fascia], 'replace-member')] })
+  const [piece] = whole.takeoff.items[0]!.pieces
+  expect(of('replace-member').joints).toBe(Math.ceil(piece!.length / feet(16)) - 1)
+  expect(of('re-fasten').joints).toBeNull()
+  // Soft at the very end of the board: one joint.
+  const end = at(1, 'fascia', { at: { side: 'a', ft: 0, up_in: 110 }, length_in: 60, grade: 3 })
+  const ended = plain(smallHouse({ findings: [end] }))
+  const { alternatives } = compareMethods(ended, derive(ended, DAY).trace, 'finding-1', DAY)
+  expect(alternatives.find(({ method }) => method === 'piece-in')?.joints).toBe(1)
+})

@@ -3,6 +3,7 @@ import { WORK_SAYS } from '../catalogue/sentences/work'
 import { cautionsOf } from '../caution'
 import type { JobDocument, WorkItem } from '../job'
 import { formatCents, type Cents } from '../measure'
+import { jointsOf } from '../cut'
 import { derive, type Derived } from '../pipeline'
 import { adviseMethods, itemForFindings, openDangers, type MethodAdvice } from '../scope'
 import { causeOf, type Trace } from '../trace'
@@ -22,6 +23,8 @@ export type Alternative = {
   readonly cents: Cents | null
   readonly lacks: readonly string[]
   readonly hours: number
+  /** Joints that were not there before, each a place for water; null: it takes no boards. */
+  readonly joints: number | null
   /** What is stood on instead of ladders where it is chosen: it changes what everything on that side costs. Empty: ladders, or the ground. */
   readonly gear: readonly string[]
   readonly life_years: Life
@@ -66,6 +69,11 @@ function isOnlyFix(method: string, fix: string | null, component: string | null)
     method === fix &&
     (row?.answers === 'source' || (row?.recipe?.wood === 'head-casing' && component !== 'head-casing'))
   )
+}
+
+function newJoints({ takeoff, job }: Derived, item_id: string): number | null {
+  const taken = takeoff.items.find((each) => each.item_id === item_id)
+  return taken === undefined || taken.pieces.length === 0 ? null : jointsOf(taken, job)
 }
 
 /** What an item is worked from, and whether it is put up for it or serves other work of the job too. */
@@ -147,6 +155,7 @@ export function compareMethods(
       cents,
       lacks,
       hours,
+      joints: newJoints(derived, ID),
       gear: gearOf(derived, ID),
       life_years: item.life_years,
       warranty: item.warranty,

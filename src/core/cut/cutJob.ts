@@ -9,7 +9,7 @@ import {
 } from '../catalogue'
 import type { JobDocument } from '../job'
 import { feet, longest, type Length } from '../measure'
-import type { Takeoff } from '../takeoff'
+import type { ItemTakeoff, Takeoff } from '../takeoff'
 import { cutSheets, type SheetPlan } from './cutSheets'
 import { jointed } from './jointed'
 import { packBoards, type Board, type CutPiece } from './packBoards'
@@ -107,6 +107,17 @@ function gather(job: JobDocument, takeoff: Takeoff): Map<string, Gathered> {
     }
   }
   return groups
+}
+
+/** New joints of an item: where its boards meet old wood, and where a run is longer than the yard's longest board. */
+export function jointsOf(item: ItemTakeoff, job: JobDocument): number {
+  const within = item.pieces.map((piece) => {
+    if (piece.section === '') return 0
+    const stock = stockLengths_ft(piece.section, piece.material, job.settings.stock_lengths_ft)
+    const lengths = jointed(piece.length, piece, longest(...stock.map((ft) => feet(ft)))) ?? [piece.length]
+    return (lengths.length - 1) * piece.count
+  })
+  return within.reduce((sum, each) => sum + each, item.meets)
 }
 
 function goodsOf(takeoff: Takeoff): GoodsPlan[] {

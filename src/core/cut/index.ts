@@ -1,6 +1,7 @@
 export {
   countByStock,
   cutJob,
+  jointsOf,
   sectionKey,
   withBoards,
   type CutPlan,

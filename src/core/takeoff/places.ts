@@ -44,7 +44,16 @@ type Stretch = {
   readonly member: Member | null
   readonly length: Length
   readonly whole: boolean
+  /** Ends of the new piece that meet the old board: joints that were not there. */
+  readonly meets: number
   readonly notes: readonly string[]
+}
+
+/** Where the board is not known both ends are taken to meet old wood. */
+function meetsOf({ from, to }: CutOut, member: Member | null): number {
+  if (member === null) return 2
+  if (member.start === null) return to < member.length ? 2 : 0
+  return Number(from > 0) + Number(to < member.length)
 }
 
 /** One soft place let in by itself. */
@@ -56,6 +65,7 @@ function alone(spot: ItemSpot, part: PartRow, job: JobDocument): Stretch {
     member,
     length: (cut.to - cut.from) as Length,
     whole: false,
+    meets: meetsOf(cut, member),
     notes: unmeasured([spot]),
   }
 }
@@ -94,6 +104,7 @@ function letIn(spots: readonly ItemSpot[], part: PartRow, job: JobDocument): Str
         member,
         length: (cut.to - cut.from) as Length,
         whole: false,
+        meets: meetsOf(cut, member),
         notes: [...notes, ...unmeasured(mine)],
       }
     })
@@ -105,8 +116,8 @@ function wholeMembers(spots: readonly ItemSpot[], part: PartRow, job: JobDocumen
   return byMember(spots, part, job).map((group): Stretch => {
     const { member } = group
     const given = group.spots.find((spot) => spot.given && spot.seen !== null)
-    if (given) return { ...group, length: given.seen!, whole: true, notes: [] }
-    if (member) return { ...group, length: member.length, whole: true, notes: [] }
+    if (given) return { ...group, length: given.seen!, whole: true, meets: 0, notes: [] }
+    if (member) return { ...group, length: member.length, whole: true, meets: 0, notes: [] }
     const longestSeen = longest(
       ...group.spots.map((spot) => {
         const cut = cutOut(seenOf(spot), part.piece!, null)
@@ -117,6 +128,7 @@ function wholeMembers(spots: readonly ItemSpot[], part: PartRow, job: JobDocumen
       ...group,
       length: longestSeen,
       whole: true,
+      meets: 0,
       notes: [WORK_SAYS.wholeUnknown(part.name), ...unmeasured(group.spots)],
     }
   })
@@ -219,6 +231,7 @@ function worked(stretch: Stretch, item: ScopeItem, part: PartRow, job: JobDocume
     courses,
     top: topOf(spots, part.upright ? length : (((courses - 1) * COURSE) as Length), job),
     pieces,
+    meets: stretch.meets * times * courses * boards * legs,
     area: null,
     station: stationOf(first),
     trim_ft: null,
@@ -235,7 +248,7 @@ function heads(spots: readonly ItemSpot[], item: ScopeItem, job: JobDocument): W
   return byMember(spots, casing, job).map((group): WorkedPlace => {
     const opening = openingAt(group.spots[0]!, job)
     const head = opening ? overCasings(opening) : (group.spots[0]!.seen ?? USUAL_HEAD)
-    const stretch: Stretch = { ...group, length: head, whole: true, notes: [] }
+    const stretch: Stretch = { ...group, length: head, whole: true, meets: 0, notes: [] }
     const made = worked(stretch, item, casing, job)
     return {
       ...made,
@@ -274,6 +287,7 @@ function plain(spot: ItemSpot, part: PartRow | null, row: MethodRow, job: JobDoc
     courses: spot.courses,
     top: topOf([spot], part?.upright ? length : feet(0), job),
     pieces: [],
+    meets: 0,
     area: null,
     station: stationOf(spot),
     trim_ft: null,

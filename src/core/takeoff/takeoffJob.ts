@@ -32,6 +32,8 @@ export type ItemTakeoff = {
   /** The same, each with the side it is for; lines of its own are for the first. */
   readonly bySide: readonly { readonly side: string; readonly piece: Piece }[]
   readonly consumables: readonly Consumable[]
+  /** Joints with what stays: ends of new boards that meet old wood. Those within a long run are counted where it is cut. */
+  readonly meets: number
   readonly tasks: readonly TaskHours[]
   /** The same hours, each with the side it is done at; empty: at none. */
   readonly hoursBySide: readonly SideHours[]
@@ -343,6 +345,7 @@ export function takeoffJob(job: JobDocument, scope: Scope, of: TakeoffOf = {}): 
       pieces: bySide.map(({ piece }) => piece),
       bySide,
       consumables: gathered([...draft.goods, ...high, ...(own ? ownGoods(own) : [])]),
+      meets: draft.places.reduce((sum, { meets }) => sum + meets, 0),
       tasks,
       hoursBySide: [
         ...reckoned.bySide,

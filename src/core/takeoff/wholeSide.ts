@@ -45,6 +45,7 @@ export function wholeSide(spot: ItemSpot, row: MethodRow, job: JobDocument): Wor
       courses: 1,
       top: area.height,
       pieces: [],
+      meets: 0,
       area,
       station: stretch.from,
       trim_ft: trimOf(side, job, stretch, area.height),

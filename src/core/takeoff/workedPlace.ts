@@ -36,6 +36,8 @@ export type WorkedPlace = {
   /** Top of the work over the ground one stands on. */
   readonly top: Length
   readonly pieces: readonly Piece[]
+  /** Ends of the new boards that meet old wood. */
+  readonly meets: number
   readonly area: PaintedArea | null
   /** Along the side it lies on, for what is done once over a stretch; null where it lies on none. */
   readonly station: Length | null

@@ -2,6 +2,7 @@
 
 import { newId } from '../../client/newId'
 import { methodOf, needOf, partName } from '../../core/catalogue'
+import { WORK_SAYS } from '../../core/catalogue/sentences/work'
 import { whereOf } from '../../core/caution'
 import type { Alternative } from '../../core/compare'
 import { findingNumber } from '../../core/house'
@@ -158,6 +159,9 @@ function MethodRow(props: {
           <span className="block text-[13px] text-quiet">
             Needs: {known.needs.map((need) => needOf(need).name).join(', ')}
           </span>
+        ) : null}
+        {priced && priced.joints !== null ? (
+          <span className="block text-[13px] text-quiet">{WORK_SAYS.newJoints(priced.joints)}</span>
         ) : null}
         {priced?.gear.map((says) => (
           <span key={says} className="block text-[13px] text-quiet">

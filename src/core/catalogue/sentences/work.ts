@@ -48,6 +48,8 @@ export const WORK_SAYS = {
   whyHead: 'head casing, whole',
   whyOwnLine: 'a line of its own',
   whyLift: 'work over 30 ft, for two people',
+  newJoints: (count: number) =>
+    count === 0 ? 'No new joint.' : count === 1 ? 'One new joint.' : `${count} new joints.`,
   gearOwn: (from: string) => `Worked ${from}, put up for it: that is in its price.`,
   gearShared: (from: string) =>
     `Worked ${from}, put up once for all the work there: its share is in its price.`,
