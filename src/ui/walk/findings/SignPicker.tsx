@@ -72,7 +72,9 @@ export function SignPicker({
   const noted = finding.signs.flatMap((each) => (isSign(each.sign) ? [each.sign] : []))
   const listed = [...new Set([...noted, ...likelySigns(finding.component)])]
   const first = Math.max(FIRST, noted.length)
-  const named = signsNamed(typed).filter((sign) => !listed.includes(sign))
+  const searching = typed.trim() !== ''
+  // What is folded away is found by its letters too: while one searches the fold gives way to what is found.
+  const named = signsNamed(typed).filter((sign) => !listed.slice(0, first).includes(sign))
   const note = (sign: SignId, present: boolean | null): void =>
     set({
       signs: [
@@ -99,7 +101,7 @@ export function SignPicker({
         Tick what is there. What you looked for and did not find speaks too.
       </p>
       {rows(listed.slice(0, first))}
-      {listed.length > first ? (
+      {listed.length > first && !searching ? (
         <details>
           <summary className="font-head text-[14px] text-chalk-text underline touch:min-h-11">
             {listed.length - first} more signs of this part
@@ -116,7 +118,7 @@ export function SignPicker({
           autoComplete="off"
         />
       </div>
-      {typed.trim() === '' ? null : (
+      {!searching ? null : (
         <div role="group" aria-label="Signs by these letters">
           {named.length === 0 ? (
             <p className="py-1 text-[13px] text-quiet">
