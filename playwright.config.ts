@@ -2,7 +2,8 @@ import { defineConfig } from '@playwright/test'
 
 export default defineConfig({
   testDir: 'tests/e2e',
-  workers: 1,
+  // Two windows at once: a test waits for its own page most of the time. Each makes its own jobs, or only reads those of the demo.
+  workers: 2,
   fullyParallel: false,
   timeout: 120_000,
   expect: { timeout: 15_000 },

@@ -99,6 +99,8 @@ export async function call<T = undefined>(
 export type Asking<Asked, Answered> = {
   readonly asks: Schema<unknown, Asked>
   readonly answers: Schema<Answered> | null
+  /** A small thing shown as done before it is answered: it goes on where its page is left in that moment. */
+  readonly outlives?: boolean
 }
 
 /** What the server would not take is not sent: it comes back as its refusal would, with the first thing that is wrong. */
@@ -128,6 +130,7 @@ export function postJson<Asked, Answered>(
     method,
     headers: { 'content-type': 'application/json' },
     body: JSON.stringify(body),
+    keepalive: of.outlives ?? false,
   })
 }
 

@@ -26,7 +26,8 @@ export function useCalendar(): CalendarState {
   const save = useCallback(
     (calendar: FirmCalendar): void => {
       setAnswer((held) => held && { ...held, calendar })
-      void postJson('/api/calendar', { asks: FirmCalendar, answers: FirmCalendar }, calendar).then((sent) => {
+      const asking = { asks: FirmCalendar, answers: FirmCalendar, outlives: true }
+      void postJson('/api/calendar', asking, calendar).then((sent) => {
         setWrong(sent.ok ? null : failureWords(sent.failure))
         if (sent.ok) void load()
       })
