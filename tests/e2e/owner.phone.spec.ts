@@ -138,3 +138,51 @@ test('without a script the page is read whole: total, hazards, every piece of wo
   await expect(owner.getByRole('heading', { name: 'Renew the ledger, shored' })).toBeVisible()
   await plain.close()
 })
+
+test('the page is read in Spanish by whoever reads Spanish: chosen, asked and signed in it, for the same money', async ({
+  page,
+  browser,
+}) => {
+  test.setTimeout(240_000)
+  await signIn(page, PEOPLE.estimator)
+  const url = await sent(page, await ownJob(page))
+  const phone = await browser.newContext({
+    viewport: { width: 390, height: 844 },
+    isMobile: true,
+    hasTouch: true,
+    locale: 'es-MX',
+  })
+  const owner = await phone.newPage()
+  await owner.goto(url)
+  await expect(owner.getByText('Encontramos 30 puntos dañados.')).toBeVisible()
+  await expect(owner.getByText('el texto en inglés', { exact: false })).toBeVisible()
+  await expect(owner.getByText('NO PISAR').first()).toBeVisible()
+  await expectAccessible(owner)
+  const bar = owner.getByRole('status').filter({ hasText: /todo lo propuesto|como usted lo eligió/ })
+  const whole = cents(await bar.locator('span').first().textContent())
+
+  // The same page in English says the same sum.
+  await owner.getByRole('link', { name: 'Read in English' }).tap()
+  const english = owner.getByRole('status').filter({ hasText: 'all that is proposed' })
+  expect(cents(await english.locator('span').first().textContent())).toBe(whole)
+  await owner.getByRole('link', { name: 'Leer en español' }).tap()
+
+  await owner.getByRole('heading', { name: /^Lado C, atrás/ }).tap()
+  const sill = owner.locator('li', {
+    has: owner.getByRole('heading', { name: 'Antepecho de la ventana: cambio de la pieza entera' }),
+  })
+  await sill.getByRole('button', { name: /^Dejar fuera/ }).tap()
+  await expect(bar).toContainText('como usted lo eligió')
+  expect(cents(await bar.locator('span').first().textContent())).toBeLessThan(whole)
+  await sill.getByRole('button', { name: /^Preguntar por/ }).tap()
+  await owner.getByLabel('Su pregunta').fill('¿Se pinta el antepecho?')
+  await owner.getByLabel('Su nombre').fill('Orla Fennimore')
+  await owner.getByRole('button', { name: 'Enviar la pregunta' }).tap()
+  await expect(owner.getByText('Su pregunta llegó.', { exact: false })).toBeVisible()
+
+  await owner.getByRole('button', { name: 'Decir que sí…' }).tap()
+  const sheet = owner.getByRole('dialog', { name: 'Decir que sí a esta oferta' })
+  await sheet.getByRole('button', { name: 'Sí, háganlo' }).tap()
+  await expect(owner.getByText(/^Aceptada en parte por Orla Fennimore el /)).toBeVisible()
+  await phone.close()
+})

@@ -88,6 +88,8 @@ export type BidBlock =
 /** A section with its name; one that is not headed stands without one, and one that folds may be opened. */
 export type BidSection = {
   readonly name: string
+  /** Its head in the language it is read in; absent: its name. */
+  readonly heading?: string
   readonly headed: boolean
   readonly folds: boolean
   readonly blocks: readonly BidBlock[]

@@ -101,7 +101,7 @@ export const TELLERS: Readonly<Record<string, (of: Of) => Told>> = {
     const front = job.job
     const owner = job.people.find((person) => person.roles.includes('owns') || person.roles.includes('pays'))
     const lines = [
-      `${job.settings.firm_name} for ${owner?.name || 'the owner'}${front.address ? `, ${front.address}` : ''}.`,
+      `Bid of ${job.settings.firm_name} for ${owner?.name || 'the owner'}${front.address ? `, ${front.address}` : ''}.`,
       front.walked_on ? `Looked at on ${dayWords(front.walked_on)}.` : 'Day of the walk not noted.',
       front.weather ? `Weather: ${front.weather}.` : '',
       front.present ? `Present: ${front.present}.` : '',

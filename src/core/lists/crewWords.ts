@@ -15,11 +15,10 @@ import { findingNumber } from '../house'
 import { byId, type FEATURE_WORDS, type Facing, type JobDocument } from '../job'
 import { itemName, type ScopeItem } from '../scope'
 import { areaWord, sharedWord } from './areaWords'
+import type { Locale } from './locales'
 import type { z } from 'zod'
 
-/** Languages a crew's sheet is printed in. What a person typed stays as he typed it. */
-export const LOCALES = { en: 'English', es: 'Español' } as const
-export type Locale = keyof typeof LOCALES
+export { LOCALES, type Locale } from './locales'
 
 /** Everything a crew's sheet says that is not typed: each language says all of it. */
 export type CrewWords = {

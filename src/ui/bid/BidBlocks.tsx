@@ -5,8 +5,25 @@ import { StripPicture } from '../house/StripPicture'
 
 export type Of<K extends BidBlock['kind']> = Extract<BidBlock, { kind: K }>
 export type PictureSrc = (sha256: string) => string
+/** What a bid's printer says of itself. */
+export type BidLabels = {
+  readonly items: (count: number) => string
+  readonly consistent: string
+  readonly spots: string
+  readonly itsFix: string
+  readonly drawing: string
+}
+export const ENGLISH_LABELS: BidLabels = {
+  items: (count) => (count === 1 ? 'one item' : `${count} items`),
+  consistent: 'Consistent with',
+  spots: 'Spots',
+  itsFix: 'Its fix',
+  drawing: 'Drawing of the outside walls',
+}
+
 /** How a bid is shown: where its pictures come from, and what stands under a piece of work. */
 export type Shown = {
+  readonly labels: BidLabels
   readonly pictureSrc: PictureSrc
   readonly workFoot?: ((id: string) => ReactNode) | undefined
   /** Places and what is read once fold, so that a phone shows the whole in a few screens. */
@@ -26,7 +43,7 @@ export function Block({ block, shown }: { block: BidBlock; shown: Shown }) {
     case 'hazard':
       return <Hazard block={block} />
     case 'drawing':
-      return <Drawings blocks={[block]} />
+      return <Drawings blocks={[block]} label={shown.labels.drawing} />
     case 'work':
       return (
         <Work block={block} pictureSrc={pictureSrc} depth={shown.depth ?? 3}>
@@ -53,7 +70,7 @@ export function Block({ block, shown }: { block: BidBlock; shown: Shown }) {
         </div>
       )
     case 'pairs':
-      return <Pairs block={block} />
+      return <Pairs block={block} labels={shown.labels} />
   }
 }
 
@@ -102,14 +119,9 @@ function Hazard({ block }: { block: Of<'hazard'> }) {
   )
 }
 
-export function Drawings({ blocks }: { blocks: readonly Of<'drawing'>[] }) {
+export function Drawings({ blocks, label }: { blocks: readonly Of<'drawing'>[]; label: string }) {
   return (
-    <div
-      className="flex flex-col gap-2 overflow-x-auto"
-      tabIndex={0}
-      role="group"
-      aria-label="Drawing of the outside walls"
-    >
+    <div className="flex flex-col gap-2 overflow-x-auto" tabIndex={0} role="group" aria-label={label}>
       {blocks.map(({ px, drawing, under }) => (
         <StripPicture key={under} drawing={drawing} px={px} />
       ))}
@@ -249,7 +261,7 @@ function Pictures({ pictures, pictureSrc }: { pictures: readonly BidPicture[]; p
   )
 }
 
-function Pairs({ block }: { block: Of<'pairs'> }) {
+function Pairs({ block, labels }: { block: Of<'pairs'>; labels: BidLabels }) {
   return (
     <div className="break-inside-avoid">
       <h2 className="text-[16px]">{block.heading}</h2>
@@ -257,13 +269,13 @@ function Pairs({ block }: { block: Of<'pairs'> }) {
         <thead>
           <tr className="border-b border-ink">
             <th scope="col" className="py-1 pr-3 text-left">
-              Consistent with
+              {labels.consistent}
             </th>
             <th scope="col" className="py-1 pr-3 text-left">
-              Spots
+              {labels.spots}
             </th>
             <th scope="col" className="py-1 text-left">
-              Its fix
+              {labels.itsFix}
             </th>
           </tr>
         </thead>

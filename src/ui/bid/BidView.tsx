@@ -1,7 +1,15 @@
 import { Fragment, type ReactNode } from 'react'
 import type { BidModel } from '../../core/bid'
 import { sectionsOf, type BidBlock, type BidSection } from '../../core/bid/blocks'
-import { Block, Drawings, type Of, type PictureSrc, type Shown } from './BidBlocks'
+import {
+  Block,
+  Drawings,
+  ENGLISH_LABELS,
+  type BidLabels,
+  type Of,
+  type PictureSrc,
+  type Shown,
+} from './BidBlocks'
 
 /** Sections an owner reads at once; the others open at a touch. */
 const READ_AT_ONCE: ReadonlySet<string> = new Set([
@@ -19,6 +27,7 @@ export function BidView({
   workFoot,
   folded = false,
   prices = true,
+  read,
 }: {
   model: BidModel
   pictureSrc: PictureSrc
@@ -28,11 +37,17 @@ export function BidView({
   folded?: boolean
   /** False for a face without money: no figure stands there, not even a nought. */
   prices?: boolean
+  /** Another language: its sections read, and what the printer says of itself. */
+  read?: {
+    readonly sections: (all: readonly BidSection[]) => readonly BidSection[]
+    readonly labels: BidLabels
+  }
 }) {
-  const shown = { pictureSrc, workFoot, folded }
+  const shown = { pictureSrc, workFoot, folded, labels: read?.labels ?? ENGLISH_LABELS }
+  const sections = sectionsOf(model, { prices })
   return (
     <article className="mx-auto flex max-w-4xl flex-col gap-6 bg-paper px-6 py-6 max-sm:px-4 print:bg-white print:p-0">
-      {sectionsOf(model, { prices }).map((section) => (
+      {(read ? read.sections(sections) : sections).map((section) => (
         <Section key={section.name} section={section} shown={shown} />
       ))}
     </article>
@@ -43,11 +58,13 @@ export function BidView({
 export function SectionsView({
   sections,
   pictureSrc,
+  labels = ENGLISH_LABELS,
 }: {
   sections: readonly BidSection[]
   pictureSrc: PictureSrc
+  labels?: BidLabels
 }) {
-  const shown = { pictureSrc, workFoot: undefined, folded: false }
+  const shown = { pictureSrc, workFoot: undefined, folded: false, labels }
   return (
     <article className="mx-auto flex max-w-4xl flex-col gap-5 bg-paper px-6 py-6 max-sm:px-4 print:bg-white print:p-0">
       {sections.map((section) => (
@@ -94,17 +111,18 @@ const SUMMARY =
 
 function Section({ section, shown }: { section: BidSection; shown: Shown }) {
   const { name, headed, blocks } = section
+  const heading = section.heading ?? name
   const runs = (of: readonly BidBlock[], depth: 3 | 4 = 3): ReactNode =>
     runsOf(of).map((run, index) => <Run key={index} run={run} shown={{ ...shown, depth }} />)
   if (name === 'Bid') return <header className="border-b border-ink pb-2">{runs(blocks)}</header>
   if (section.folds || (shown.folded && !READ_AT_ONCE.has(name))) {
     return (
-      <section aria-label={name}>
+      <section aria-label={heading}>
         <details className="group">
           <summary className={`${SUMMARY} font-head text-[17px] font-semibold`}>
             <h2 className="text-[17px]">
               <Fold />
-              {name}
+              {heading}
               {section.folds ? `: ${blocks.length}` : ''}
             </h2>
           </summary>
@@ -115,7 +133,7 @@ function Section({ section, shown }: { section: BidSection; shown: Shown }) {
   }
   const inside = byPlace(blocks).map(({ head, blocks: mine }, index) =>
     head ? (
-      <Place key={index} head={head} count={mine.length} folded={shown.folded}>
+      <Place key={index} head={head} items={shown.labels.items(mine.length)} folded={shown.folded}>
         {runs(mine, 4)}
       </Place>
     ) : (
@@ -123,8 +141,8 @@ function Section({ section, shown }: { section: BidSection; shown: Shown }) {
     ),
   )
   return (
-    <section aria-label={name} className={headed ? '' : 'flex flex-col gap-3'}>
-      {headed ? <h2 className="text-[19px]">{name}</h2> : null}
+    <section aria-label={heading} className={headed ? '' : 'flex flex-col gap-3'}>
+      {headed ? <h2 className="text-[19px]">{heading}</h2> : null}
       {inside}
     </section>
   )
@@ -133,12 +151,13 @@ function Section({ section, shown }: { section: BidSection; shown: Shown }) {
 /** What is done at one place of the house, with its sum. */
 function Place({
   head,
-  count,
+  items,
   folded,
   children,
 }: {
   head: Of<'place'>
-  count: number
+  /** How many pieces of work there are under it, in words. */
+  items: string
   folded: boolean
   children: ReactNode
 }) {
@@ -159,10 +178,7 @@ function Place({
       <summary className={`${SUMMARY} font-head text-[17px] font-semibold`}>
         <h3 className="text-[17px]">
           <Fold />
-          {head.name}{' '}
-          <span className="text-[14px] font-normal text-quiet">
-            {count === 1 ? 'one item' : `${count} items`}
-          </span>
+          {head.name} <span className="text-[14px] font-normal text-quiet">{items}</span>
         </h3>
         {amount}
       </summary>
@@ -173,7 +189,8 @@ function Place({
 
 function Run({ run, shown }: { run: readonly BidBlock[]; shown: Shown }) {
   const first = run[0]!
-  if (first.kind === 'drawing') return <Drawings blocks={run as readonly Of<'drawing'>[]} />
+  if (first.kind === 'drawing')
+    return <Drawings blocks={run as readonly Of<'drawing'>[]} label={shown.labels.drawing} />
   const inside = run.map((block, index) => <Block key={index} block={block} shown={shown} />)
   return LISTED.has(first.kind) ? <ol>{inside}</ol> : <>{inside}</>
 }

@@ -4,16 +4,18 @@ import { useRouter } from 'next/navigation'
 import { useEffect, useRef, useState } from 'react'
 import { newUuid } from '../../client/newId'
 import type { MessageAnswer } from '../../core/contract/owner'
-import { dayWords } from '../../core/measure'
 import { Button } from '../look/Button'
 import { TextAreaField, TextField } from '../look/Field'
 import { Notice } from '../look/Notice'
 import { useChoosing } from './Choosing'
-import { NO_SIGNAL, sending } from './sending'
+import { useOwnerDay, useOwnerWords } from './OwnerTongue'
+import { sending } from './sending'
 
 /** What was asked and answered so far, and a question more: kept with the job, so that both read the same. */
 export function AskPanel({ token, messages }: { token: string; messages: readonly MessageAnswer[] }) {
   const { named, asking, ask, name, setName } = useChoosing()
+  const say = useOwnerWords()
+  const day = useOwnerDay()
   const router = useRouter()
   const [words, setWords] = useState('')
   // One id for one question: a lost answer makes no second one.
@@ -30,7 +32,7 @@ export function AskPanel({ token, messages }: { token: string; messages: readonl
 
   async function send(): Promise<void> {
     if (words.trim() === '' || name.trim().length < 2) {
-      setWrong(words.trim() === '' ? 'Type your question.' : 'Type your name, so that they know who asks.')
+      setWrong(words.trim() === '' ? say('typeQuestion') : say('typeWho'))
       return
     }
     setBusy(true)
@@ -38,7 +40,7 @@ export function AskPanel({ token, messages }: { token: string; messages: readonl
     const tools = await sending().catch(() => null)
     if (tools === null) {
       setBusy(false)
-      setWrong(NO_SIGNAL)
+      setWrong(say('noSignal'))
       return
     }
     const [{ failureWords, postJson }, { AskRequest, ThreadAnswer }] = tools
@@ -51,7 +53,7 @@ export function AskPanel({ token, messages }: { token: string; messages: readonl
     )
     setBusy(false)
     if (!answer.ok) {
-      setWrong(failureWords(answer.failure))
+      setWrong(say('failed', { detail: failureWords(answer.failure) }))
       return
     }
     setThread(answer.value.messages)
@@ -64,10 +66,10 @@ export function AskPanel({ token, messages }: { token: string; messages: readonl
   return (
     <section
       id="ask"
-      aria-label="Questions"
+      aria-label={say('questions')}
       className="no-print mx-auto max-w-4xl border-t border-ink bg-paper px-6 py-5 max-sm:px-4"
     >
-      <h2 className="text-[19px]">Questions</h2>
+      <h2 className="text-[19px]">{say('questions')}</h2>
       <ul className="flex flex-col gap-2 pt-2">
         {thread.map((message) => (
           <li
@@ -75,8 +77,11 @@ export function AskPanel({ token, messages }: { token: string; messages: readonl
             className={`border border-rule p-2 ${message.from_owner ? 'bg-white' : 'bg-tape/30'}`}
           >
             <p className="text-[14px] text-quiet">
-              {message.name}, {dayWords(message.at.slice(0, 10))}
-              {message.about ? `, about “${message.about}”` : ''}
+              {say(message.about ? 'messageAbout' : 'messageHead', {
+                name: message.name,
+                day: day(message.at.slice(0, 10)),
+                about: message.about ?? '',
+              })}
             </p>
             <p className="whitespace-pre-wrap">{message.words}</p>
           </li>
@@ -90,11 +95,11 @@ export function AskPanel({ token, messages }: { token: string; messages: readonl
             void send()
           }}
         >
-          {title ? <p>About “{title}”</p> : null}
+          {title ? <p>{say('about', { title })}</p> : null}
           <div ref={field}>
-            <TextAreaField label="Your question" value={words} onChange={setWords} rows={3} />
+            <TextAreaField label={say('yourQuestion')} value={words} onChange={setWords} rows={3} />
           </div>
-          <TextField label="Your name" value={name} onChange={setName} autoComplete="name" />
+          <TextField label={say('yourName')} value={name} onChange={setName} autoComplete="name" />
           {wrong ? (
             <Notice tone="wrong" alert>
               {wrong}
@@ -102,19 +107,19 @@ export function AskPanel({ token, messages }: { token: string; messages: readonl
           ) : null}
           <div className="flex gap-2">
             <Button type="submit" disabled={busy}>
-              {busy ? 'Sending…' : 'Send the question'}
+              {busy ? say('sending') : say('send')}
             </Button>
-            <Button onClick={() => ask(null)}>Not now</Button>
+            <Button onClick={() => ask(null)}>{say('notNow')}</Button>
           </div>
         </form>
       ) : (
         <div className="pt-3">
           {thread.at(-1)?.from_owner ? (
             <p role="status" className="pb-2">
-              Your question has arrived. The answer will stand here; it comes to you by e-mail as well.
+              {say('questionArrived')}
             </p>
           ) : null}
-          <Button onClick={() => ask({ about: null })}>Ask a question</Button>
+          <Button onClick={() => ask({ about: null })}>{say('askQuestion')}</Button>
         </div>
       )}
     </section>

@@ -5,7 +5,8 @@ import { formatCents, type Cents } from '../../core/measure'
 import { Button } from '../look/Button'
 import { Notice } from '../look/Notice'
 import { useRouter } from 'next/navigation'
-import { NO_SIGNAL, sending } from './sending'
+import { useOwnerWords } from './OwnerTongue'
+import { sending } from './sending'
 import { SignFields, useSigning } from './SignFields'
 
 type Given = {
@@ -18,6 +19,7 @@ type Given = {
 
 /** Yes or no to a change order, by whoever holds its link. No account. */
 export function AnswerOrder({ token, orderId, hash, number, total_cents }: Given) {
+  const words = useOwnerWords()
   const router = useRouter()
   const signing = useSigning()
   const [wrong, setWrong] = useState<string | null>(null)
@@ -27,7 +29,7 @@ export function AnswerOrder({ token, orderId, hash, number, total_cents }: Given
   async function say(says: 'yes' | 'no'): Promise<void> {
     const signed = signing.signed()
     if (signed === null) {
-      setWrong('Type your name first.')
+      setWrong(words('typeFirst'))
       return
     }
     setBusy(true)
@@ -35,7 +37,7 @@ export function AnswerOrder({ token, orderId, hash, number, total_cents }: Given
     const tools = await sending().catch(() => null)
     if (tools === null) {
       setBusy(false)
-      setWrong(NO_SIGNAL)
+      setWrong(words('noSignal'))
       return
     }
     const signature = signing.signature()
@@ -53,7 +55,7 @@ export function AnswerOrder({ token, orderId, hash, number, total_cents }: Given
     )
     setBusy(false)
     if (!answer.ok) {
-      setWrong(failureWords(answer.failure))
+      setWrong(words('failed', { detail: failureWords(answer.failure) }))
       return
     }
     setDone(answer.value.answered.says)
@@ -63,7 +65,7 @@ export function AnswerOrder({ token, orderId, hash, number, total_cents }: Given
     return (
       <div className="no-print mx-auto max-w-4xl border-t border-ink bg-paper px-6 py-5 max-sm:px-4">
         <Notice tone={done === 'yes' ? 'done' : 'waiting'} alert>
-          Your {done} to change order {number} has arrived. The firm has been told. Thank you.
+          {words(done === 'yes' ? 'yesArrived' : 'noArrived', { number })}
         </Notice>
       </div>
     )
@@ -76,14 +78,14 @@ export function AnswerOrder({ token, orderId, hash, number, total_cents }: Given
         void say('yes')
       }}
     >
-      <h2 className="text-[19px]">Your word</h2>
+      <h2 className="text-[19px]">{words('yourWord')}</h2>
       <SignFields signing={signing} wrong={wrong} />
       <div className="flex flex-wrap gap-2">
         <Button type="submit" look="main" className="min-h-12 grow" disabled={busy}>
-          {busy ? 'One moment…' : `Yes, do it: ${formatCents(total_cents as Cents)}`}
+          {busy ? words('oneMoment') : words('yesDoItFor', { sum: formatCents(total_cents as Cents) })}
         </Button>
         <Button className="min-h-12" disabled={busy} onClick={() => void say('no')}>
-          No
+          {words('no')}
         </Button>
       </div>
     </form>

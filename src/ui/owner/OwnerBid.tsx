@@ -1,16 +1,21 @@
 import { OWNER_SAYS } from '../../core/catalogue/sentences/owner'
 import type { BidModel } from '../../core/bid'
 import type { Choosable } from '../../core/bid/choose'
-import { dayWords } from '../../core/measure'
+import type { Locale } from '../../core/lists/locales'
+import type { Reader } from '../../core/reading/reader'
+import { readSections } from '../../core/reading/readSections'
+import { ownerWords } from '../messages/owner'
+import { ownerDay } from '../messages/ownerDay'
 import type { MessageAnswer } from '../../core/contract/owner'
 import { BidView } from '../bid/BidView'
 import { AskPanel } from './AskPanel'
 import { ChoosingProvider, type Named } from './Choosing'
+import { OwnerTongue } from './OwnerTongue'
 import { SayYes } from './SayYes'
 import { WorkChoice } from './WorkChoice'
 
 /** Of the bid what a choice is reckoned by and called, and no more: the page itself is read without a script. */
-function choosableOf(model: BidModel): { bid: Choosable; named: Named[] } {
+function choosableOf(model: BidModel, say: (text: string) => string): { bid: Choosable; named: Named[] } {
   const { items, beside, looks, adjustment, discount, choosing } = model
   return {
     bid: {
@@ -31,11 +36,15 @@ function choosableOf(model: BidModel): { bid: Choosable; named: Named[] } {
       choosing,
     },
     named: [
-      ...items.map(({ id, title, where, left_out }) => ({ id, title: `${title} (${where})`, left_out })),
+      ...items.map(({ id, title, where, left_out }) => ({
+        id,
+        title: say(`${title} (${where})`),
+        left_out: say(left_out),
+      })),
       ...beside
         .filter(({ takeable }) => takeable)
-        .map(({ id, title, where }) => ({ id, title: `${title} (${where})`, left_out: '' })),
-      ...looks.map(({ id, says }) => ({ id, title: says, left_out: OWNER_SAYS.leaveOther })),
+        .map(({ id, title, where }) => ({ id, title: say(`${title} (${where})`), left_out: '' })),
+      ...looks.map(({ id, says }) => ({ id, title: say(says), left_out: say(OWNER_SAYS.leaveOther) })),
     ],
   }
 }
@@ -49,6 +58,8 @@ export function OwnerBid({
   messages,
   open,
   past,
+  locale,
+  reader,
 }: {
   token: string
   hash: string
@@ -59,38 +70,59 @@ export function OwnerBid({
   open: boolean
   /** Its work was handed over: what it says of the house was before that, and is folded away. */
   past: boolean
+  locale: Locale
+  /** Reads the bid into the language of the page; null: it stands as it was sent. */
+  reader: Reader | null
 }) {
-  const { bid, named } = choosableOf(model)
+  const words = ownerWords(locale)
+  const say = (text: string): string => reader?.(text).text ?? text
+  const { bid, named } = choosableOf(model, say)
+  const read = reader && {
+    sections: (all: Parameters<typeof readSections>[0]) => readSections(all, reader).sections,
+    labels: {
+      items: (count: number) => words('items', { count }),
+      consistent: words('consistent'),
+      spots: words('spots'),
+      itsFix: words('itsFix'),
+      drawing: words('drawing'),
+    },
+  }
   const view = (
     <BidView
       model={model}
       folded
       pictureSrc={(sha256) => `/api/owner/${token}/picture/${sha256}`}
+      {...(read ? { read } : {})}
       {...(open ? { workFoot: (id: string) => <WorkChoice id={id} /> } : {})}
     />
   )
   return (
-    <ChoosingProvider key={number} bid={bid} named={named}>
-      {past ? (
-        <details className="mx-auto max-w-4xl bg-paper">
-          <summary className="cursor-pointer px-6 py-3 font-head text-[16px] text-chalk-text underline max-sm:px-4 touch:min-h-11">
-            {OWNER_SAYS.bidBefore}
-          </summary>
-          {view}
-        </details>
-      ) : (
-        view
-      )}
-      <AskPanel token={token} messages={messages} />
-      {open ? (
-        <SayYes
-          token={token}
-          hash={hash}
-          replaces={model.replaces?.number ?? null}
-          until={dayWords(model.valid_until)}
-          payments={model.payments}
-        />
-      ) : null}
-    </ChoosingProvider>
+    <OwnerTongue locale={locale}>
+      <ChoosingProvider key={number} bid={bid} named={named}>
+        {past ? (
+          <details className="mx-auto max-w-4xl bg-paper">
+            <summary className="cursor-pointer px-6 py-3 font-head text-[16px] text-chalk-text underline max-sm:px-4 touch:min-h-11">
+              {words('bidBefore')}
+            </summary>
+            {view}
+          </details>
+        ) : (
+          view
+        )}
+        <AskPanel token={token} messages={messages} />
+        {open ? (
+          <SayYes
+            token={token}
+            hash={hash}
+            replaces={model.replaces?.number ?? null}
+            until={ownerDay(model.valid_until, locale)}
+            payments={{
+              ...model.payments,
+              stages: model.payments.stages.map((each) => ({ ...each, when: say(each.when) })),
+            }}
+          />
+        ) : null}
+      </ChoosingProvider>
+    </OwnerTongue>
   )
 }

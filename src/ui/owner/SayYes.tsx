@@ -7,7 +7,8 @@ import { formatCents, type Cents } from '../../core/measure'
 import { Button } from '../look/Button'
 import { Notice } from '../look/Notice'
 import { useChoosing } from './Choosing'
-import { NO_SIGNAL, sending } from './sending'
+import { useOwnerDay, useOwnerWords } from './OwnerTongue'
+import { sending } from './sending'
 import { SignFields, useSigning } from './SignFields'
 
 type Given = {
@@ -21,6 +22,8 @@ type Given = {
 
 /** The bar that stays: what is chosen comes to so much, and *Say yes…*, which opens the sheet where it is given. */
 export function SayYes(given: Given) {
+  const say = useOwnerWords()
+  const day = useOwnerDay()
   const { total_cents, stuck, named, choice, ask } = useChoosing()
   const [open, setOpen] = useState(false)
   const [done, setDone] = useState<{ by: string; at: string; total_cents: number } | null>(null)
@@ -29,8 +32,11 @@ export function SayYes(given: Given) {
     return (
       <div className="no-print mx-auto max-w-4xl border-t border-ink bg-paper px-6 py-5 max-sm:px-4">
         <Notice tone="done" alert>
-          Your yes has arrived: accepted by {done.by} on {done.at.slice(0, 10)},{' '}
-          {formatCents(done.total_cents as Cents)}. The firm has been told. Thank you.
+          {say('arrived', {
+            by: done.by,
+            day: day(done.at.slice(0, 10)),
+            sum: formatCents(done.total_cents as Cents),
+          })}
         </Notice>
       </div>
     )
@@ -42,27 +48,27 @@ export function SayYes(given: Given) {
           <span className="font-head text-[22px] leading-tight font-semibold">
             {total_cents === null
               ? stuck === null
-                ? 'Nothing chosen'
-                : 'Does not go together'
+                ? say('nothingChosen')
+                : say('stuck')
               : formatCents(total_cents)}
           </span>
           <span className="block text-[14px] text-quiet">
             {stuck !== null
-              ? `${named.find(({ id }) => id === stuck)?.title ?? 'An item'} needs another: ask us.`
+              ? say('stuckWhy', { title: named.find(({ id }) => id === stuck)?.title ?? say('anItem') })
               : changed === 0
-                ? 'all that is proposed'
-                : 'as you chose it'}
+                ? say('asProposed')
+                : say('asChosen')}
           </span>
         </p>
         <div className="flex gap-2">
-          <Button onClick={() => ask({ about: null })}>Ask</Button>
+          <Button onClick={() => ask({ about: null })}>{say('ask')}</Button>
           <Button
             look="main"
             className="min-h-11"
             disabled={total_cents === null}
             onClick={() => setOpen(true)}
           >
-            Say yes…
+            {say('sayYes')}
           </Button>
         </div>
       </div>
@@ -92,6 +98,7 @@ function YesSheet({
   onClose: () => void
   onDone: (accepted: { by: string; at: string; total_cents: number }) => void
 }) {
+  const say = useOwnerWords()
   const { bid, named, choice, total_cents, name, setName } = useChoosing()
   const router = useRouter()
   const dialog = useRef<HTMLDialogElement>(null)
@@ -112,7 +119,7 @@ function YesSheet({
   async function accept(): Promise<void> {
     const signed = signing.signed()
     if (signed === null) {
-      setWrong('Type your name to say yes.')
+      setWrong(say('typeYourName'))
       return
     }
     setBusy(true)
@@ -120,7 +127,7 @@ function YesSheet({
     const tools = await sending().catch(() => null)
     if (tools === null) {
       setBusy(false)
-      setWrong(NO_SIGNAL)
+      setWrong(say('noSignal'))
       return
     }
     const signature = signing.signature()
@@ -143,7 +150,7 @@ function YesSheet({
     )
     setBusy(false)
     if (!answer.ok) {
-      setWrong(failureWords(answer.failure))
+      setWrong(say('failed', { detail: failureWords(answer.failure) }))
       return
     }
     onDone(answer.value.accepted)
@@ -153,7 +160,7 @@ function YesSheet({
   return (
     <dialog
       ref={dialog}
-      aria-label="Say yes to this bid"
+      aria-label={say('sayYesTo')}
       onClose={onClose}
       className="m-auto max-h-[92dvh] w-full max-w-xl overflow-y-auto border border-ink bg-paper p-5 text-ink backdrop:bg-ink/50 max-sm:mb-0"
     >
@@ -164,33 +171,30 @@ function YesSheet({
           void accept()
         }}
       >
-        <h2 className="text-[22px]">Yes to {total_cents === null ? 'nothing' : formatCents(total_cents)}</h2>
-        {replaces === null ? null : (
-          <p>
-            It takes the place of bid {replaces}, which you accepted. Until you accept this one, that one
-            stands.
-          </p>
-        )}
-        <Chosen heading={`Done: ${done.length}`} titles={titled(done)} />
-        <Chosen heading="Taken besides" titles={titled([...choice.taken, ...choice.looks])} />
+        <h2 className="text-[22px]">
+          {say('yesTo', { sum: total_cents === null ? say('nothing') : formatCents(total_cents) })}
+        </h2>
+        {replaces === null ? null : <p>{say('replaces', { number: replaces })}</p>}
+        <Chosen heading={say('done', { count: done.length })} titles={titled(done)} />
+        <Chosen heading={say('besides')} titles={titled([...choice.taken, ...choice.looks])} />
         <Chosen
-          heading="Left out; it stays open and can be taken up later"
+          heading={say('out')}
           titles={titled(choice.left.filter((id) => !choice.declined.includes(id)))}
         />
-        <Chosen heading="Declined in your name, though people may be hurt" titles={titled(choice.declined)} />
+        <Chosen heading={say('declined')} titles={titled(choice.declined)} />
         {due.length > 0 ? (
-          <p>Due: {due.map(({ when, cents }) => `${formatCents(cents)} ${when}`).join('; ')}.</p>
+          <p>
+            {say('due', { rows: due.map(({ when, cents }) => `${formatCents(cents)} ${when}`).join('; ') })}
+          </p>
         ) : null}
-        <p className="text-[14px] text-quiet">
-          What the bid lists under “Not in the price” is not in this sum. The bid stands until {until}.
-        </p>
+        <p className="text-[14px] text-quiet">{say('notInSum', { day: until })}</p>
         <SignFields signing={signing} wrong={wrong} />
         <div className="flex flex-wrap gap-2">
           <Button type="submit" look="main" className="min-h-11" disabled={busy || total_cents === null}>
-            {busy ? 'One moment…' : 'Yes, do it'}
+            {busy ? say('oneMoment') : say('yesDoIt')}
           </Button>
           <Button className="min-h-11" onClick={() => dialog.current?.close()}>
-            Back
+            {say('back')}
           </Button>
         </div>
       </form>

@@ -2,6 +2,7 @@
 
 import { useState } from 'react'
 import { SelectField, TextField } from '../look/Field'
+import { useOwnerWords } from './OwnerTongue'
 import type { Stroke } from './ownerChoice'
 import { SignaturePad } from './SignaturePad'
 
@@ -50,11 +51,12 @@ export function SignFields(props: {
   heldOut?: { readonly name: string }
 }) {
   const { signing, wrong, heldOut } = props
+  const say = useOwnerWords()
   const { name, setName, role, setRole, strokes, setStrokes } = signing.fields
   return (
     <>
       <TextField
-        label={heldOut ? 'Full name, typed, is the signature' : 'Your full name, typed, is your signature'}
+        label={heldOut ? 'Full name, typed, is the signature' : say('signName')}
         value={name}
         onChange={(text) => setName(text.slice(0, 120))}
         error={wrong}
@@ -62,13 +64,13 @@ export function SignFields(props: {
         {...(heldOut ? { placeholder: heldOut.name } : {})}
       />
       <SelectField
-        label={heldOut ? 'Signs as' : 'You sign as'}
+        label={heldOut ? 'Signs as' : say('signAs')}
         value={role}
         onChange={(said) => setRole(said as SignsAs)}
         choices={[
-          { value: 'owns', label: 'owner of the house' },
-          { value: 'pays', label: 'the one who pays' },
-          { value: 'may-approve', label: 'agent who may approve' },
+          { value: 'owns', label: say('owns') },
+          { value: 'pays', label: say('pays') },
+          { value: 'may-approve', label: say('mayApprove') },
         ]}
       />
       <SignaturePad strokes={strokes} onDraw={setStrokes} />

@@ -2,6 +2,7 @@
 
 import { useRef, type PointerEvent } from 'react'
 import { Button } from '../look/Button'
+import { useOwnerWords } from './OwnerTongue'
 import { drawnOn, type Stroke } from './ownerChoice'
 
 /** A signature drawn with finger, pen or mouse. It stands beside the typed name and is asked of nobody. */
@@ -12,6 +13,7 @@ export function SignaturePad({
   strokes: readonly Stroke[]
   onDraw: (strokes: readonly Stroke[]) => void
 }) {
+  const say = useOwnerWords()
   const field = useRef<SVGSVGElement>(null)
   const down = useRef(false)
   const add = (event: PointerEvent, isNew: boolean): void => {
@@ -26,7 +28,7 @@ export function SignaturePad({
   return (
     <div>
       <p id="signature-label" className="text-[14px]">
-        Signature, drawn with a finger (as you like; the typed name counts)
+        {say('signature')}
       </p>
       <svg
         ref={field}
@@ -57,7 +59,7 @@ export function SignaturePad({
       </svg>
       {strokes.length > 0 ? (
         <Button look="quiet" onClick={() => onDraw([])}>
-          Draw it again
+          {say('drawAgain')}
         </Button>
       ) : null}
     </div>

@@ -2,38 +2,37 @@
 
 import { useState } from 'react'
 import { formatCents } from '../../core/measure'
-import { OWNER_SAYS } from '../../core/catalogue/sentences/owner'
 import { Button } from '../look/Button'
 import { TextField } from '../look/Field'
 import { useChoosing } from './Choosing'
+import { useOwnerWords } from './OwnerTongue'
 import { leave, look, take } from './ownerChoice'
 
 /** What an owner may do with a piece of work, an option or a look: choose, leave, ask. */
 export function WorkChoice({ id }: { id: string }) {
+  const say = useOwnerWords()
   const { bid, named, choice, choose, ask } = useChoosing()
   const item = bid.items.find((each) => each.id === id)
   const option = bid.beside.find((each) => each.id === id && each.takeable)
   const isLook = bid.looks.some((each) => each.id === id)
   const title = named.find((each) => each.id === id)?.title ?? ''
   const askAbout = (
-    <Button aria-label={`Ask about ${title}`} onClick={() => ask({ about: id })}>
-      Ask
+    <Button aria-label={say('askAbout', { title })} onClick={() => ask({ about: id })}>
+      {say('ask')}
     </Button>
   )
   const instead = bid.beside.find((each) => each.instead_of.includes(id) && choice.taken.includes(each.id))
   return (
     <div className="no-print flex flex-wrap items-center gap-2 pt-2">
-      {item && instead ? (
-        <p className="text-[14px]">Not done: an option you took stands in its place.</p>
-      ) : null}
+      {item && instead ? <p className="text-[14px]">{say('replaced')}</p> : null}
       {item && !instead ? <InOrOut id={id} title={title} /> : null}
       {option || isLook ? (
         <Button
           aria-pressed={choice.taken.includes(id) || choice.looks.includes(id)}
-          aria-label={`Take ${title}`}
+          aria-label={say('take', { title })}
           onClick={() => choose(isLook ? look(choice, id) : take(choice, id, bid))}
         >
-          {choice.taken.includes(id) || choice.looks.includes(id) ? 'Taken' : 'Take it'}
+          {choice.taken.includes(id) || choice.looks.includes(id) ? say('taken') : say('takeIt')}
         </Button>
       ) : null}
       {askAbout}
@@ -43,6 +42,7 @@ export function WorkChoice({ id }: { id: string }) {
 }
 
 function InOrOut({ id, title }: { id: string; title: string }) {
+  const say = useOwnerWords()
   const { bid, choice, choose, name, setName } = useChoosing()
   const [asksName, setAsksName] = useState(false)
   const item = bid.items.find((each) => each.id === id)!
@@ -55,12 +55,12 @@ function InOrOut({ id, title }: { id: string; title: string }) {
   }
   return (
     <>
-      <Button aria-pressed={!isOut} aria-label={`Have ${title} done`} onClick={isOut ? out : undefined}>
-        {isOut ? 'Take it in again' : 'In'}
+      <Button aria-pressed={!isOut} aria-label={say('have', { title })} onClick={isOut ? out : undefined}>
+        {isOut ? say('inAgain') : say('in')}
       </Button>
       {isOut ? null : (
-        <Button aria-label={`Leave out ${title}`} onClick={() => (hazard ? setAsksName(true) : out())}>
-          Leave out
+        <Button aria-label={say('leave', { title })} onClick={() => (hazard ? setAsksName(true) : out())}>
+          {say('leaveOut')}
         </Button>
       )}
       {asksName ? (
@@ -71,13 +71,13 @@ function InOrOut({ id, title }: { id: string; title: string }) {
             if (name.trim().length >= 2) out()
           }}
         >
-          <p>{OWNER_SAYS.leaveHazard}</p>
-          <TextField label="Your full name" value={name} onChange={setName} autoComplete="name" />
+          <p>{say('hazard')}</p>
+          <TextField label={say('fullName')} value={name} onChange={setName} autoComplete="name" />
           <div className="flex gap-2">
             <Button type="submit" disabled={name.trim().length < 2}>
-              I leave it out
+              {say('iLeave')}
             </Button>
-            <Button onClick={() => setAsksName(false)}>Keep it in</Button>
+            <Button onClick={() => setAsksName(false)}>{say('keepIn')}</Button>
           </div>
         </form>
       ) : null}
@@ -87,13 +87,14 @@ function InOrOut({ id, title }: { id: string; title: string }) {
 
 /** What is saved, and what follows. */
 function LeftOut({ id }: { id: string }) {
+  const say = useOwnerWords()
   const { bid, named } = useChoosing()
   const saves = bid.items.find((each) => each.id === id)?.leave?.saves_cents
   const follows = named.find((each) => each.id === id)?.left_out ?? ''
   if (saves === undefined) return null
   return (
     <p role="status" className="w-full text-[15px] text-pencil-text">
-      Left out: {formatCents(saves)} less. {follows}
+      {say('saves', { sum: formatCents(saves), follows })}
     </p>
   )
 }

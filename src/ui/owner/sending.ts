@@ -1,4 +1,2 @@
 /** What sends a yes or a question, fetched when somebody begins to give it: reading the bid needs none of it. */
 export const sending = () => Promise.all([import('../../client/api'), import('../../core/contract/owner')])
-
-export const NO_SIGNAL = 'No signal. Nothing is lost; try again.'

@@ -1,7 +1,12 @@
 import type { Metadata } from 'next'
+import { headers } from 'next/headers'
 import type { BidModel } from '../../../core/bid'
 import type { OwnerChoice } from '../../../core/contract'
-import { dayWords, formatCents, momentWords } from '../../../core/measure'
+import type { Locale } from '../../../core/lists/locales'
+import { formatCents, momentWords } from '../../../core/measure'
+import type { Reader } from '../../../core/reading/reader'
+import { readSections } from '../../../core/reading/readSections'
+import { inSpanish } from '../../../core/reading/spanish'
 import { readOwnerBid, titlesOf, type OwnerBid as OwnersBid } from '../../../server/bids/ownerBid'
 import { problemWords, Refused } from '../../../server/problem'
 import { readOwnerHandover, type OwnerHandover } from '../../../server/close/handover'
@@ -11,7 +16,11 @@ import { SectionsView } from '../../../ui/bid/BidView'
 import { AnswerOrder } from '../../../ui/owner/OrderPage'
 import { LinkButton } from '../../../ui/look/Button'
 import { Notice } from '../../../ui/look/Notice'
+import { ownerWords, type OwnerWords } from '../../../ui/messages/owner'
+import { ownerDay } from '../../../ui/messages/ownerDay'
+import { ownerLocale } from '../../../ui/messages/ownerLocale'
 import { OwnerBid } from '../../../ui/owner/OwnerBid'
+import { OwnerTongue } from '../../../ui/owner/OwnerTongue'
 
 export const dynamic = 'force-dynamic'
 export const metadata: Metadata = { title: 'Your repair bid', robots: { index: false, follow: false } }
@@ -30,41 +39,76 @@ async function read(token: string): Promise<Found> {
   }
 }
 
+/** The language of the page: its words, how it says a day, and what reads what was sent; null: it stands as it was sent. */
+type Tongue = {
+  readonly locale: Locale
+  readonly words: OwnerWords
+  readonly day: (day: string) => string
+  readonly reader: Reader | null
+  readonly say: (text: string) => string
+}
+
+function tongueOf(locale: Locale): Tongue {
+  const reader = locale === 'es' ? inSpanish : null
+  return {
+    locale,
+    words: ownerWords(locale),
+    day: (day) => ownerDay(day, locale),
+    reader,
+    say: (text) => reader?.(text).text ?? text,
+  }
+}
+
+type Asked = {
+  params: Promise<{ token: string }>
+  searchParams: Promise<Record<string, string | string[] | undefined>>
+}
+
 /** The owner's page: no account, only this link. */
-export default async function OwnerPage({ params }: { params: Promise<{ token: string }> }) {
+export default async function OwnerPage({ params, searchParams }: Asked) {
   const { token } = await params
+  const { lang } = await searchParams
+  const asked = typeof lang === 'string' ? lang : undefined
+  const tongue = tongueOf(ownerLocale(asked, (await headers()).get('accept-language')))
+  const { locale, words, day } = tongue
   const found = await read(token)
   if ('words' in found) {
     return (
-      <main className="mx-auto max-w-xl p-6">
-        <h1 className="pb-3 text-[22px]">This cannot be opened</h1>
-        <Notice tone="waiting">{found.words}</Notice>
+      <main lang={locale} className="mx-auto max-w-xl p-6">
+        <h1 className="pb-3 text-[22px]">{words('cannotOpen')}</h1>
+        <Notice tone="waiting">{tongue.say(found.words)}</Notice>
       </main>
     )
   }
-  if (found.orders.order) return <OrderPage token={token} order={found.orders.order} all={found.orders} />
+  if (found.orders.order)
+    return <OrderPage token={token} order={found.orders.order} all={found.orders} tongue={tongue} />
   const { model, hash, number, superseded, accepted, messages } = found.bid
   const part = accepted
     ? accepted.choice.left.length + accepted.choice.taken.length + accepted.choice.looks.length > 0
     : false
   return (
-    <main className="py-4 max-sm:py-0 print:py-0">
+    <main lang={locale} className="py-4 max-sm:py-0 print:py-0">
+      <OtherTongue words={words} locale={locale} />
       {superseded && !accepted ? (
         <div className="mx-auto max-w-4xl pb-3">
-          <Notice tone="waiting">{problemWords({ kind: 'bid-superseded' })}</Notice>
+          <Notice tone="waiting">{tongue.say(problemWords({ kind: 'bid-superseded' }))}</Notice>
         </div>
       ) : null}
-      {found.handed ? <HandedOver token={token} handed={found.handed} /> : null}
+      {found.handed ? <HandedOver token={token} handed={found.handed} tongue={tongue} /> : null}
       {accepted ? (
         <div className="mx-auto max-w-4xl pb-3">
           <Notice tone="done">
-            Accepted{part ? ' in part' : ''} by {accepted.by} on {dayWords(accepted.at.slice(0, 10))}:{' '}
-            {formatCents(accepted.total_cents)}. {part ? partWords(model, accepted.choice) : ''}{' '}
-            {accepted.replaced ? 'A newer bid was accepted since and has taken its place.' : 'Thank you.'}
+            {words(part ? 'acceptedPart' : 'accepted', {
+              by: accepted.by,
+              day: day(accepted.at.slice(0, 10)),
+              sum: formatCents(accepted.total_cents),
+            })}{' '}
+            {part ? partWords(model, accepted.choice, tongue) : ''}{' '}
+            {accepted.replaced ? words('newerAccepted') : words('thanks')}
           </Notice>
         </div>
       ) : null}
-      <ChangesSince token={token} orders={found.orders} />
+      <ChangesSince token={token} orders={found.orders} tongue={tongue} />
       <OwnerBid
         token={token}
         hash={hash}
@@ -73,17 +117,19 @@ export default async function OwnerPage({ params }: { params: Promise<{ token: s
         messages={messages}
         open={!accepted && !superseded}
         past={found.handed !== null}
+        locale={locale}
+        reader={tongue.reader}
       />
       <div className="no-print mx-auto flex max-w-4xl flex-wrap gap-2 bg-paper px-6 pb-4 max-sm:px-4">
-        <LinkButton href={`/api/owner/${token}/pdf`}>Bid as PDF</LinkButton>
+        <LinkButton href={`/api/owner/${token}/pdf`}>{words('bidPdf')}</LinkButton>
         {accepted ? (
-          <LinkButton href={`/api/owner/${token}/pdf?form=accepted`}>What was accepted, as PDF</LinkButton>
+          <LinkButton href={`/api/owner/${token}/pdf?form=accepted`}>{words('acceptedPdf')}</LinkButton>
         ) : (
-          <LinkButton href={`/api/owner/${token}/pdf?form=short`}>On one page</LinkButton>
+          <LinkButton href={`/api/owner/${token}/pdf?form=short`}>{words('onePage')}</LinkButton>
         )}
         {accepted ? null : (
           <LinkButton href={`/api/owner/${token}/calendar`} download>
-            Its last day, for your calendar
+            {words('lastDay')}
           </LinkButton>
         )}
       </div>
@@ -91,14 +137,31 @@ export default async function OwnerPage({ params }: { params: Promise<{ token: s
   )
 }
 
+/** To the other language and back, and what the page is that is read in it. No script is needed. */
+function OtherTongue({ words, locale }: Pick<Tongue, 'words' | 'locale'>) {
+  const other = locale === 'es' ? 'en' : 'es'
+  return (
+    <div className="no-print mx-auto max-w-4xl px-6 pb-1 text-[14px] max-sm:px-4">
+      {words('reading') ? <p className="text-quiet">{words('reading')}</p> : null}
+      <a
+        className="inline-flex min-h-11 items-center text-chalk-text underline"
+        href={`?lang=${other}`}
+        lang={other}
+      >
+        {words('other')}
+      </a>
+    </div>
+  )
+}
+
 /** What was left out and taken besides, by name. */
-function partWords(model: BidModel, choice: OwnerChoice): string {
+function partWords(model: BidModel, choice: OwnerChoice, { words, say }: Tongue): string {
   const titles = titlesOf(model)
-  const named = (ids: readonly string[]): string => ids.map((id) => titles.get(id) ?? id).join('; ')
+  const named = (ids: readonly string[]): string => ids.map((id) => say(titles.get(id) ?? id)).join('; ')
   return [
-    choice.left.length > 0 ? `Left out and still open: ${named(choice.left)}.` : '',
+    choice.left.length > 0 ? words('leftOpen', { titles: named(choice.left) }) : '',
     choice.taken.length + choice.looks.length > 0
-      ? `Taken besides: ${named([...choice.taken, ...choice.looks])}.`
+      ? words('takenBesides', { titles: named([...choice.taken, ...choice.looks]) })
       : '',
   ]
     .filter(Boolean)
@@ -106,55 +169,53 @@ function partWords(model: BidModel, choice: OwnerChoice): string {
 }
 
 /** The work is done: its paper, and what keeps it so for the calendar. */
-function HandedOver({ token, handed }: { token: string; handed: OwnerHandover }) {
+function HandedOver(props: { token: string; handed: OwnerHandover; tongue: Tongue }) {
+  const {
+    token,
+    handed,
+    tongue: { words, day },
+  } = props
   const { model } = handed
   const open = model.items.filter(({ finished_on }) => finished_on === null).length
   return (
     <section
-      aria-label="Handed over"
+      aria-label={words('handedOver')}
       className="mx-auto mb-3 max-w-4xl border border-rule bg-paper px-6 py-4 max-sm:px-4"
     >
-      <h1 className="text-[19px]">Handed over on {dayWords(model.on)}</h1>
+      <h1 className="text-[19px]">{words('handedOn', { day: day(model.on) })}</h1>
       {model.words ? <p className="py-1">{model.words}</p> : null}
       {open > 0 ? (
-        <p className="py-1 text-pencil-text">
-          {open} of {model.items.length} pieces of work are not done yet.
-        </p>
+        <p className="py-1 text-pencil-text">{words('notDone', { open, all: model.items.length })}</p>
       ) : null}
-      <p className="py-1">
-        What was done with pictures, what we stand for and until when, and what keeps it so:
-      </p>
+      <p className="py-1">{words('handedSays')}</p>
       <p className="no-print flex flex-wrap gap-2 py-1">
         <LinkButton href={`/api/owner/${token}/handover/pdf`} look="main">
-          The work, as PDF
+          {words('workPdf')}
         </LinkButton>
         <LinkButton href={`/api/owner/${token}/handover/calendar`} download>
-          Upkeep for your calendar
+          {words('upkeepFile')}
         </LinkButton>
       </p>
     </section>
   )
 }
 
-const SAID = {
-  yes: 'yes',
-  no: 'no: it is not done',
-  waits: 'waits for your word',
-  withdrawn: 'withdrawn by the firm',
-  refused: 'withdrawn by the firm',
-} as const
-
 /** Changes of an accepted bid, each with its sum and what was said to it, and what is agreed by now. */
-function ChangesSince({ token, orders }: { token: string; orders: OwnerOrders }) {
+function ChangesSince(props: { token: string; orders: OwnerOrders; tongue: Tongue }) {
+  const {
+    token,
+    orders,
+    tongue: { words },
+  } = props
   const shown = orders.all.filter(({ standing }) => standing !== 'withdrawn')
   if (shown.length === 0 || orders.agreed_cents === null) return null
   return (
     <section
-      aria-label="Changes since"
+      aria-label={words('changes')}
       className="mx-auto mb-3 max-w-4xl border border-rule bg-paper px-6 py-4 max-sm:px-4"
     >
       <h2 className="flex items-baseline justify-between gap-4 text-[19px]">
-        <span>Agreed by now</span>
+        <span>{words('agreed')}</span>
         <span>{formatCents(orders.agreed_cents)}</span>
       </h2>
       <ul>
@@ -162,9 +223,9 @@ function ChangesSince({ token, orders }: { token: string; orders: OwnerOrders })
           <li key={model.id} className="flex items-baseline justify-between gap-4 border-t border-rule py-1">
             <span>
               <a className="underline" href={`/api/owner/${token}/orders/${model.id}/pdf`}>
-                Change order {model.number}
+                {words('changeOrder', { number: model.number })}
               </a>
-              , {SAID[standing]}
+              , {words(`said${standing}`)}
             </span>
             <span className="tabular-nums">{formatCents(model.total_cents)}</span>
           </li>
@@ -175,43 +236,52 @@ function ChangesSince({ token, orders }: { token: string; orders: OwnerOrders })
 }
 
 /** A change order as its owner reads it, and where he says yes or no. */
-function OrderPage({ token, order, all }: { token: string; order: OwnerOrder; all: OwnerOrders }) {
+function OrderPage(props: { token: string; order: OwnerOrder; all: OwnerOrders; tongue: Tongue }) {
+  const { token, order, all, tongue } = props
+  const { words, say, reader, locale } = tongue
   const { model, hash, standing, answered } = order
   const signed =
     answered && (standing === 'yes' || standing === 'no')
       ? { says: standing, by: answered.by, at: answered.at, onGlass: answered.onGlass }
       : null
+  const sections = orderSections(model, signed)
   return (
-    <main className="py-4 max-sm:py-0 print:py-0">
+    <main lang={locale} className="py-4 max-sm:py-0 print:py-0">
+      <OtherTongue words={words} locale={locale} />
       {signed ? (
         <div className="mx-auto max-w-4xl pb-3">
           <Notice tone={signed.says === 'yes' ? 'done' : 'waiting'}>
-            {signed.by} said {signed.says} to it on {momentWords(signed.at, model.time_zone)}
-            {signed.onGlass ? ', on a phone of the firm. If that is not so, tell the firm today' : ''}.
-            {all.agreed_cents === null ? '' : ` Agreed by now: ${formatCents(all.agreed_cents)}.`}
+            {words(signed.says === 'yes' ? 'bySaidYes' : 'bySaidNo', {
+              by: signed.by,
+              day: momentWords(signed.at, model.time_zone),
+            })}{' '}
+            {signed.onGlass ? words('onGlass') : ''}{' '}
+            {all.agreed_cents === null ? '' : words('agreedSum', { sum: formatCents(all.agreed_cents) })}
           </Notice>
         </div>
       ) : standing === 'withdrawn' ? (
         <div className="mx-auto max-w-4xl pb-3">
-          <Notice tone="waiting">{problemWords({ kind: 'order-withdrawn' })}</Notice>
+          <Notice tone="waiting">{say(problemWords({ kind: 'order-withdrawn' }))}</Notice>
         </div>
       ) : null}
       <SectionsView
-        sections={orderSections(model, signed)}
+        sections={reader ? readSections(sections, reader).sections : sections}
         pictureSrc={(sha256) => `/api/owner/${token}/orders/${model.id}/picture/${sha256}`}
       />
       {standing === 'waits' ? (
-        <AnswerOrder
-          token={token}
-          orderId={model.id}
-          hash={hash}
-          number={model.number}
-          total_cents={model.total_cents}
-        />
+        <OwnerTongue locale={locale}>
+          <AnswerOrder
+            token={token}
+            orderId={model.id}
+            hash={hash}
+            number={model.number}
+            total_cents={model.total_cents}
+          />
+        </OwnerTongue>
       ) : null}
       <div className="no-print mx-auto flex max-w-4xl bg-paper px-6 pb-4 max-sm:px-4">
-        <LinkButton href={`/api/owner/${token}/orders/${model.id}/pdf`}>Change order as PDF</LinkButton>
-        <LinkButton href={`/api/owner/${token}/pdf`}>The bid as PDF</LinkButton>
+        <LinkButton href={`/api/owner/${token}/orders/${model.id}/pdf`}>{words('orderPdf')}</LinkButton>
+        <LinkButton href={`/api/owner/${token}/pdf`}>{words('theBidPdf')}</LinkButton>
       </div>
     </main>
   )
