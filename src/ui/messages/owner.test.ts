@@ -1,8 +1,11 @@
 import { expect, test } from '@jest/globals'
 import { LOCALES, type Locale } from '../../core/lists/locales'
-import { ownerWords, type OwnerMessage } from './owner'
+import { ownerWords } from './owner'
 import { ownerDay } from './ownerDay'
+import { OWNER_ENGLISH } from './ownerEnglish'
 import { ownerLocale } from './ownerLocale'
+import type { OwnerMessage } from './ownerMessages'
+import { OWNER_SPANISH } from './ownerSpanish'
 
 const VALUES = {
   by: 'Orla Fennimore',
@@ -31,7 +34,8 @@ test('a message is filled with the same in both languages', () => {
 })
 
 test('a day is said in the language of the page', () => {
-  expect(ownerDay('2026-05-04', 'es')).toBe('4 de mayo de 2026')
+  expect(ownerDay('2026-05-04', 'es').replaceAll('\u00a0', ' ')).toBe('4 de mayo de 2026')
+  expect(ownerDay('soon', 'es')).toBe('soon')
   expect(ownerDay('2026-05-04', 'en').replaceAll('\u00a0', ' ')).toBe('May 4, 2026')
 })
 
@@ -50,4 +54,13 @@ test('no message of a language is left empty but what that language need not say
   const keys: OwnerMessage[] = ['sayYes', 'hazard', 'signName', 'questionArrived', 'notInSum', 'other']
   for (const locale of Object.keys(LOCALES) as Locale[])
     for (const key of keys) expect(ownerWords(locale)(key, VALUES)).not.toBe('')
+})
+
+test('what is filled into a message has a place in it in both languages', () => {
+  const slots = (text: string): string[] =>
+    [...text.matchAll(/\{(\w+)[,}]/g)].map((found) => found[1]!).toSorted()
+  const differ = (Object.keys(OWNER_ENGLISH) as OwnerMessage[]).filter(
+    (key) => slots(OWNER_ENGLISH[key]).join() !== slots(OWNER_SPANISH[key]).join(),
+  )
+  expect(differ).toEqual([])
 })

@@ -1,9 +1,12 @@
 import type { Locale } from '../../core/lists/locales'
-import { dayWords } from '../../core/measure'
-import { spanishDay } from '../../core/reading/spanishDay'
 
-/** A day of the calendar, in one language. */
+/** A day of the calendar, in one language; what is no day stands as it is. */
 export function ownerDay(day: string, locale: Locale): string {
-  const english = dayWords(day)
-  return locale === 'es' ? (spanishDay(english.replaceAll('\u00a0', ' ')) ?? english) : english
+  const at = new Date(`${day}T00:00:00Z`)
+  if (Number.isNaN(at.getTime())) return day
+  const words = new Intl.DateTimeFormat(locale === 'es' ? 'es-MX' : 'en-US', {
+    dateStyle: 'long',
+    timeZone: 'UTC',
+  })
+  return words.format(at).replaceAll(' ', '\u00a0')
 }

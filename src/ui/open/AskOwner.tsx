@@ -9,6 +9,8 @@ import { modelHere } from './modelHere'
 import { SectionsView } from '../bid/BidView'
 import { Button, Notice, TextAreaField, TextField } from '../look'
 import { Dialog } from '../look/Dialog'
+import { OWNER_ENGLISH } from '../messages/ownerEnglish'
+import { OwnerTongue } from '../owner/OwnerTongue'
 import { SignFields, useSigning } from '../owner/SignFields'
 import { today } from '../state/today'
 import { useJob } from '../state/useJob'
@@ -131,7 +133,9 @@ function GlassAnswer(props: { total: Cents; name: string; onSay: (said: Said) =>
   }
   return (
     <section aria-label="The owner’s word" className="flex flex-col gap-2 pt-3">
-      <SignFields signing={signing} wrong={wrong} heldOut={{ name: props.name }} />
+      <OwnerTongue locale="en" messages={OWNER_ENGLISH}>
+        <SignFields signing={signing} wrong={wrong} heldOut={{ name: props.name }} />
+      </OwnerTongue>
       <div className="flex flex-wrap gap-2">
         <Button look="main" className="min-h-11 grow" onClick={() => say('yes')}>
           Yes, do it: {formatCents(props.total)}

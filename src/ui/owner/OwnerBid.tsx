@@ -4,7 +4,7 @@ import type { Choosable } from '../../core/bid/choose'
 import type { Locale } from '../../core/lists/locales'
 import type { Reader } from '../../core/reading/reader'
 import { readSections } from '../../core/reading/readSections'
-import { ownerWords } from '../messages/owner'
+import { ownerMessages, ownerWords } from '../messages/owner'
 import { ownerDay } from '../messages/ownerDay'
 import type { MessageAnswer } from '../../core/contract/owner'
 import { BidView } from '../bid/BidView'
@@ -97,7 +97,7 @@ export function OwnerBid({
     />
   )
   return (
-    <OwnerTongue locale={locale}>
+    <OwnerTongue locale={locale} messages={ownerMessages(locale)}>
       <ChoosingProvider key={number} bid={bid} named={named}>
         {past ? (
           <details className="mx-auto max-w-4xl bg-paper">

@@ -55,6 +55,7 @@ export function SignFields(props: {
   const { name, setName, role, setRole, strokes, setStrokes } = signing.fields
   return (
     <>
+      {say('beforeYes') ? <p className="text-[14px]">{say('beforeYes')}</p> : null}
       <TextField
         label={heldOut ? 'Full name, typed, is the signature' : say('signName')}
         value={name}

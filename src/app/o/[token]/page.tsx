@@ -16,7 +16,7 @@ import { SectionsView } from '../../../ui/bid/BidView'
 import { AnswerOrder } from '../../../ui/owner/OrderPage'
 import { LinkButton } from '../../../ui/look/Button'
 import { Notice } from '../../../ui/look/Notice'
-import { ownerWords, type OwnerWords } from '../../../ui/messages/owner'
+import { ownerMessages, ownerWords, type OwnerWords } from '../../../ui/messages/owner'
 import { ownerDay } from '../../../ui/messages/ownerDay'
 import { ownerLocale } from '../../../ui/messages/ownerLocale'
 import { OwnerBid } from '../../../ui/owner/OwnerBid'
@@ -142,7 +142,7 @@ function OtherTongue({ words, locale }: Pick<Tongue, 'words' | 'locale'>) {
   const other = locale === 'es' ? 'en' : 'es'
   return (
     <div className="no-print mx-auto max-w-4xl px-6 pb-1 text-[14px] max-sm:px-4">
-      {words('reading') ? <p className="text-quiet">{words('reading')}</p> : null}
+      {words('reading') ? <span className="text-quiet">{words('reading')} </span> : null}
       <a
         className="inline-flex min-h-11 items-center text-chalk-text underline"
         href={`?lang=${other}`}
@@ -269,7 +269,7 @@ function OrderPage(props: { token: string; order: OwnerOrder; all: OwnerOrders; 
         pictureSrc={(sha256) => `/api/owner/${token}/orders/${model.id}/picture/${sha256}`}
       />
       {standing === 'waits' ? (
-        <OwnerTongue locale={locale}>
+        <OwnerTongue locale={locale} messages={ownerMessages(locale)}>
           <AnswerOrder
             token={token}
             orderId={model.id}
