@@ -101,6 +101,29 @@ test('photo, line, next window, all by thumb: the side in view and the last plac
   ])
 })
 
+test('what is spoken is a finding of the side in view, by a touch to begin and one to end, and is kept with its sound', async ({
+  page,
+}) => {
+  await signIn(page, PEOPLE.estimator)
+  const id = await openOwn(page)
+  const bar = page.getByRole('region', { name: 'At the thumb' })
+  await bar.getByRole('button', { name: 'Speak' }).tap()
+  const running = bar.getByRole('button', { pressed: true })
+  await expect(running).toHaveText(/^11\d s$/)
+  await running.tap()
+  await expect(page.getByRole('group', { name: /^Sheet: Finding/ })).toBeVisible()
+  await allSent(page)
+  const { findings, clips } = await jobOf(page, id)
+  expect(findings).toMatchObject([
+    { place: { side_id: 'side-a', station_unsaid: true }, clip_ids: [clips[0]!.id] },
+  ])
+  expect(clips[0]!.media_type).toMatch(/^audio\//)
+  const sound = await page.request.get(`/api/clips/${clips[0]!.sha256}`)
+  expect(sound.ok()).toBe(true)
+  expect((await sound.body()).byteLength).toBeGreaterThan(1000)
+  await expectAccessible(page)
+})
+
 test('marks that stand too close for a thumb are asked about, and the opening under them too', async ({
   page,
 }) => {

@@ -110,3 +110,17 @@ test('the table of every place on a wall is whole, and names what stands there b
   expect(share('chase', 'chase-cover')).toBeGreaterThan(share(null, 'chase-cover'))
   expect(share('hole', 'penetration-unflashed')).toBeGreaterThan(share(null, 'penetration-unflashed'))
 })
+
+test('where nobody said how far along, any source of the side may have done it; a place that is said is held to', () => {
+  const found = 'lap-siding | B 2 20 | soft-at-or-below-hole no-block-or-hood plate-loose-at-hole'
+  const said = house([found])
+  const unsaid: JobDocument = {
+    ...said,
+    findings: said.findings.map((each) =>
+      each.place.kind === 'side' ? { ...each, place: { ...each.place, station_unsaid: true } } : each,
+    ),
+  }
+  // The hole on the drawing is at 15 ft, 13 ft from the place that was said: there it is another hole, which nobody drew.
+  expect(sourceOf(said, 'penetration-unflashed')?.seat_words).toBe('right, at lap siding')
+  expect(sourceOf(unsaid, 'penetration-unflashed')?.seat_words).toBe('hole B3')
+})

@@ -1,4 +1,5 @@
 import {
+  drawnLength,
   featureBox,
   findingBox,
   insideViews,
@@ -128,21 +129,24 @@ export function targetOf(
   }
   const box = findingBox(finding, job)
   if (box && place.kind === 'side') {
-    const from = ring.at(box.side_id, box.left)
+    const side = byId(job.sides, box.side_id)
+    // Nobody said where along it: it may be anywhere on its side, and is at nothing in particular.
+    const unsaid = place.station_unsaid === true && side !== undefined
+    const [left, right] = unsaid ? [0, Math.max(box.right, drawnLength(side, job))] : [box.left, box.right]
+    const from = ring.at(box.side_id, left)
     if (from === null) return named
     const { side_id, bottom, top } = box
-    const stretch = { from, to: from + (box.right - box.left) }
     return {
       ...named,
       kind: 'wall',
       side_id,
-      stretch,
-      left: box.left,
-      right: box.right,
+      stretch: { from, to: from + (right - left) },
+      left,
+      right,
       bottom,
       top,
       feature_id: place.feature_id,
-      at: wallPlaceOf(box, place.feature_id, job),
+      at: unsaid ? null : wallPlaceOf(box, place.feature_id, job),
     }
   }
   if (place.kind === 'deck' && place.feature_id !== null) {
