@@ -17,7 +17,9 @@ function divide(line: string): string[] {
     ),
     'at $1 feet',
   )
-  return (told.match(/(?:"[a-zA-Z][^"]*"|“[^”]*”|[^;])+/g) ?? [])
+  // `again at thirty`: the same once more.
+  const again = told.replace(/,?\s*\b(?:and )?again at\b/gi, '; same, at')
+  return (again.match(/(?:"[a-zA-Z][^"]*"|“[^”]*”|[^;])+/g) ?? [])
     .flatMap((part) => part.split(/,?\s+\b(?:and )?then\b\s+/i))
     .map((part) => part.trim())
     .filter((part) => part !== '')

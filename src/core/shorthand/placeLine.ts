@@ -197,6 +197,9 @@ function besideThing(said: Shorthand, side: Side | null, on: On): PlacedLine | n
   )
 }
 
+/** What is nowhere but under the house. */
+const UNDER_THE_HOUSE: ReadonlySet<string> = new Set(['floor-insulation', 'crawl-floor'])
+
 /** Below, above and inside the house. */
 function awayFromWalls(said: Shorthand, side: Side | null, on: On): PlacedLine | null {
   const { area, room } = said.where
@@ -209,6 +212,10 @@ function awayFromWalls(said: Shorthand, side: Side | null, on: On): PlacedLine |
   if (room !== null && isInside && said.where.opening === null && said.feature === null)
     return placed(said, { kind: 'room', room })
   const last = on.near.last?.place
+  const under = said.part !== null && UNDER_THE_HOUSE.has(said.part)
+  const goesOn = last?.kind === 'crawl' && row?.assembly === 'floor-frame'
+  if ((under || goesOn) && !bySide && room === null && said.where.opening === null && said.feature === null)
+    return placed(said, { kind: 'crawl', words })
   const onDeck =
     area === 'deck' ||
     row?.assembly === 'deck' ||

@@ -8,7 +8,7 @@ import { ANY_LENGTH, COUNT, countOf, feetOf, lengthOf, PROBE_SIZE, WRITTEN_LENGT
 import type { Draft, Shorthand } from './said'
 import { takeHardware, takeParts } from './takeParts'
 import { MEASURED, takeCount, takeLength } from './takeSizes'
-import { FACING, NOWHERE, takeWhere, type Where } from './where'
+import { FACING, NOWHERE, takeWhere } from './where'
 import {
   GRADE_PHRASES,
   KNOWN_PHRASES,
@@ -144,15 +144,36 @@ function leftWords(read: Reader): string[] {
   return words
 }
 
+/** One step of a stair, told from the stair. */
+const STEP = /\b(?:bottom|top|first|second|third|fourth|last|middle|lowest) step\b/
+
 /** Parts that are called by a short name where only one of the kind can be meant. */
-function partHere(part: ComponentId | null, where: Where): ComponentId | null {
+function partHere(
+  part: ComponentId | null,
+  { where, grade, words }: Pick<Draft, 'where' | 'grade' | 'words'>,
+): ComponentId | null {
   if (where.opening?.what.endsWith('door') && part === 'window-sill') return 'threshold'
   if (where.area === 'crawl' && part === 'deck-post') return 'pier'
+  if (part === 'stair' && STEP.test(words.toLowerCase())) return 'stair-tread'
   if (where.area === 'deck' && part === 'joist') return 'deck-joist'
   if (where.area === 'deck' && part === 'girder') return 'deck-beam'
+  // A roof that is soft is so under its covering.
+  if (where.area === 'roof' && part === null && grade !== null && grade > 0) return 'roof-deck'
   // Shingles on a roof are the roofer's: the part of that name is on walls.
   if (where.area === 'roof' && part === 'shingle') return 'roof-covering'
   return part
+}
+
+/** Trim of a door or window: over it its head, beside it a leg; where neither is said, it is not known which. */
+function trimOf(read: Reader, { where }: Draft): ComponentId | null {
+  const what = where.opening?.what ?? ''
+  if (!what.endsWith('door') && what !== 'window') return null
+  const part = /\b(?:head|top|over|above)\b/.test(read.raw.toLowerCase())
+    ? 'head-casing'
+    : /\b(?:sides?|left|right|bottom|lower|legs?)\b/.test(read.raw.toLowerCase())
+      ? 'side-casing'
+      : null
+  return part !== null && read.take(/\btrim\b/) ? part : null
 }
 
 /** What stands at a place, where no part of it is named and something is wrong: `downspout missing`, `door soft at the bottom`. */
@@ -217,7 +238,8 @@ export function readOne(words: string, learnt: readonly LearntWord[]): Shorthand
   const how = read.phrase(MEASURED)
   if (how) draft.how = how.means
   const more = takeMeaning(read, draft, on)
-  draft.part = partHere(draft.part, draft.where)
+  draft.part = partHere(draft.part, draft)
+  if (draft.part === null || draft.part === 'overhead-door') draft.part = trimOf(read, draft) ?? draft.part
   if (draft.part === null && (noun === 'courses' || (noun === 'boards' && draft.where.beside)))
     draft.part = 'lap-siding'
   if (draft.part === null && draft.where.room !== null && read.take(/\bwalls?\b/))
@@ -230,6 +252,9 @@ export function readOne(words: string, learnt: readonly LearntWord[]): Shorthand
   // What is missing is as bad as it gets.
   if (signs.includes('shakes-gone')) draft.grade ??= 4
   draft.part ??= on ?? itself(draft, signs.length > 0)
+  // Metal that is missing over an opening is missing from its head.
+  if (draft.part === null && signs.includes(NO_FLASHING) && draft.where.beside?.way === 'over')
+    draft.part = 'head-casing'
   draft.signs = signs.map((sign) =>
     sign === NO_FLASHING ? (draft.part === 'ledger' ? 'no-metal-at-ledger' : 'no-metal-at-casing-top') : sign,
   )

@@ -101,6 +101,10 @@ function takeRange(read: Reader, draft: Draft): boolean {
 export function takeLength(read: Reader, draft: Draft): void {
   if (draft.length !== null) return
   if (takeRange(read, draft)) return
+  if (read.take(/\b(?:bottom|lower|top|upper) (?=foot\b(?! (?:of|and)))/) && read.take(/\bfoot\b/)) {
+    draft.length = inches(12)
+    return
+  }
   const face = read.take(`\\b(${COUNT})(?: ?(?:'|ft|feet))? (?:by|x) (?=${COUNT} ?(?:'|ft|feet|foot)(?!\\w))`)
   if (face) {
     // What it measures the other way stays among the words: only the run has a field.

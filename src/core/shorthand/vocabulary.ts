@@ -71,8 +71,8 @@ export const SIGN_PHRASES: readonly Phrase<SignId | typeof NO_FLASHING>[] = [
     'crack-diagonal-at-opening',
   ],
   ['horizontal cracks?', 'crack-horizontal'],
-  ['cracks? (?:is )?wider at (?:the |its )?top', 'crack-wider-above'],
-  ['cracks? (?:is )?wider at (?:the |its )?(?:bottom|foot)', 'crack-wider-below'],
+  ['(?:cracks? (?:is )?|(?<=crack.{0,60}))wider at (?:the |its )?top', 'crack-wider-above'],
+  ['(?:cracks? (?:is )?|(?<=crack.{0,60}))wider at (?:the |its )?(?:bottom|foot)', 'crack-wider-below'],
   ['(?<=(?:foundation|walls?) (?:is |are )?)lean(?:s|ing) in', 'wall-leans-in-at-top'],
   ['(?<=walls? (?:is |are )?)(?:bow(?:s|ed|ing)|bell(?:ies|ying))(?: in)?', 'wall-bowed'],
   ['(?<=(?:piers?|posts?|supports?) (?:is |are )?)(?:lean(?:s|ing)|out of plumb)', 'pier-leaning'],
@@ -100,6 +100,8 @@ export const SIGN_PHRASES: readonly Phrase<SignId | typeof NO_FLASHING>[] = [
   ['no (?:joist )?hangers', 'connector-absent', 'joist-hanger'],
   ['nailed,? (?:and )?(?:no bolts|not bolted)', 'ledger-nails-only'],
   ['carpenter bee (?:holes?|nests?)', 'round-half-inch-holes'],
+  ['wood ?pecker (?:holes?|damage|pecks?)|pecked(?: by (?:a )?woodpeckers?)?', 'ragged-rows'],
+  ['carpenter ants?', 'live-ants-at-night'],
   ['(?<=(?:siding|boards?|laps?|courses?) (?:is |are )?)bow(?:s|ed|ing)(?: out)?', 'board-bowed-out'],
   ['dented|crushed', 'dent'],
   ['(?:no|never|not) (?:caulk(?:ed|ing)?|sealed|sealant)', 'bare-joint'],
@@ -121,15 +123,23 @@ export const SIGN_PHRASES: readonly Phrase<SignId | typeof NO_FLASHING>[] = [
     'gutter',
   ],
   ['wash marks(?: behind(?: the)? gutter)?', 'wash-marks-behind-gutter'],
+  ['(?<=crawl.{0,40})(?:standing water|water stand(?:s|ing)|puddles?)', 'water-after-rain', 'crawl-floor'],
   ['(?:water standing|standing water)(?: in(?: the)? gutter)?', 'standing-water-in-gutter', 'gutter'],
   ['hangers? pulled', 'hangers-pulled'],
+  [
+    '(?<=gutters? (?:has |have |is |are )?)(?:pulled|pulling|come|coming) (?:away|loose|down)',
+    'hangers-pulled',
+  ],
   ['paint (?:is )?peel(?:ing|s|ed)|peeling(?: paint)?|chalk(?:y|ing)|bare spots', 'chalk-cracks-bare-spots'],
   ['primer (?:is )?gone', 'primer-gone'],
   ['back (?:was )?never primed|bare back|unprimed back|back (?:is )?bare', 'back-or-edge-bare'],
   ['square butt(?: joint)?|butt joint', 'square-butt-joint'],
   ['rot below(?: the joint)?', 'rot-below-joint'],
   ['(?:old |fresh )?(?:filler|putty)(?: over)?|patched|patch', 'fresh-filler'],
-  ['(?:mulch|soil|dirt) over(?: it)?|buried|in the (?:dirt|soil|ground)', 'bottom-covered-by-soil'],
+  [
+    '(?:mulch|soil|dirt|bark) (?:is )?(?:(?:piled|heaped|banked) )?(?:up )?(?:over|on|against)(?: it)?|buried|in the (?:dirt|soil|ground)',
+    'bottom-covered-by-soil',
+  ],
   ['splash marks|dirt specks', 'dirt-specks-to-18-in'],
   ['mud tubes?', 'mud-tubes'],
   ['frass|(?:bee|beetle|insect) holes', 'frass-or-holes'],
@@ -142,6 +152,7 @@ export const SIGN_PHRASES: readonly Phrase<SignId | typeof NO_FLASHING>[] = [
   [
     '(?:soil|ground|dirt)(?: is)?(?: bare)?,? no cover|no (?:ground cover|vapou?r barrier)|ground (?:is )?bare|bare (?:soil|earth|ground|dirt)|dirt floor',
     'ground-bare',
+    'crawl-floor',
   ],
   ['(?:leader|down ?spout) (?:is )?(?:blocked|plugged|clogged)', 'leader-blocked', 'downspout'],
   [
@@ -179,8 +190,9 @@ export const SIGN_PHRASES: readonly Phrase<SignId | typeof NO_FLASHING>[] = [
   ['sprinkler (?:hits|aimed at|sprays)(?: the wall| it)?', 'head-aimed-at-wall'],
   ['fog(?:ged)? between (?:the )?panes|fogged (?:glass|unit|panes?)', 'fog-between-panes'],
   [
-    '(?:ground|soil|grade|yard) (?:falls|slopes|runs) (?:to|towards?|at) the (?:wall|house)|negative grade',
+    '(?:ground|soil|grade|yard) (?:falls|slopes|runs|pitches) (?:back )?(?:in )?(?:to|towards?|at) the (?:wall|house)|negative grade',
     'infall-within-6-ft',
+    'soil',
   ],
   ['(?:patio|walk|paving|concrete|slab) (?:holds water|ponds)', 'ponds-on-paving'],
   [
@@ -319,7 +331,11 @@ export const GRADE_PHRASES: readonly Phrase<0 | 1 | 2 | 3 | 4 | null>[] = [
     '(?:awl|knife|screwdriver) (?:goes|went|sinks) right in|very soft|deep|rotted|rotten|rot|mush(?:y)?|shot|bad',
     3,
   ],
-  ['a bit soft|local soft|soft spot|soft|spongy|punky', 2],
+  [
+    '(?:(?:you |one )?can )?(?:push|poke|stick|sink|press) (?:a |the |my |your )?(?:screwdriver|awl|knife|pen ?knife|thumb|finger|nail) (?:right )?(?:in(?:to)?|through)|(?:screwdriver|awl|knife|thumb|finger) (?:goes|went|sinks) in(?:to)?',
+    2,
+  ],
+  ['a bit soft|local soft|soft spot|soft|spongy|punky|mealy', 2],
 ]
 
 export const KNOWN_PHRASES: readonly Phrase<HowKnown>[] = [

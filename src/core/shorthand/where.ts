@@ -105,7 +105,7 @@ function takeFacing(read: Reader, draft: Draft): void {
       `\\b(?:on |at |along |around |in )?(?:the )?(?:(front|back|rear|left|right)(?:[ -]?hand)?) ${WALL}\\b`,
     ) ??
     read.take(
-      `\\b(?:on|along|around|at|down) (?:the )?(front|back|rear|left|right)(?: side)?\\b(?! (?:end|corner|hand|door))`,
+      `\\b(?:on|along|around|at|down) (?:the )?(front|back|rear|left|right)(?: side)?\\b(?! (?:end|corner|hand|door|casing|leg|jamb|trim|bottom|top|upper|lower|half|window|post)s?\\b)`,
     )
   if (strong) {
     draft.facing = FACING[strong[1]!]!
@@ -210,6 +210,10 @@ function takeStations(read: Reader, draft: Draft): void {
     read.take(`\\bfrom (${FEET})(?: in)? (?:to|till|until) (${FEET})(?: (?:in|feet|foot|ft)\\b)?`) ??
     read.take(
       `(?<![\\w./-])(\\d{1,3}) to (\\d{1,3})\\b(?!\\s*(?:'|"|%|feet|foot|ft|inch|inches|in\\b|boards?|courses?|/))`,
+    ) ??
+    // `soft eight to twelve`: two numbers by themselves are from where to where.
+    read.take(
+      `(?<=(?:soft|rotten|rotted|bad|gone|shot|peeling) )(${COUNT}) to (${COUNT})\\b(?!\\s*(?:'|"|%|feet|foot|ft|inch|inches|in\\b|boards?|courses?|pieces?|joists?|/))`,
     )
   if (range) {
     draft.station = feetOf(range[1]!)

@@ -8,6 +8,7 @@ import { smallHouse } from '../../support/jobs'
 import { COLD, LAST, LATER } from './later'
 import { PARTS_SAID } from './partsSaid'
 import { TALK } from './talk'
+import { TOLD } from './told'
 import { WALKED } from './walked'
 import type { Spot, Talk } from './talkKinds'
 
@@ -59,6 +60,7 @@ const HOUSE: JobDocument = smallHouse({
 /** A spot of the lines as a place, to stand for the finding before. */
 function placeAt(at: string): Place {
   if (at === 'deck') return { kind: 'deck', feature_id: 'C2', words: '' }
+  if (at === 'crawl') return { kind: 'crawl', words: '' }
   const [, letter, station] = /^([A-D])(?:@(\d+))?/.exec(at)!
   const feature = FEATURES.find((each) => each.id === at) ?? null
   return {
@@ -153,6 +155,7 @@ test.each([
   ['well after', LAST],
   ['from using', COLD],
   ['on a walk after', WALKED],
+  ['in whole sentences after', TOLD],
 ])(
   'of the lines written %s the parser at least nine in ten are placed rightly, the rest asked about, none wrongly in silence',
   (_, lines) => {
