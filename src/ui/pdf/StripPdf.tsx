@@ -2,13 +2,25 @@ import { Path, Svg, View } from '@react-pdf/renderer'
 import type { Drawing, Shape } from '../../core/house'
 import { isMark, pathOf, toPixels, type Frame } from '../house/frame'
 import { INKS, LABEL_INKS } from '../look/inks'
+import { paintOf } from './paintOf'
 import { Words } from './paper'
 
 /** Pixels the core draws a row for. */
 const ROW_PX = 760
 
 /** Prints the same shapes as the screen; labels become text laid over the drawing. */
-export function StripPdf({ drawing, px: drawnAt, width }: { drawing: Drawing; px: number; width: number }) {
+export function StripPdf({
+  drawing,
+  px: drawnAt,
+  width,
+  alt,
+}: {
+  drawing: Drawing
+  px: number
+  width: number
+  /** What it shows, for whoever does not see it. */
+  alt: string
+}) {
   // Rows share one scale: the widest fills the page, and labels shrink as the row does.
   const px = (drawnAt * ROW_PX) / width
   const frame: Frame = { left: drawing.left, top: drawing.top, px }
@@ -17,7 +29,7 @@ export function StripPdf({ drawing, px: drawnAt, width }: { drawing: Drawing; px
   const shapes = drawing.items.flatMap((item): readonly Shape[] => (isMark(item) ? item.shapes : [item]))
   return (
     <View style={{ width, height, position: 'relative', marginBottom: 4 }}>
-      <Svg width={width} height={height} viewBox={`0 0 ${width} ${height}`}>
+      <Svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} {...{ alt }}>
         {shapes.map((shape, index) => {
           if (shape.kind === 'label') return null
           const ink = INKS[shape.ink]
@@ -31,7 +43,7 @@ export function StripPdf({ drawing, px: drawnAt, width }: { drawing: Drawing; px
             <Path
               key={index}
               d={d}
-              fill={shape.kind === 'polygon' ? ink.fill : 'none'}
+              {...(shape.kind === 'polygon' ? paintOf(ink.fill) : { fill: 'none' })}
               stroke={ink.stroke}
               strokeWidth={ink.width_px * scale}
               {...(ink.dash ? { strokeDasharray: ink.dash } : {})}
@@ -47,6 +59,7 @@ export function StripPdf({ drawing, px: drawnAt, width }: { drawing: Drawing; px
         return (
           <Words
             key={index}
+            tag="Artifact"
             style={{
               position: 'absolute',
               left: shape.anchor === 'end' ? at.x - wide : at.x - 1,

@@ -1,6 +1,7 @@
-import { Font, StyleSheet, Text, type TextProps } from '@react-pdf/renderer'
+import { Font, StyleSheet, Text, View, type TextProps, type ViewProps } from '@react-pdf/renderer'
 import path from 'node:path'
 import type { ReactNode } from 'react'
+import type { Tag } from './tagged'
 
 /** Full TTFs: subsets of the web fonts lose ≥, → and fractions without a word. */
 let fontsReady = false
@@ -87,6 +88,11 @@ type Style = ReturnType<typeof StyleSheet.create>[string]
 export function Words({
   style = [],
   ...more
-}: Omit<TextProps, 'style'> & { style?: Style | Style[]; children?: ReactNode }) {
+}: Omit<TextProps, 'style'> & { style?: Style | Style[]; children?: ReactNode; tag?: Tag }) {
   return <Text style={[styles.text, ...[style].flat()]} {...more} />
+}
+
+/** A part of a page that is something to whoever has it read out: a table, a row of it. */
+export function Part(props: ViewProps & { tag: Tag; children?: ReactNode }) {
+  return <View {...props} />
 }

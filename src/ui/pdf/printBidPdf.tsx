@@ -1,11 +1,12 @@
-import { Document, Image, Page, Path, renderToBuffer, Svg, Text, View } from '@react-pdf/renderer'
+import { Document, Image, Page, Path, Svg, Text, View } from '@react-pdf/renderer'
 import { acceptedSections, type AcceptedBid } from '../../core/bid/acceptedPaper'
 import { sectionsOf, type BidBlock, type BidModel, type BidPicture } from '../../core/bid'
 import type { Paper } from '../../core/bid/paper'
 import { dayWords } from '../../core/measure'
 import { MarksPdf } from './MarksPdf'
-import { INK, registerFonts, RULE, styles, Words } from './paper'
+import { INK, Part, registerFonts, RULE, styles, Words } from './paper'
 import { StripPdf } from './StripPdf'
+import { renderTagged } from './tagged'
 
 const PAGE_WIDTH = 532
 
@@ -19,7 +20,9 @@ function Letterhead({ block, pictures }: { block: Of<'letterhead'>; pictures: Pi
       <View style={{ flexShrink: 1 }}>
         {logo ? <Image src={logo} style={styles.logo} /> : null}
         <Words style={styles.firm}>{block.firm}</Words>
-        <Words style={styles.title}>{block.title}</Words>
+        <Words style={styles.title} tag="H1">
+          {block.title}
+        </Words>
         <Words>{block.address}</Words>
       </View>
       <View style={{ flexShrink: 0, width: 190 }}>
@@ -59,7 +62,12 @@ function Hazard({ block }: { block: Of<'hazard'> }) {
 function DrawingRow({ block, width = PAGE_WIDTH }: { block: Of<'drawing'>; width?: number }) {
   return (
     <View wrap={false} style={{ width }}>
-      <StripPdf drawing={block.drawing} px={block.px} width={width} />
+      <StripPdf
+        drawing={block.drawing}
+        px={block.px}
+        width={width}
+        alt={`Drawing of the outside walls: ${block.under.split(/ {5}/).join('; ')}`}
+      />
       <Words style={[styles.strong, { fontSize: 8.5, marginBottom: 4 }]}>{block.under}</Words>
     </View>
   )
@@ -72,7 +80,9 @@ function PlaceHead({ block }: { block: Of<'place'> }) {
       wrap={false}
       minPresenceAhead={70}
     >
-      <Words style={[styles.strong, { fontSize: 12 }]}>{block.name}</Words>
+      <Words style={[styles.strong, { fontSize: 12 }]} tag="H3">
+        {block.name}
+      </Words>
       {block.amount === null ? null : <Words style={styles.price}>{block.amount}</Words>}
     </View>
   )
@@ -82,7 +92,9 @@ function Work({ block, pictures }: { block: Of<'work'>; pictures: Pictures }) {
   return (
     <View style={styles.item} wrap={false}>
       <View style={styles.row}>
-        <Words style={[styles.strong, { fontSize: 10.5, flexGrow: 1, flexShrink: 1 }]}>{block.title}</Words>
+        <Words style={[styles.strong, { fontSize: 10.5, flexGrow: 1, flexShrink: 1 }]} tag="H4">
+          {block.title}
+        </Words>
         {block.amount === null ? null : <Words style={styles.price}>{block.amount}</Words>}
       </View>
       {block.says ? <Words>{block.says}</Words> : null}
@@ -107,45 +119,54 @@ function Table({ block }: { block: Of<'table'> }) {
         ? { width: 34 }
         : { flexGrow: 1, flexBasis: 0 }
   return (
-    <View>
-      <View style={[styles.row, { borderBottomWidth: 1, borderBottomColor: INK }]} minPresenceAhead={30}>
+    <Part tag="Table">
+      <Part
+        tag="TR"
+        style={[styles.row, { borderBottomWidth: 1, borderBottomColor: INK }]}
+        minPresenceAhead={30}
+      >
         {block.heads.map((head, column) => (
-          <Words key={head} style={[styles.strong, wide(column)]}>
+          <Words key={head} style={[styles.strong, wide(column)]} tag="TH">
             {head}
           </Words>
         ))}
-      </View>
+      </Part>
       {block.rows.map((row, index) => (
-        <View
+        <Part
           key={index}
+          tag="TR"
           style={[styles.row, { borderBottomWidth: 0.5, borderBottomColor: RULE, paddingVertical: 2 }]}
           wrap={false}
         >
           {row.map((cell, column) => (
-            <Words key={column} style={wide(column)}>
+            <Words key={column} style={wide(column)} tag="TD">
               {cell}
             </Words>
           ))}
-        </View>
+        </Part>
       ))}
-    </View>
+    </Part>
   )
 }
 
 function Sum({ block }: { block: Of<'sum'> }) {
   return (
-    <View wrap={false} style={{ marginTop: 6 }}>
+    <Part tag="Table" wrap={false} style={{ marginTop: 6 }}>
       {block.rows.map((row) => (
-        <View key={row.name} style={styles.row}>
-          <Words>{row.name}</Words>
-          <Words>{row.amount}</Words>
-        </View>
+        <Part tag="TR" key={row.name} style={styles.row}>
+          <Words tag="TH">{row.name}</Words>
+          <Words tag="TD">{row.amount}</Words>
+        </Part>
       ))}
-      <View style={[styles.row, { borderTopWidth: 1, borderTopColor: INK, paddingTop: 3 }]}>
-        <Words style={styles.total}>{block.name}</Words>
-        <Words style={styles.total}>{block.amount}</Words>
-      </View>
-    </View>
+      <Part tag="TR" style={[styles.row, { borderTopWidth: 1, borderTopColor: INK, paddingTop: 3 }]}>
+        <Words style={styles.total} tag="TH">
+          {block.name}
+        </Words>
+        <Words style={styles.total} tag="TD">
+          {block.amount}
+        </Words>
+      </Part>
+    </Part>
   )
 }
 
@@ -169,7 +190,7 @@ function PictureRows({ shown, pictures }: { shown: readonly BidPicture[]; pictur
         return data ? (
           <View key={`${picture.under}/${picture.sha256}`} wrap={false} style={{ width: 171 }}>
             <View style={{ position: 'relative' }}>
-              <Image src={{ data, format: 'jpg' }} style={{ width: 171 }} />
+              <Image src={{ data, format: 'jpg' }} style={{ width: 171 }} {...{ alt: picture.alt }} />
               {picture.drawn ? <MarksPdf drawn={picture.drawn} width={171} /> : null}
             </View>
             <Words style={styles.quiet}>{picture.under}</Words>
@@ -184,7 +205,7 @@ function PictureRows({ shown, pictures }: { shown: readonly BidPicture[]; pictur
 function Clause({ block }: { block: Of<'clause'> | Of<'pairs'> }) {
   return (
     <View>
-      <Words style={styles.small} minPresenceAhead={40}>
+      <Words style={styles.small} minPresenceAhead={40} tag="H3">
         {block.heading}
       </Words>
       {block.kind === 'clause' ? (
@@ -295,7 +316,12 @@ function DrawingsAbreast({ blocks }: { blocks: readonly BidBlock[] }) {
 function headOf(name: string, headed: boolean, blocks: readonly BidBlock[]) {
   if (!headed) return []
   return [
-    <Words key={name} style={styles.heading} minPresenceAhead={blocks[0]?.kind === 'drawing' ? 260 : 60}>
+    <Words
+      key={name}
+      style={styles.heading}
+      minPresenceAhead={blocks[0]?.kind === 'drawing' ? 260 : 60}
+      tag="H2"
+    >
       {name}
     </Words>,
   ]
@@ -315,7 +341,7 @@ const SIZES = { letter: 'LETTER', a4: 'A4' } as const
 /** A short paper as PDF, on the server: a change order, an invoice, the end of a job. */
 export function printPaperPdf(paper: Paper, pictures: ReadonlyMap<string, Buffer>): Promise<Buffer> {
   registerFonts()
-  return renderToBuffer(
+  return renderTagged(
     <Document title={paper.title} author={paper.author} language="en">
       <Page size={SIZES[paper.size]} style={styles.page}>
         {paper.sections.flatMap(({ name, headed, blocks }) => [
@@ -368,5 +394,5 @@ export function printBidPdf(
   form: Form = {},
 ): Promise<Buffer> {
   registerFonts()
-  return renderToBuffer(<BidDocument model={model} pictures={pictures} form={form} />)
+  return renderTagged(<BidDocument model={model} pictures={pictures} form={form} />)
 }
