@@ -5,7 +5,8 @@ export default defineConfig({
   // Two windows at once: a test waits for its own page most of the time. Each makes its own jobs, or only reads those of the demo.
   workers: 2,
   fullyParallel: false,
-  timeout: 120_000,
+  // A busy machine is no fault of the code.
+  timeout: 240_000,
   expect: { timeout: 15_000 },
   reporter: [['list'], ['json']],
   outputDir: '.data/test/browser',

@@ -1,5 +1,8 @@
 import { readFileSync } from 'node:fs'
 import { expect, test } from '@playwright/test'
+import writeXlsxFile from 'write-excel-file/node'
+import { finding, smallHouse, workItem } from '../support/jobs'
+import { openOwn } from './ownJob'
 import { expectAccessible, PEOPLE, signIn } from './support'
 
 test('the firm puts its own hours in, says why, takes a price list in after a look, and new jobs start from them', async ({
@@ -63,6 +66,63 @@ test('the firm puts its own hours in, says why, takes a price list in after a lo
   await ours.blur()
   await page.getByRole('button', { name: 'Keep 2 changes' }).click()
   await expect(page.getByText('Nothing of our own here yet.')).toBeVisible()
+})
+
+test('a spreadsheet is taken in after a look; open jobs say what they would come to at these rates, and stay as they are', async ({
+  page,
+}) => {
+  test.setTimeout(240_000)
+  await signIn(page, PEOPLE.office)
+  const title = `Swept ${Date.now().toString(36)}`
+  const fascia = finding({
+    n: 1,
+    words: 'Fascia soft',
+    component: 'fascia',
+    at: { side: 'a', ft: 6, up_in: 104 },
+    length_in: 240,
+    grade: 3,
+  })
+  await openOwn(page, {
+    job: { ...smallHouse().job, title },
+    findings: [fascia],
+    work_items: [
+      workItem('board', { method: 'replace-member', component: 'fascia', finding_ids: [fascia.id] }),
+    ],
+  })
+  await page.goto('/firm')
+  await expect(page.getByText('Looking…')).toHaveCount(0)
+  const take = async (own: string, reason: string): Promise<void> => {
+    const sheet = await writeXlsxFile([
+      ['key', 'name', 'own', 'reason'],
+      ['good.primer', 'Primer', own, reason],
+    ]).toBuffer()
+    await page.getByLabel('Table of values to take in').setInputFiles({
+      name: 'prices.xlsx',
+      mimeType: 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet',
+      buffer: sheet,
+    })
+  }
+  const dialog = page.getByRole('dialog', { name: 'What this file would change' })
+  await take('48', 'price list of the yard')
+  await expect(dialog).toContainText('Primer: as shipped → 48 price list of the yard')
+  await expectAccessible(page)
+  await dialog.getByRole('button', { name: 'Put them on the page' }).click()
+  await page.getByRole('button', { name: 'Keep 1 change' }).click()
+  await expect(page.getByText(/Kept as edition \d+/)).toBeVisible()
+
+  const sweep = page.getByRole('region', { name: 'Open jobs at these rates' })
+  await sweep.getByRole('button', { name: 'Reckon the open jobs' }).click()
+  await expect(sweep.getByText(/^\d+ of \d+ move\.$/)).toBeVisible({ timeout: 150_000 })
+  const row = sweep.getByRole('row', { name: new RegExp(title) })
+  // Primer is dearer: the job would cost more, and is told by how much.
+  await expect(row).toContainText(/\+ \$\d+\.\d\d/)
+  await expectAccessible(page)
+
+  // As shipped again, so that other tests reckon with what they know.
+  await take('', '')
+  await dialog.getByRole('button', { name: 'Put them on the page' }).click()
+  await page.getByRole('button', { name: 'Keep 1 change' }).click()
+  await expect(page.getByText(/Kept as edition \d+/)).toBeVisible()
 })
 
 test('whoever sees no money is not shown the page', async ({ page }) => {

@@ -23,9 +23,9 @@ export function FirstHour() {
       <h2 className="border-b border-ink pb-1 text-[18px]">The first hour</h2>
       <ol className="flex flex-col">
         {STEPS.map((step, index) => (
-          <li key={step.href} className="flex flex-wrap items-center gap-3 border-b border-rule py-2">
-            <span className="w-5 font-tight text-[20px]">{index + 1}</span>
-            <span className="min-w-52 grow">
+          <li key={step.href} className="flex items-center gap-3 border-b border-rule py-2">
+            <span className="w-5 shrink-0 font-tight text-[20px]">{index + 1}</span>
+            <span className="min-w-0 grow">
               {step.name}
               <span className="block text-[14px] text-quiet">{step.line}</span>
             </span>
