@@ -23,6 +23,8 @@ import { JobRow, StateMark } from './JobRow'
 import { useJobList } from './useJobList'
 import { useOffice } from './useOffice'
 
+const PAGE_LINK = 'font-head text-chalk-text underline touch:inline-flex touch:min-h-11 touch:items-center'
+
 /**
  * The jobs of a firm, and the quickest finding there is. The page itself holds nothing of the firm: what is shown comes from this
  * device's sealed copies and from the server, for whoever is signed in.
@@ -63,28 +65,34 @@ export function JobsPage() {
   const mayRun = member.may.includes('run-the-office')
   return (
     <>
-      <header className="flex items-center gap-4 px-5 py-1.5 max-sm:gap-2 max-sm:px-3">
+      <header className="flex flex-wrap items-center gap-x-4 px-5 py-1.5 max-sm:px-3">
         <span className="font-tight text-[19px] font-semibold tracking-wide uppercase">Detrimus</span>
         <span className="grow" />
-        <a href="/calendar" className="font-head text-chalk-text underline">
-          Calendar
-        </a>
-        {member.seesMoney ? (
-          <a href="/look-back" className="font-head text-chalk-text underline">
-            Look back
+        {/* On a phone the pages of the firm have a row of their own: in one with the name they would run out of it. */}
+        <nav
+          aria-label="Pages of the firm"
+          className="flex items-center gap-4 max-sm:order-last max-sm:basis-full max-sm:flex-wrap"
+        >
+          <a href="/calendar" className={PAGE_LINK}>
+            Calendar
           </a>
-        ) : null}
-        {member.may.includes('send-bids') ? (
-          <a href="/outbox" className="font-head text-chalk-text underline">
-            Outbox
-          </a>
-        ) : null}
-        {member.may.includes('change-firm-settings') ? (
-          <a href="/firm" className="font-head text-chalk-text underline">
-            Firm
-          </a>
-        ) : null}
-        {member.seesMoney ? <BallparkNow /> : null}
+          {member.seesMoney ? (
+            <a href="/look-back" className={PAGE_LINK}>
+              Look back
+            </a>
+          ) : null}
+          {member.may.includes('send-bids') ? (
+            <a href="/outbox" className={PAGE_LINK}>
+              Outbox
+            </a>
+          ) : null}
+          {member.may.includes('change-firm-settings') ? (
+            <a href="/firm" className={PAGE_LINK}>
+              Firm
+            </a>
+          ) : null}
+          {member.seesMoney ? <BallparkNow /> : null}
+        </nav>
         <a href="/account" className="font-head text-[15px] underline">
           {member.name}
         </a>
