@@ -37,7 +37,6 @@ export const OWNER_WORST: Readonly<Record<'wood' | 'other', readonly string[]>> 
 
 /** What a bid says to its owner, in plain words. */
 export const OWNER_SAYS = {
-  bidBefore: 'The bid as it was before the work',
   seenOne: (part: string, how: string, size: string) => `The ${part} ${how}${size}.`,
   seenMany: (many: string, part: string, how: string, worst: string, size: string) =>
     `At ${many} places the ${part} ${how}${worst}${size}.`,
@@ -60,8 +59,6 @@ export const OWNER_SAYS = {
   leaveMend: (part: string) => `The ${part} stays as it is and goes on getting worse while it is wet.`,
   leaveFix: (follows: string) => `The cause stays: ${follows}`,
   leaveOther: 'It stays as it is.',
-  leaveHazard:
-    'This is about people not being hurt. Whoever leaves it out says so with his name, and it is written down as declined.',
   measured:
     'A measurement says how things lie. What they can carry is for an engineer to say. Local code governs.',
   lead: (of: { many: number; where: string | null }) =>
