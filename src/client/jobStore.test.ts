@@ -55,6 +55,23 @@ test('an edit is there at once, and then on the server', async () => {
   expect(fake.state.job.sides[0]?.overhang).toBe(640)
 })
 
+test('two touches on one list before the page is drawn anew are both there', () => {
+  const store = open()
+  store.create('finding', finding('touched-twice'))
+  const had = store.read().job.findings.at(-1)!.signs
+  for (const sign of ['soft', 'dark-stain'])
+    expect(
+      store.set('finding', 'touched-twice', ({ signs }) => ({
+        signs: [...signs, { sign, how: 'seen-close' as const, present: true }],
+      })),
+    ).toBeNull()
+  expect(store.read().job.findings.at(-1)?.signs.slice(had.length)).toMatchObject([
+    { sign: 'soft' },
+    { sign: 'dark-stain' },
+  ])
+  expect(store.set('finding', 'nobody', ({ words }) => ({ words: `${words}!` }))).not.toBeNull()
+})
+
 test('what does not fit is refused here with its sentence, and never sent', async () => {
   const store = open()
   expect(store.set('side', 'side-a', { overhang: -1 as never })).toBe('overhang: a length cannot be negative')

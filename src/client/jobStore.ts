@@ -203,11 +203,19 @@ export class JobStore {
     return this.history.asOne(newId(), edits)
   }
 
-  /** Changes fields of something there; fields that stay as they are are left out. */
-  set<K extends EntityKind>(kind: K, id: string, fields: Partial<EntityOf[K]>): string | null {
+  /**
+   * Changes fields of something there; fields that stay as they are are left out. What is made from what was there, as a list with one
+   * more, is given as a function of it: a page may still show what was there before the last touch.
+   */
+  set<K extends EntityKind>(
+    kind: K,
+    id: string,
+    fields: Partial<EntityOf[K]> | ((held: EntityOf[K]) => Partial<EntityOf[K]>),
+  ): string | null {
     const old = findEntity(this.shown.job, { kind, id }) as Record<string, unknown> | null
+    const wanted = typeof fields === 'function' ? (old ? fields(old as never) : {}) : fields
     const changed = Object.fromEntries(
-      Object.entries(fields).filter(([name, value]) => JSON.stringify(old?.[name]) !== JSON.stringify(value)),
+      Object.entries(wanted).filter(([name, value]) => JSON.stringify(old?.[name]) !== JSON.stringify(value)),
     )
     if (old && Object.keys(changed).length === 0) return null
     return this.edit({

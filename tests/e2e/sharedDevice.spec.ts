@@ -3,7 +3,7 @@ import { expect, test, type Page } from '@playwright/test'
 import { readFileSync } from 'node:fs'
 import pg from 'pg'
 import { DEMO_PASSWORD } from '../../demo/people'
-import { allSent, openJob, openStage, PEOPLE } from './support'
+import { allSent, colleague, openJob, openStage, PEOPLE } from './support'
 
 test.use({ serviceWorkers: 'allow' })
 
@@ -228,17 +228,19 @@ test('edits that wait are offered before he goes: saved as a file, taken in agai
 test('whoever is made crew sees no money from then on, though his own copies had it', async ({
   page,
   context,
+  request,
 }) => {
   test.setTimeout(120_000)
+  const email = await colleague(request, 'office')
   const database = new pg.Client({ connectionString: process.env.DETRIMUS_MIGRATOR_URL ?? '' })
   await database.connect()
   const role = (to: string): Promise<unknown> =>
     database.query(
       `update auth.member set role = $2 where user_id = (select id from auth."user" where email = $1)`,
-      [PEOPLE.office, to],
+      [email, to],
     )
   try {
-    await enter(page, PEOPLE.office)
+    await enter(page, email)
     await workerReady(page)
     await openJob(page, 'Kelp Row')
     await expect(page.getByRole('tab', { name: /^Price \$/ })).toBeVisible()
@@ -252,7 +254,6 @@ test('whoever is made crew sees no money from then on, though his own copies had
     await expect(page.getByRole('tab', { name: /^Price not shown/ })).toBeVisible({ timeout: 30_000 })
     await context.setOffline(false)
   } finally {
-    await role('office')
     await database.end()
   }
 })

@@ -1,4 +1,5 @@
 import AxeBuilder from '@axe-core/playwright'
+import { randomUUID } from 'node:crypto'
 import { expect, type APIRequestContext, type Cookie, type Locator, type Page } from '@playwright/test'
 import { drawnPhoto } from '../../demo/photos'
 import { DEMO_PASSWORD } from '../../demo/people'
@@ -18,6 +19,22 @@ export const OWN = { origin: process.env.DETRIMUS_BASE_URL ?? '' }
 export async function apiOf(api: APIRequestContext, email: string, password: string): Promise<void> {
   const answer = await api.post('/api/auth/sign-in/email', { data: { email, password }, headers: OWN })
   expect(answer.status()).toBe(200)
+}
+
+/** Somebody new in the demo firm, asked in and joined; for tests that change who somebody is while others run beside them. */
+export async function colleague(api: APIRequestContext, role: 'office' | 'crew'): Promise<string> {
+  await apiOf(api, PEOPLE.estimator, DEMO_PASSWORD)
+  const email = `${randomUUID()}@tern.invalid`
+  const name = 'Ansa Corrie'
+  const asked = await api.post('/api/firm/people', { data: { name, role, email: '' }, headers: OWN })
+  expect(asked.status()).toBe(201)
+  const { url } = (await asked.json()) as { url: string }
+  const joined = await api.post(`/api${new URL(url).pathname}`, {
+    data: { name, email, password: DEMO_PASSWORD },
+    headers: OWN,
+  })
+  expect(joined.status()).toBe(201)
+  return email
 }
 
 const signedIn = new Map<string, Cookie[]>()

@@ -21,9 +21,10 @@ export function PlanSide() {
   const { derived, job, around } = useJob()
   const edits = usePlanEdits()
   const { plan } = derived
+  const crews = job.plan?.crews ?? plan.crews
   const week = job.plan?.week ?? [1, 2, 3, 4, 5]
   const crew = (id: string, fields: Partial<Crew>): void =>
-    edits.plan({ crews: plan.crews.map((each) => (each.id === id ? { ...each, ...fields } : each)) })
+    edits.plan({ crews: crews.map((each) => (each.id === id ? { ...each, ...fields } : each)) })
   return (
     <>
       <Panel
@@ -81,7 +82,7 @@ export function PlanSide() {
             })}
           </div>
           <ul aria-label="Crews" className="flex flex-col gap-1">
-            {plan.crews.map((each) => (
+            {crews.map((each) => (
               <li key={each.id} className="grid grid-cols-[minmax(0,1fr)_5rem_auto] items-end gap-2">
                 <TextField
                   label="Crew"
@@ -100,8 +101,8 @@ export function PlanSide() {
                 <Button
                   look="quiet"
                   aria-label={`Remove ${each.name}`}
-                  disabled={plan.crews.length === 1}
-                  onClick={() => edits.plan({ crews: plan.crews.filter(({ id }) => id !== each.id) })}
+                  disabled={crews.length === 1}
+                  onClick={() => edits.plan({ crews: crews.filter(({ id }) => id !== each.id) })}
                 >
                   Remove
                 </Button>
@@ -119,7 +120,7 @@ export function PlanSide() {
               look="quiet"
               onClick={() =>
                 edits.plan({
-                  crews: [...plan.crews, { id: newId(), name: `Crew ${plan.crews.length + 1}`, people: 2 }],
+                  crews: [...crews, { id: newId(), name: `Crew ${crews.length + 1}`, people: 2 }],
                 })
               }
             >

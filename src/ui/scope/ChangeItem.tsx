@@ -2,7 +2,7 @@
 
 import { methodOf, partOf, SECTION_USD } from '../../core/catalogue'
 import { placeWords } from '../../core/caution'
-import { WORK_STATES, type WorkItem, type WorkState } from '../../core/job'
+import { byId, WORK_STATES, type WorkItem, type WorkState } from '../../core/job'
 import { placesOfItem, STANDING_WORDS, withSize, type ScopeItem } from '../../core/scope'
 import { Button, SavedTextField, SelectField } from '../look'
 import { useJob } from '../state/useJob'
@@ -18,9 +18,11 @@ const STATE_CHOICES = WORK_STATES.map((value) => ({
 }))
 /** What an item is called, how it stands, its sizes, what it is made of, its own lines, and who else does it. */
 export function ChangeItem({ item: scoped }: { item: ScopeItem }) {
-  const { item, name } = scoped
-  const { derived, store, view } = useJob()
+  const { name } = scoped
+  const { derived, store, view, job: asEdited } = useJob()
   const { job } = derived
+  // As edited this instant: two lines put in quickly are two lines.
+  const item = byId(asEdited.work_items, scoped.id) ?? scoped.item
   const set = (fields: Partial<WorkItem>): void => void store.set('work_item', item.id, fields)
   const others = item.state === 'by-owner' || item.state === 'by-others'
   const row = methodOf(item.method)

@@ -1,6 +1,6 @@
 'use client'
 
-import { PRICE_BASES, type PriceBasis, type WorkItem } from '../../core/job'
+import { byId, PRICE_BASES, type PriceBasis, type WorkItem } from '../../core/job'
 import { adviseBasis } from '../../core/price/adviseBasis'
 import type { ScopeItem } from '../../core/scope'
 import { Button, SavedTextField, SelectField } from '../look'
@@ -20,9 +20,9 @@ export function HowPriced({
   item: ScopeItem
   set: (fields: Partial<WorkItem>) => void
 }) {
-  const { derived } = useJob()
+  const { derived, job: asEdited } = useJob()
   const { job, trace, scope } = derived
-  const { item } = scoped
+  const item = byId(asEdited.work_items, scoped.id) ?? scoped.item
   const advice = adviseBasis(
     scoped,
     job,

@@ -229,12 +229,13 @@ function Media({ finding }: { finding: Finding }) {
     if (!file) return
     const taken = await store.addPhoto(file, finding.place)
     if ('words' in taken) setWrong(taken.words)
-    else setWrong(store.set('finding', finding.id, { photo_ids: [...finding.photo_ids, taken.id] }))
+    else
+      setWrong(store.set('finding', finding.id, ({ photo_ids }) => ({ photo_ids: [...photo_ids, taken.id] })))
   }
   async function takeClip(file: Blob): Promise<void> {
     const taken = await store.addClip(file)
     if ('words' in taken) setWrong(taken.words)
-    else setWrong(store.set('finding', finding.id, { clip_ids: [...finding.clip_ids, taken.id] }))
+    else setWrong(store.set('finding', finding.id, ({ clip_ids }) => ({ clip_ids: [...clip_ids, taken.id] })))
   }
   return (
     <div className="flex flex-wrap items-center gap-2 pt-2.5">

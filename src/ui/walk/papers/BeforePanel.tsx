@@ -54,7 +54,10 @@ export function BeforePanel() {
   async function takePicture(file: File | null): Promise<void> {
     if (!file) return
     const taken = await store.addPhoto(file, { kind: 'words', words: 'sent before the visit' })
-    if ('id' in taken) set({ photo_ids: [...intake.photo_ids, taken.id] })
+    if (!('id' in taken)) return
+    if (job.intake)
+      store.set('intake', 'intake', ({ photo_ids }) => ({ photo_ids: [...photo_ids, taken.id] }))
+    else set({ photo_ids: [taken.id] })
   }
 
   return (

@@ -44,7 +44,8 @@ export function PhoneFind() {
     if (finding && of.clip) {
       const clip = await store.addClip(of.clip)
       if ('words' in clip) setWrong(clip.words)
-      else setWrong(store.set('finding', finding.id, { clip_ids: [...finding.clip_ids, clip.id] }))
+      else
+        setWrong(store.set('finding', finding.id, ({ clip_ids }) => ({ clip_ids: [...clip_ids, clip.id] })))
       return
     }
     const added = await addFindings(store, { found: [], near, ...of })

@@ -30,9 +30,9 @@ import { FindingsOnPicture, Known, ScaleForm, UseLength } from './PhotoCanvasPar
  * length give it its scale; then it is a canvas of its side, and strip and picture show the same findings.
  */
 export function PhotoCanvas({ photoId }: { photoId: string }) {
-  const { derived, store, walk, view, choose } = useJob()
+  const { derived, store, walk, view, job: asEdited, choose } = useJob()
   const { job } = derived
-  const photo = job.photos.find((each) => each.id === photoId)
+  const photo = asEdited.photos.find((each) => each.id === photoId)
   const [drawing, setDrawing] = useState(() => beginWith(photo?.canvas ? 'finding' : 'scale'))
   const [text, setText] = useState('')
   const [known, setKnown] = useState<{ from: PicturePoint; to: PicturePoint } | null>(null)
@@ -47,7 +47,7 @@ export function PhotoCanvas({ photoId }: { photoId: string }) {
   const close = (): void => walk.openPhoto(null)
   const set = (fields: Partial<EntityOf['photo']>): void => setSaid(store.set('photo', photoId, fields))
   const addMark = (mark: PictureMark): void => {
-    set({ marks: [...photo.marks, mark] })
+    setSaid(store.set('photo', photoId, ({ marks }) => ({ marks: [...marks, mark] })))
     setChosen(photo.marks.length)
   }
 

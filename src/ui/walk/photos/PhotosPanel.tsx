@@ -304,9 +304,10 @@ function PutPicked({ ids, onDone }: { ids: readonly string[]; onDone: () => void
         label="or to finding"
         value=""
         onChange={(value) => {
-          const finding = job.findings.find((each) => each.id === value)
-          if (!finding) return
-          store.set('finding', finding.id, { photo_ids: [...new Set([...finding.photo_ids, ...ids])] })
+          if (value === '') return
+          store.set('finding', value, ({ photo_ids }) => ({
+            photo_ids: [...new Set([...photo_ids, ...ids])],
+          }))
           onDone()
         }}
         choices={[

@@ -21,12 +21,12 @@ export function DeckPoints({ survey }: { survey: DeckSurvey }) {
   const answerOf = (point: DeckPoint): Answer | null =>
     survey.answers.find((each) => each.point === point.id)?.answer ?? null
   const answer = (point: DeckPoint, value: Answer): void =>
-    void store.set('survey', survey.id, {
+    void store.set('survey', survey.id, (held) => ({
       answers: [
-        ...survey.answers.filter((each) => each.point !== point.id),
+        ...(held as DeckSurvey).answers.filter((each) => each.point !== point.id),
         ...(answerOf(point) === value ? [] : [{ point: point.id, answer: value }]),
       ],
-    })
+    }))
   const wrong = DECK_POINTS.filter((point) => answerOf(point) === 'wrong')
   const noted = (point: DeckPoint): boolean =>
     derived.job.findings.some(
@@ -47,7 +47,9 @@ export function DeckPoints({ survey }: { survey: DeckSurvey }) {
       signs: point.sign === null ? [] : [{ sign: point.sign, how: 'seen-close' as const, present: true }],
     }))
     for (const each of made) store.create('finding', each)
-    store.set('survey', survey.id, { finding_ids: [...survey.finding_ids, ...made.map((each) => each.id)] })
+    store.set('survey', survey.id, ({ finding_ids }) => ({
+      finding_ids: [...finding_ids, ...made.map((each) => each.id)],
+    }))
   }
 
   return (

@@ -12,11 +12,20 @@ import { DeckPoints } from './DeckPoints'
 import type { Row, SurveyForm } from './fieldSpecs'
 import { SURVEY_FORMS } from './forms'
 
+type Readings = Readonly<Record<string, unknown>>
+/** Keeps fields of a survey; a list is made from the survey as it is in that instant, so that two quick touches are two readings. */
+type SetSurvey = (fields: Readings | ((held: Readings) => Readings)) => void
+
 /** One survey to be filled in: what it is of, its fields, its readings row by row. */
 export function SurveyFields({ survey }: { survey: Survey }) {
   const { store } = useJob()
   const form = SURVEY_FORMS[survey.kind]
-  const set = (fields: Record<string, unknown>): void => void store.set('survey', survey.id, fields)
+  const set: SetSurvey = (fields) =>
+    void store.set(
+      'survey',
+      survey.id,
+      typeof fields === 'function' ? (held) => fields(held as unknown as Readings) : fields,
+    )
   const values = survey as unknown as Readonly<Record<string, CellValue>>
   return (
     <div className="flex flex-col gap-3 pt-2">
@@ -65,7 +74,7 @@ function isBegun(survey: Survey, form: SurveyForm): boolean {
 }
 
 /** Which wall, which deck, or where the crack is. */
-function PlaceFields({ survey, set }: { survey: Survey; set: (fields: Record<string, unknown>) => void }) {
+function PlaceFields({ survey, set }: { survey: Survey; set: SetSurvey }) {
   const { job } = useJob().derived
   const sides = job.sides.map((side) => ({ value: side.id, label: `${side.letter} ${side.facing}` }))
   if (survey.kind === 'deck') {
@@ -138,18 +147,17 @@ const WIDTHS: Partial<Record<CellSpec['kind'], string>> = {
 }
 
 /** A table of readings on a desk; on a phone each reading is a block of its own. */
-function Rows(props: {
-  rows: NonNullable<SurveyForm['rows']>
-  survey: Survey
-  set: (fields: Record<string, unknown>) => void
-}) {
+function Rows(props: { rows: NonNullable<SurveyForm['rows']>; survey: Survey; set: SetSurvey }) {
   const { rows: form, survey, set } = props
   const { job } = useJob()
   const rows = (survey as unknown as Record<string, readonly Row[]>)[form.key] ?? []
-  const put = (next: readonly Row[]): void => set({ [form.key]: next })
+  const put = (next: (held: readonly Row[]) => readonly Row[]): void =>
+    set((held) => ({ [form.key]: next(held[form.key] as readonly Row[]) }))
   function add(): void {
-    const made = form.next(rows)
-    put([...rows, 'day' in made ? { ...made, day: today(job.job.time_zone) } : made])
+    put((held) => {
+      const made = form.next(held)
+      return [...held, 'day' in made ? { ...made, day: today(job.job.time_zone) } : made]
+    })
   }
   return (
     <div>
@@ -182,7 +190,11 @@ function Rows(props: {
                     spec={column}
                     value={row[column.key] ?? null}
                     inTable={`${form.one} ${index + 1}`}
-                    onSave={(value) => put(rows.with(index, { ...row, [column.key]: value }))}
+                    onSave={(value) =>
+                      put((held) =>
+                        held.map((each, at) => (at === index ? { ...each, [column.key]: value } : each)),
+                      )
+                    }
                   />
                 </td>
               ))}
@@ -190,7 +202,7 @@ function Rows(props: {
                 <Button
                   look="quiet"
                   aria-label={`Remove ${form.one} ${index + 1}`}
-                  onClick={() => put(rows.filter((_, at) => at !== index))}
+                  onClick={() => put((held) => held.filter((_, at) => at !== index))}
                 >
                   ×
                 </Button>
@@ -207,7 +219,7 @@ function Rows(props: {
 }
 
 /** Findings it was made for, besides those that lie near it. */
-function MadeFor({ survey, set }: { survey: Survey; set: (fields: Record<string, unknown>) => void }) {
+function MadeFor({ survey, set }: { survey: Survey; set: SetSurvey }) {
   const { job } = useJob().derived
   if (job.findings.length === 0) return null
   const chosen = new Set(survey.finding_ids)
@@ -226,10 +238,9 @@ function MadeFor({ survey, set }: { survey: Survey; set: (fields: Record<string,
                 className="size-5 shrink-0 accent-spruce"
                 checked={chosen.has(finding.id)}
                 onChange={(event) =>
-                  set({
-                    finding_ids: event.target.checked
-                      ? [...survey.finding_ids, finding.id]
-                      : survey.finding_ids.filter((id) => id !== finding.id),
+                  set((held) => {
+                    const others = (held.finding_ids as readonly string[]).filter((id) => id !== finding.id)
+                    return { finding_ids: event.target.checked ? [...others, finding.id] : others }
                   })
                 }
               />

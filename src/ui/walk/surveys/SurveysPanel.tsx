@@ -17,8 +17,8 @@ const KINDS = Object.keys(SURVEY_KINDS) as SurveyKind[]
 
 /** What is measured of water and of what moves: dated, worked out at once, and told to Trace. */
 export function SurveysPanel() {
-  const { derived, store, view, sideId, chooseSide, walk } = useJob()
-  const { job, surveys } = derived
+  const { derived, store, view, job, sideId, chooseSide, walk } = useJob()
+  const { surveys } = derived
   const { surveyId: openId, openSurvey: setOpenId } = walk
   const [wrong, setWrong] = useState<string | null>(null)
   const open = job.surveys.find((each) => each.id === openId) ?? null
