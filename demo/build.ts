@@ -187,6 +187,7 @@ export function finding(of: Said): Finding {
     detail_id: null,
     behind: null,
     seen_by: CREW.estimator,
+    first_seen: null,
   }
 }
 

@@ -1,4 +1,5 @@
 import { methodName } from '../catalogue'
+import { EVENTS } from '../catalogue/events/events'
 import { RESPONSE_ANSWERS, TAX_WORDS, type EntityKind } from '../job'
 import { formatLength, type Length } from '../measure'
 import { CLOSED_WORDS } from './closedWords'
@@ -10,6 +11,7 @@ import type { Say } from './say'
 
 export type { FieldWords } from './field'
 
+const EVENT_NAMES = Object.fromEntries(EVENTS.map(({ id, name }) => [id, name]))
 const zone: Say = (value) => String(value).replaceAll('_', ' ')
 const OPENING = {
   station: f('left end at', say.length),
@@ -212,6 +214,7 @@ export const FIELD_WORDS: Readonly<Record<EntityKind, Readonly<Record<string, Fi
     photo_ids: f('pictures', say.listOf('picture', 'pictures')),
     clip_ids: f('voice notes', say.listOf('note', 'notes')),
     seen_by: f('seen by', say.text),
+    first_seen: f('first seen', say.month),
     earlier_repair: f('earlier repair', say.choice),
     detail_id: f('repeated detail', say.changed),
     behind: f('chance behind, by hand', say.changed),
@@ -223,6 +226,13 @@ export const FIELD_WORDS: Readonly<Record<EntityKind, Readonly<Record<string, Fi
     bytes: null,
     recorded_at: f('recorded', say.moment),
     caption: f('caption', say.text),
+  },
+  house_event: {
+    ...HIDDEN,
+    what: f('what', say.from(EVENT_NAMES)),
+    when: f('when', say.month),
+    words: f('words', say.text),
+    told_by: f('told by', say.text),
   },
   scope_stretch: {
     ...HIDDEN,

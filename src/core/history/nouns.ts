@@ -1,3 +1,4 @@
+import { eventOf } from '../catalogue/events/events'
 import { partName } from '../catalogue'
 import { FEATURE_WORDS, SURVEY_KINDS, type EntityKind, type JobDocument } from '../job'
 import { dayWords } from '../measure'
@@ -30,6 +31,10 @@ export const NOUNS: Readonly<Record<EntityKind, (id: string, job: JobDocument) =
     return `finding ${found.number ?? 'new'}${name ? `, ${name}` : ''}`
   },
   clip: () => 'a voice note',
+  house_event: (id, job) => {
+    const found = job.house_events.find((each) => each.id === id)
+    return found ? `what happened: ${eventOf(found.what)?.name ?? found.what}` : 'what happened to the house'
+  },
   scope_stretch: (id, job) => {
     const found = job.scope_stretches.find((each) => each.id === id)
     return found ? `the scope line on ${String(side(found.side_id, job))}` : 'the scope line'

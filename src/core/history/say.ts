@@ -3,7 +3,15 @@ import { placeWords } from '../caution'
 import { itemName as nameOfWork } from '../scope'
 import { causeNamed, causeOf } from '../trace'
 import { GRADE_NAMES, quantityWords, type JobDocument, type Place, type Quantity } from '../job'
-import { dayWords, formatCents, formatLength, type Cents, type Length } from '../measure'
+import {
+  type Cents,
+  dayWords,
+  formatCents,
+  formatLength,
+  type Length,
+  type Month as MonthOrYear,
+  monthWords,
+} from '../measure'
 import { isSign, SIGNS } from '../catalogue/signs'
 
 /** How a value of a field is said; null: it is said only that the field changed. */
@@ -29,6 +37,7 @@ export const from = (words: Readonly<Record<string, string>>): Say =>
 export const length = orNothing((value: Length) => formatLength(value))
 export const yesNo = orNothing((value: boolean) => (value ? 'yes' : 'no'))
 export const day = orNothing((value: string) => dayWords(value))
+export const month = orNothing((value: MonthOrYear) => monthWords(value))
 export const moment = orNothing((value: string) => dayWords(value.slice(0, 10)))
 export const cents = orNothing((value: Cents) => formatCents(value))
 export const percent = orNothing((value: number) => `${value} %`)

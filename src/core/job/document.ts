@@ -13,7 +13,7 @@ import * as walk from './walkEntities'
 
 export const JOB_FORMAT = 'detrimus-job'
 /** Raised with every change of shape; `raise` knows the way up from each older one. */
-export const JOB_VERSION = 16
+export const JOB_VERSION = 17
 
 /**
  * Every kind of editable thing: the schema of one, the key it has in the job file, and whether it is one or many.
@@ -33,6 +33,7 @@ export const ENTITY_KINDS = {
   photo: { schema: pictures.Photo, key: 'photos', many: true, money: false },
   finding: { schema: entities.Finding, key: 'findings', many: true, money: false },
   clip: { schema: pictures.Clip, key: 'clips', many: true, money: false },
+  house_event: { schema: walk.HouseEvent, key: 'house_events', many: true, money: false },
   scope_stretch: { schema: walk.ScopeStretch, key: 'scope_stretches', many: true, money: false },
   response_item: { schema: walk.ResponseItem, key: 'response_items', many: true, money: false },
   framing_piece: { schema: walk.FramingPiece, key: 'framing_pieces', many: true, money: false },
@@ -78,6 +79,7 @@ export const JobDocument = z.strictObject({
   photos: z.array(pictures.Photo),
   findings: z.array(entities.Finding),
   clips: z.array(pictures.Clip),
+  house_events: z.array(walk.HouseEvent),
   scope_stretches: z.array(walk.ScopeStretch),
   response_items: z.array(walk.ResponseItem),
   framing_pieces: z.array(walk.FramingPiece),
@@ -117,6 +119,7 @@ export type Photo = z.infer<typeof pictures.Photo>
 export type Finding = z.infer<typeof entities.Finding>
 export type Clip = z.infer<typeof pictures.Clip>
 export type Intake = z.infer<typeof walk.Intake>
+export type HouseEvent = z.infer<typeof walk.HouseEvent>
 export type ScopeStretch = z.infer<typeof walk.ScopeStretch>
 export type ResponseList = z.infer<typeof walk.ResponseList>
 export type ResponseItem = z.infer<typeof walk.ResponseItem>
@@ -161,6 +164,7 @@ export type EntityOf = {
   photo: Photo
   finding: Finding
   clip: Clip
+  house_event: HouseEvent
   scope_stretch: ScopeStretch
   response_item: ResponseItem
   framing_piece: FramingPiece

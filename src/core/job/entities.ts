@@ -11,6 +11,7 @@ import {
   Id,
   LengthValue,
   Measured,
+  MonthOrYear,
   Place,
   Quantity,
   ShortWords,
@@ -190,6 +191,8 @@ export const Finding = z.strictObject({
   photo_ids: z.array(Id),
   clip_ids: z.array(Id),
   seen_by: ShortWords,
+  /** Since when it was seen, as somebody tells it; null: nobody said. */
+  first_seen: MonthOrYear.nullable(),
   /** What somebody did here before: it costs labour to take out. */
   earlier_repair: z.enum([
     'not-noted',

@@ -46,6 +46,7 @@ export {
   type Showed,
 } from './openedAt'
 export { PictureMark, type PictureCanvas, type PicturePoint } from './pictures'
+export type { MonthOrYear } from './values'
 export { COMPASS, RESPONSE_ANSWERS, type ResponseAnswer } from './walkEntities'
 export { BECAME, raiseBody, raiseChange, raiseFact, raiseStamps, UNNAMED_EDITION } from './raise'
 export * from './document'

@@ -57,6 +57,7 @@ export function live(job: JobDocument): JobDocument {
     opened_places: keep(job.opened_places),
     change_orders: keep(job.change_orders),
     order_answers: keep(job.order_answers),
+    house_events: keep(job.house_events),
     work_spells: keep(job.work_spells),
     bought_goods: keep(job.bought_goods),
     finished_items: keep(job.finished_items),

@@ -56,6 +56,7 @@ export function newJob(of: {
     photos: [],
     findings: [],
     clips: [],
+    house_events: [],
     scope_stretches: [],
     response_items: [],
     framing_pieces: [],

@@ -80,7 +80,7 @@ function asVersion9(file: string): unknown {
     ...['surveys', 'plan', 'plan_days', 'plan_marks', 'bookings'],
     ...['opened_places', 'change_orders', 'order_answers', 'finds'],
     ...['work_spells', 'bought_goods', 'finished_items', 'handover', 'follow_ups', 'claims'],
-    ...['receipts', 'invoices', 'claim_of'],
+    ...['receipts', 'invoices', 'claim_of', 'first_seen', 'house_events'],
   ])
   return JSON.parse(file, (key, value: unknown) => {
     if (
@@ -96,9 +96,15 @@ function asVersion9(file: string): unknown {
 }
 
 /** Before version 16 nobody could say in his own words what was seen. */
-const withoutSeen = ({ work_items }: { work_items: object[] }): { work_items: object[] } => ({
-  work_items: work_items.map((item) => ({ ...item, owner_sees: '' })),
-})
+const withoutSeen = (old: object): object => {
+  const { work_items, findings } = old as { work_items: object[]; findings: object[] }
+  return {
+    work_items: work_items.map((item) => ({ owner_sees: '', ...item })),
+    // Before version 17 nobody said since when damage was there, nor what happened when.
+    findings: findings.map((finding) => ({ ...finding, first_seen: null })),
+    house_events: [],
+  }
+}
 
 const UNCLOSED = {
   ...{ work_spells: [], bought_goods: [], finished_items: [], handover: null, follow_ups: [], claims: [] },
@@ -190,7 +196,7 @@ test('a file of version 13 reads as it was, with nothing done or paid, and no cl
   expect(JSON.parse(printJobFile(read.value))).toEqual(today)
 })
 
-test.each([14, 15])('a file of version %d, of a closed job, reads as it was', (version) => {
+test.each([14, 15, 16])('a file of version %d, of a closed job, reads as it was', (version) => {
   const url = new URL(`../../../tests/kept/tollgate-60.v${version}.job.json`, import.meta.url)
   const old = JSON.parse(readFileSync(url, 'utf8')) as { work_spells: unknown[]; work_items: object[] }
   expect(old.work_spells.length).toBeGreaterThan(0)

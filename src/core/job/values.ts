@@ -89,6 +89,13 @@ export const HeightFrom = z.enum(['grade', 'foundation-top', 'floor-1', 'floor-2
 export const Height = z.strictObject({ value: HeightValue, from: HeightFrom })
 export type Height = z.infer<typeof Height>
 
+/** As near as anybody can say when something was: a year, or a month of it. */
+export const MonthOrYear = z.strictObject({
+  year: z.int().min(1700).max(2200),
+  month: z.int().min(1).max(12).nullable(),
+})
+export type MonthOrYear = z.infer<typeof MonthOrYear>
+
 /** Where something is. Nothing, or words, is a place too: a finding may exist before the house does. */
 export const Place = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('none') }),

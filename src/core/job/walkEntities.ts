@@ -1,6 +1,6 @@
 import * as z from 'zod'
-import { Component } from './components'
-import { Day, Grade, HowKnown, Id, LengthValue, ShortWords, Words } from './values'
+import { Component, KnowledgeId } from './components'
+import { Day, Grade, HowKnown, Id, LengthValue, MonthOrYear, ShortWords, Words } from './values'
 
 const base = { id: Id, removed: z.boolean() }
 
@@ -21,6 +21,15 @@ export const Intake = z.strictObject({
   heating: z.enum(['heating', 'cooling', 'off']).nullable(),
   occupants_saw: Words,
   earlier_repairs: Words,
+})
+
+/** Something that happened to the house, as somebody tells it: a row of the catalogue, and when. */
+export const HouseEvent = z.strictObject({
+  ...base,
+  what: KnowledgeId,
+  when: MonthOrYear,
+  words: ShortWords,
+  told_by: ShortWords,
 })
 
 /**

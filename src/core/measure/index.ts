@@ -37,6 +37,7 @@ export { gradeFall, isSoilFallEnough, PAVING_SLOPE, SOIL_FALL, type GradeError }
 export { NUMBER_WORDS } from './numberWords'
 export {
   parseDay,
+  parseMonth,
   parseHours,
   parseNumber,
   parsePercent,
@@ -46,3 +47,4 @@ export {
   type SaidError,
   type SaidRange,
 } from './parseSaid'
+export { monthsBetween, monthWords, type Month } from './months'

@@ -1,3 +1,4 @@
+import type { Month } from './months'
 import { err, ok, type Result } from '../result'
 import { NUMBER_WORDS } from './numberWords'
 
@@ -288,4 +289,66 @@ export function parseDay(text: string, today: string): Result<string, SaidError>
   const [month, day, year] = parts as [number, string, string | undefined]
   if (year === undefined) return maybe(nearest(today, month, Number(day)))
   return maybe(calendarDay(year.length === 2 ? 2000 + Number(year) : Number(year), month, Number(day)))
+}
+
+const SEASONS: Readonly<Record<string, number>> = { winter: 1, spring: 4, summer: 7, fall: 10, autumn: 10 }
+
+/**
+ * As near as somebody can say when something was: `2024`, `May 2024`, `5/2024`, `2024-05`, `last year`, `two years ago`, `last winter`,
+ * `3 months ago`, `last month`; a day names its month. A season is the month in its middle.
+ *
+ * @example
+ * parseMonth('May 2024', '2026-05-04') // => ok({ year: 2024, month: 5 })
+ * parseMonth('two years ago', '2026-05-04') // => ok({ year: 2024, month: null })
+ * parseMonth('last winter', '2026-05-04') // => ok({ year: 2026, month: 1 })
+ */
+export function parseMonth(text: string, today: string): Result<Month, SaidError> {
+  const said = tidy(text)
+    .replaceAll(/[,.]/g, ' ')
+    .replaceAll(/\s+/g, ' ')
+    .trim()
+    .replace(/^(?:in|since|about|around) /, '')
+  const [year, month] = [Number(today.slice(0, 4)), Number(today.slice(5, 7))]
+  const whole = (of: number): Result<Month, SaidError> => ok({ year: of, month: null })
+  const counted = (months: number): Result<Month, SaidError> => {
+    const at_month = year * 12 + month - 1 + months
+    return ok({ year: Math.floor(at_month / 12), month: (((at_month % 12) + 12) % 12) + 1 })
+  }
+  const plain = /^(\d{4})$/.exec(said)
+  if (plain && Number(plain[1]) >= 1700 && Number(plain[1]) <= year + 1) return whole(Number(plain[1]))
+  if (said === 'this year') return whole(year)
+  if (said === 'last year') return whole(year - 1)
+  if (said === 'this month') return counted(0)
+  if (said === 'last month') return counted(-1)
+  const ago = /^(.+?) (year|month)s? ago$/.exec(said)
+  if (ago) {
+    const count = numberIn(ago[1]!)
+    if (count === null || !Number.isInteger(count)) return unreadable(text)
+    return ago[2] === 'year' ? whole(year - count) : counted(-count)
+  }
+  const season = /^(?:(last|this) )?(winter|spring|summer|fall|autumn)(?: (?:of )?(\d{4}))?$/.exec(said)
+  if (season) {
+    const middle = SEASONS[season[2]!]!
+    if (season[3] !== undefined) return ok({ year: Number(season[3]), month: middle })
+    const passed = middle <= month
+    return ok({ year: season[1] === 'this' || passed ? year : year - 1, month: middle })
+  }
+  const named = new RegExp(`^(${MONTH})(?: (?:of )?(\\d{4}))?$`).exec(said)
+  if (named) {
+    const of = MONTHS.indexOf(named[1]!.slice(0, 3)) + 1
+    return ok({
+      year: named[2] === undefined ? (of <= month ? year : year - 1) : Number(named[2]),
+      month: of,
+    })
+  }
+  const figures = /^(\d{1,2})[/-](\d{4})$/.exec(said) ?? /^(\d{4})-(\d{1,2})$/.exec(said)
+  if (figures) {
+    const [of, in_year] = figures[1]!.length === 4 ? [figures[2], figures[1]] : [figures[1], figures[2]]
+    const number = Number(of)
+    return number >= 1 && number <= 12 ? ok({ year: Number(in_year), month: number }) : unreadable(text)
+  }
+  const day = parseDay(text, today)
+  return day.ok
+    ? ok({ year: Number(day.value.slice(0, 4)), month: Number(day.value.slice(5, 7)) })
+    : unreadable(text)
 }

@@ -3,13 +3,16 @@
 import { useState } from 'react'
 import {
   dayWords,
+  monthWords,
   parseDay,
   parseHours,
+  parseMonth,
   parseNumber,
   parsePercent,
   parsePitch,
   parseTemperature_c,
   toFahrenheit,
+  type Month,
   type SaidError,
   type SaidRange,
 } from '../../core/measure'
@@ -139,6 +142,19 @@ export function DayField(props: Props<string> & { today: string }) {
       read={(text) => parseDay(text, today)}
       show={(day) => dayWords(day).replaceAll('\u00a0', ' ')}
       such="a day, such as yesterday, last Tuesday, May 4 or 2026-05-04"
+    />
+  )
+}
+
+/** When something was, as near as anybody can say: a year, or a month of it. */
+export function MonthField(props: Props<Month> & { today: string }) {
+  const { today, ...rest } = props
+  return (
+    <ReadField
+      {...rest}
+      read={(text) => parseMonth(text, today)}
+      show={monthWords}
+      such="a month or a year, such as May 2024, last winter, two years ago or 2021"
     />
   )
 }

@@ -1,6 +1,6 @@
 'use client'
 
-import { NumberField } from '../../look/ReadField'
+import { MonthField, NumberField } from '../../look/ReadField'
 import { useState } from 'react'
 import { materialChoices, partChoices } from './choices'
 import { partOf } from '../../../core/catalogue'
@@ -18,6 +18,7 @@ import {
   SelectField,
 } from '../../look'
 import { useIsPhone } from '../../state/useIsPhone'
+import { localDay } from '../../state/localDay'
 import { useJob } from '../../state/useJob'
 import { freshFinding } from './fresh'
 import { PlaceFields } from './PlaceFields'
@@ -165,6 +166,14 @@ export function FindingForm({ finding }: { finding: Finding | null }) {
             choices={Object.entries(EARLIER_WORDS).map(([value, label]) => ({ value, label }))}
           />
           <SavedTextField label="Seen by" value={shown.seen_by} onSave={(seen_by) => set({ seen_by })} />
+          <MonthField
+            label="There since"
+            hint="as told: May 2024, last winter"
+            today={localDay()}
+            value={shown.first_seen}
+            onChange={(first_seen) => set({ first_seen })}
+            onClear={() => set({ first_seen: null })}
+          />
           <div className="flex items-end">
             <CheckField
               label="Only suspected, from look-alikes"

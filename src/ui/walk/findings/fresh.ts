@@ -32,6 +32,7 @@ export function freshFinding(of: {
     detail_id: null,
     behind: null,
     seen_by: of.by,
+    first_seen: null,
   }
 }
 

@@ -6,6 +6,7 @@ import { DayField, HoursField } from '../../look/ReadField'
 import { Button, Panel, PhotoButton, SavedTextField, SelectField } from '../../look'
 import { Picture } from '../../job/Picture'
 import { useJob } from '../../state/useJob'
+import { EventsPanel } from './EventsPanel'
 
 const WHY = [
   { value: '', label: 'not said yet' },
@@ -176,7 +177,10 @@ export function BeforePanel() {
           </div>
         </div>
       </Panel>
-      <BesideIt intake={intake} derived={derived} />
+      <div className="flex flex-col gap-6">
+        <BesideIt intake={intake} derived={derived} />
+        <EventsPanel />
+      </div>
     </div>
   )
 }
