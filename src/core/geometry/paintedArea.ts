@@ -38,6 +38,36 @@ function gableBetween(side: Side, length: number, from: number, to: number): num
   return ((at(from) + at(middle)) / 2) * (middle - from) + ((at(middle) + at(to)) / 2) * (to - middle)
 }
 
+/** Columns a stretch is cut into where it is worked only so high: what is straight is met exactly, a bend within a column nearly. */
+const COLUMNS = 400
+
+/** Area of a stretch between two heights over the ground: over the foundation, and under the eave or the slopes of the gable. */
+function bandArea(
+  of: { readonly from: number; readonly to: number; readonly low: number; readonly high: number },
+  wall: {
+    readonly foot: number
+    readonly top: (station: number) => number
+    readonly ground: (station: number) => number
+  },
+): number {
+  const wide = (of.to - of.from) / COLUMNS
+  let area = 0
+  for (let column = 0; column < COLUMNS; column += 1) {
+    const station = of.from + (column + 0.5) * wide
+    const ground = wall.ground(station)
+    const bottom = Math.max(wall.foot, ground + of.low)
+    area += Math.max(0, Math.min(wall.top(station), ground + of.high) - bottom) * wide
+  }
+  return area
+}
+
+/** What is said of a band beside the arithmetic; empty: there is none. */
+function bandSaid(low: Length | null, high: Length | null): string {
+  if (low === null && high === null) return ''
+  const from = low === null ? 'the ground' : `${toFeet(low).toFixed(2)} ft`
+  return ` from ${from} up${high === null ? '' : ` to ${toFeet(high).toFixed(2)} ft`}`
+}
+
 const overlap = (a: number, b: number, from: number, to: number): number =>
   Math.max(0, Math.min(b, to) - Math.max(a, from))
 
@@ -50,20 +80,45 @@ const overlap = (a: number, b: number, from: number, to: number): number =>
 export function paintedArea(
   side: Side,
   job: JobDocument,
-  stretch: { from: Length; to: Length },
+  stretch: {
+    readonly from: Length
+    readonly to: Length
+    /** Over the ground; null, or left out: from the ground up, to the top. */
+    readonly low?: Length | null
+    readonly high?: Length | null
+  },
 ): PaintedArea {
-  const { from, to } = stretch
+  const { from, to, low = null, high = null } = stretch
   const length = drawnLength(side, job)
   const [top, foot] = [wallTop(side, job.house), foundationTop(job.house, side)]
   const ground = (station: number): number => groundAt(side, station as Length)
   const wide = Math.max(0, to - from)
-  const whole =
-    Math.max(0, top - foot) * wide -
-    above(ground(from) - foot, ground(to) - foot, wide) +
-    gableBetween(side, length, from, to)
+  const isBand = low !== null || high !== null
+  const rise = side.roof_edge === 'gable' ? gableRise(length, side.pitch_in_12) : 0
+  const eaveAt = (station: number): number =>
+    top + (length > 0 ? (rise * Math.min(station, length - station) * 2) / length : 0)
+  const whole = isBand
+    ? bandArea(
+        { from, to, low: low ?? 0, high: high ?? Number.POSITIVE_INFINITY },
+        { foot, top: eaveAt, ground },
+      )
+    : Math.max(0, top - foot) * wide -
+      above(ground(from) - foot, ground(to) - foot, wide) +
+      gableBetween(side, length, from, to)
+  // The band as it lies at the middle of the stretch: what is clad otherwise and the openings are cut by a level line.
+  const middle = ground((from + to) / 2)
+  const [bottom, lid] = [
+    low === null ? Number.NEGATIVE_INFINITY : middle + low,
+    high === null ? Number.POSITIVE_INFINITY : middle + high,
+  ]
   const parts = side.clad_parts.map((part) => {
-    const high = overlap(part.bottom, part.top, foot, top + gableRise(length, side.pitch_in_12))
-    return { row: claddingOf(part.cladding), area: overlap(part.left, part.right, from, to) * high }
+    const tall = overlap(
+      Math.max(part.bottom, bottom),
+      Math.min(part.top, lid),
+      foot,
+      top + gableRise(length, side.pitch_in_12),
+    )
+    return { row: claddingOf(part.cladding), area: overlap(part.left, part.right, from, to) * tall }
   })
   const main = claddingOf(side.cladding)
   const otherwise = parts.reduce((sum, part) => sum + part.area, 0)
@@ -76,7 +131,10 @@ export function paintedArea(
     .filter((feature) => feature.side_id === side.id && isOpening(feature))
     .map((feature) => featureBox(feature, job))
     .filter((box) => ((box.right - box.left) * (box.top - box.bottom)) / FT2 > above_ft2)
-    .reduce((sum, box) => sum + overlap(box.left, box.right, from, to) * (box.top - box.bottom), 0)
+    .reduce(
+      (sum, box) => sum + overlap(box.left, box.right, from, to) * overlap(box.bottom, box.top, bottom, lid),
+      0,
+    )
   // Openings lie in painted and unpainted parts alike.
   const net = whole > 0 ? Math.max(0, gross - (off * gross) / whole) : 0
   const rough =
@@ -87,8 +145,11 @@ export function paintedArea(
     wall_ft2: wall / FT2,
     wall_net_ft2: whole > 0 ? Math.max(0, wall - (off * wall) / whole) / FT2 : 0,
     surface_ft2: (net * rough) / FT2,
-    height: Math.max(0, top - (ground(from) + ground(to)) / 2) as Length,
-    how: `${toFeet(wide as Length).toFixed(2)} ft of wall, ${(gross / FT2).toFixed(1)} ft² painted${
+    height: Math.min(
+      high ?? Number.POSITIVE_INFINITY,
+      Math.max(0, top - (ground(from) + ground(to)) / 2),
+    ) as Length,
+    how: `${toFeet(wide as Length).toFixed(2)} ft of wall${bandSaid(low, high)}, ${(gross / FT2).toFixed(1)} ft² painted${
       left.length > 0
         ? `, ${(left.reduce((sum, { area }) => sum + area, 0) / FT2).toFixed(1)} ft² of ${[
             ...new Set(left.map(({ row }) => row!.name)),

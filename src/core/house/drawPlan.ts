@@ -196,7 +196,8 @@ export function drawPlan(job: JobDocument, view: PlanView): PlanDrawing {
     if (!side) return []
     const solid = quad(wall, length, { from: 0, to: length, inner: -WALL, outer: 0 })
     const out = scopeParts(job, { id: side.id, length: Math.round(length) as Length }).filter(
-      (part) => part.kind !== 'ours',
+      // From above one does not see how high something holds.
+      (part) => part.kind !== 'ours' && part.low === null && part.high === null,
     )
     // A name is wider than high: beside an upright wall it needs more room.
     const upright = Math.abs(wall.out.x) > Math.abs(wall.out.y)

@@ -1,7 +1,7 @@
-import { gableRise, wallTop } from '../geometry'
+import { gableRise, groundAt, wallTop } from '../geometry'
 import { byId, type JobDocument } from '../job'
 import { formatLength, type Length } from '../measure'
-import { SCOPE_WORDS, scopeParts } from '../scope/scopeLine'
+import { bandWords, SCOPE_WORDS, scopeParts } from '../scope/scopeLine'
 import { box, polygon, strokes, type Mark, type SideSpan } from './drawing'
 
 /** A label needs this much wall, pixels, or it would run into its neighbour. */
@@ -21,6 +21,9 @@ export function drawScopeLine(job: JobDocument, spans: readonly SideSpan[], px: 
     return scopeParts(job, { id: span.id, length: span.length as Length }).flatMap((part): Mark[] => {
       if (part.kind === 'ours') return []
       const [left, right] = [span.x + part.from, span.x + part.to]
+      const ground = groundAt(side, ((part.from + part.to) / 2) as Length)
+      const bottom = part.low === null ? 0 : ground + part.low
+      const lid = part.high === null ? top : Math.min(top, ground + part.high)
       const apart = part.kind === 'priced-apart'
       const words = SCOPE_WORDS[part.kind]
       const roomy = (right - left) / px > LABEL_ROOM_PX
@@ -29,9 +32,9 @@ export function drawScopeLine(job: JobDocument, spans: readonly SideSpan[], px: 
           kind: 'mark',
           of: 'stretch',
           ids: [part.stretch_id ?? `${span.id}:${part.from}`],
-          name: `${name} from ${formatLength(part.from)} to ${formatLength(part.to)}: ${words}`,
+          name: `${name} from ${formatLength(part.from)} to ${formatLength(part.to)}${bandWords(part)}: ${words}`,
           shapes: [
-            polygon(apart ? 'scope-apart' : 'scope-out', box(left, 0, right, top)),
+            polygon(apart ? 'scope-apart' : 'scope-out', box(left, bottom, right, lid)),
             strokes('scope-line', [
               [
                 [left, 0],
@@ -47,7 +50,7 @@ export function drawScopeLine(job: JobDocument, spans: readonly SideSpan[], px: 
                   {
                     kind: 'label' as const,
                     ink: 'scope-text' as const,
-                    at: [(left + right) / 2, 6 * px] as const,
+                    at: [(left + right) / 2, bottom + 6 * px] as const,
                     text: words,
                     size_px: 13,
                     anchor: 'middle' as const,
@@ -55,7 +58,7 @@ export function drawScopeLine(job: JobDocument, spans: readonly SideSpan[], px: 
                 ]
               : []),
           ],
-          box: { left, right, bottom: 0, top },
+          box: { left, right, bottom, top: lid },
         },
       ]
     })

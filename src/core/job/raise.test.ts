@@ -80,9 +80,11 @@ function asVersion9(file: string): unknown {
     ...['surveys', 'plan', 'plan_days', 'plan_marks', 'bookings'],
     ...['opened_places', 'change_orders', 'order_answers', 'finds'],
     ...['work_spells', 'bought_goods', 'finished_items', 'handover', 'follow_ups', 'claims'],
-    ...['receipts', 'invoices', 'claim_of', 'first_seen', 'house_events'],
+    ...['receipts', 'invoices', 'claim_of', 'first_seen', 'house_events', 'below', 'above'],
   ])
   return JSON.parse(file, (key, value: unknown) => {
+    // Of a stretch of the scope line no parts were said; those of an opening are its own.
+    if (key === 'parts' && Array.isArray(value) && value.length === 0) return undefined
     if (
       of10.has(key) &&
       (key !== 'basis' || value === 'fixed') &&
@@ -97,12 +99,13 @@ function asVersion9(file: string): unknown {
 
 /** Before version 16 nobody could say in his own words what was seen. */
 const withoutSeen = (old: object): object => {
-  const { work_items, findings } = old as { work_items: object[]; findings: object[] }
+  const { work_items, findings, scope_stretches } = old as Record<string, object[]>
   return {
-    work_items: work_items.map((item) => ({ owner_sees: '', ...item })),
+    work_items: work_items!.map((item) => ({ owner_sees: '', ...item })),
     // Before version 17 nobody said since when damage was there, nor what happened when.
-    findings: findings.map((finding) => ({ ...finding, first_seen: null })),
+    findings: findings!.map((finding) => ({ ...finding, first_seen: null })),
     house_events: [],
+    scope_stretches: scope_stretches!.map((stretch) => ({ ...stretch, below: null, above: null, parts: [] })),
   }
 }
 

@@ -158,8 +158,12 @@ export const STEPS: Readonly<Record<number, Step>> = {
   14: { bodies: {}, facts: {}, file: {} },
   // Version 16: what was seen may be said to the owner in the firm's own words. Nobody had.
   15: { bodies: { work_item: { owner_sees: '' } }, facts: {}, file: {} },
-  // Version 17: what happened to the house and when, and since when damage was seen.
-  16: { bodies: { finding: { first_seen: null } }, facts: {}, file: { house_events: [] } },
+  // Version 17: what happened to the house and when, and since when damage was seen; a stretch of the scope line that holds for a height or for parts.
+  16: {
+    bodies: { finding: { first_seen: null }, scope_stretch: { below: null, above: null, parts: [] } },
+    facts: {},
+    file: { house_events: [] },
+  },
 }
 
 function isBody(value: unknown): value is Body {

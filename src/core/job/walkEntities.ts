@@ -42,6 +42,11 @@ export const ScopeStretch = z.strictObject({
   from: LengthValue,
   to: LengthValue,
   kind: z.enum(['ours', 'priced-apart', 'left-out', 'by-owner', 'by-others']),
+  /** It holds only so high over the ground, and only from there up; null: over the whole height. */
+  below: LengthValue.nullable(),
+  above: LengthValue.nullable(),
+  /** It holds for these parts alone, as *sash out, frame in*; empty: for whatever is there. */
+  parts: z.array(Component).max(40),
   reason: ShortWords,
   /** Who does it, and in what state he hands it over. */
   who: ShortWords,

@@ -2,8 +2,8 @@ import fc from 'fast-check'
 import { expect, test } from '@jest/globals'
 import { finding, smallHouse } from '../../../tests/support/jobs'
 import type { JobDocument, ScopeStretch } from '../job'
-import { feet } from '../measure'
-import { outsideScope, outsideWords, scopeLineWords, scopeParts } from './scopeLine'
+import { feet, inches } from '../measure'
+import { outsideAt, outsideScope, outsideWords, scopeLineWords, scopeParts } from './scopeLine'
 
 function stretch(
   id: string,
@@ -19,6 +19,9 @@ function stretch(
     from: feet(from_ft),
     to: feet(to_ft),
     kind,
+    below: null,
+    above: null,
+    parts: [],
     reason: '',
     who: '',
     hand_over: '',
@@ -38,7 +41,7 @@ const at = (ft: number): JobDocument['findings'][number] =>
 
 test('without a stretch every wall is ours', () => {
   expect(scopeParts(smallHouse(), sideA)).toEqual([
-    { side_id: 'side-a', from: 0, to: feet(40), kind: 'ours', stretch_id: null },
+    { side_id: 'side-a', from: 0, to: feet(40), low: null, high: null, kind: 'ours', stretch_id: null },
   ])
   expect(outsideScope(at(5), smallHouse())).toBeNull()
 })
@@ -103,6 +106,94 @@ test('however stretches lie, the parts cover the side once, without gaps', () =>
         reached = part.to
       }
       expect(reached).toBe(feet(40))
+    }),
+  )
+})
+
+test('low courses only: what lies higher is outside, on the same stretch', () => {
+  const job = smallHouse({ scope_stretches: [stretch('low', 0, 40, 'ours', { below: feet(4) })] })
+  expect(scopeParts(job, sideA).map(({ low, high, kind }) => [low, high, kind])).toEqual([
+    [null, feet(4), 'ours'],
+    [feet(4), null, 'left-out'],
+  ])
+  const low = {
+    ...at(5),
+    place: { ...at(5).place, height: { value: inches(12), from: 'grade' } },
+  } as ReturnType<typeof at>
+  expect(outsideScope(low, job)).toBeNull()
+  expect(outsideScope(at(5), job)?.kind).toBe('left-out')
+  expect(scopeLineWords(job)).toBe("We work on: front A up to 4' high.")
+})
+
+test('frame in, sash out: what holds for some parts divides no wall, and holds for those parts', () => {
+  const job = smallHouse({
+    scope_stretches: [
+      stretch('sash', 0, 40, 'left-out', { parts: ['sash', 'pane'], reason: 'the window firm comes in May' }),
+    ],
+  })
+  expect(scopeParts(job, sideA).map(({ kind }) => kind)).toEqual(['ours'])
+  expect(outsideScope({ ...at(5), component: 'sash' }, job)?.stretch?.id).toBe('sash')
+  expect(outsideScope({ ...at(5), component: 'side-casing' }, job)).toBeNull()
+  // A part nobody named is not one of them.
+  expect(outsideScope({ ...at(5), component: null }, job)).toBeNull()
+  expect(scopeLineWords(job)).toBe('Left out: front A, only sash, pane (the window firm comes in May).')
+})
+
+test('bands of one stretch beside those of another go on where they are of one height', () => {
+  const job = smallHouse({
+    scope_stretches: [
+      stretch('high', 0, 40, 'left-out', { above: feet(8) }),
+      stretch('porch', 10, 20, 'by-owner', { below: feet(3) }),
+    ],
+  })
+  const parts = scopeParts(job, sideA)
+  expect(
+    parts.map(({ from, to, low, high, kind }) => [
+      from / 768,
+      to / 768,
+      low && low / 768,
+      high && high / 768,
+      kind,
+    ]),
+  ).toEqual([
+    [0, 10, null, 8, 'ours'],
+    [0, 40, 8, null, 'left-out'],
+    [10, 20, null, 3, 'by-owner'],
+    [10, 20, 3, 8, 'ours'],
+    [20, 40, null, 8, 'ours'],
+  ])
+})
+
+test('whatever stretches stand, the parts of a side cover it once', () => {
+  const any = fc.record({
+    from: fc.integer({ min: 0, max: 39 }),
+    long: fc.integer({ min: 1, max: 40 }),
+    kind: fc.constantFrom('ours', 'left-out', 'priced-apart', 'by-owner', 'by-others'),
+    above: fc.option(fc.integer({ min: 1, max: 9 })),
+    tall: fc.option(fc.integer({ min: 1, max: 9 })),
+  })
+  fc.assert(
+    fc.property(fc.array(any, { maxLength: 5 }), (drawn) => {
+      const job = smallHouse({
+        scope_stretches: drawn.map(({ from, long, kind, above, tall }, index) =>
+          stretch(`s${index}`, from, Math.min(40, from + long), kind as ScopeStretch['kind'], {
+            above: above === null ? null : feet(above),
+            below: tall === null ? null : feet((above ?? 0) + tall),
+          }),
+        ),
+      })
+      const parts = scopeParts(job, sideA)
+      // Feet of wall, taken to be 20 ft high.
+      const covered = parts.reduce(
+        (sum, { from, to, low, high }) => sum + (to - from) * ((high ?? feet(20)) - (low ?? 0)),
+        0,
+      )
+      expect(covered).toBe(feet(40) * feet(20))
+      for (const { from, to, low, high, kind } of parts) {
+        const height = ((low ?? 0) + (high ?? feet(20))) / 2
+        const found = outsideAt('side-a', { station: (from + to) / 2, height, part: null }, job)
+        expect(found?.kind ?? 'ours').toBe(kind)
+      }
     }),
   )
 })

@@ -1,7 +1,7 @@
 import { WORK_SAYS } from '../catalogue/sentences/work'
 import { partOf } from '../catalogue'
 import { dangersAt, placeWords, type Danger, type WorkSpot } from '../caution'
-import { drawnLength, findingBox, placeOf } from '../geometry'
+import { drawnLength, findingBox, overGround, placeOf } from '../geometry'
 import {
   byId,
   areaOf_ft2,
@@ -15,7 +15,16 @@ import {
 } from '../job'
 import type { Length } from '../measure'
 import { methodOf } from '../catalogue'
-import { outsideAt, outsideScope, outsideWords, scopeParts, type Outside } from './scopeLine'
+import {
+  bandWords,
+  outsideAt,
+  outsidePart,
+  outsideScope,
+  outsideWords,
+  scopeParts,
+  type Outside,
+  type ScopePart,
+} from './scopeLine'
 
 /** What a piece of work is to the bid, where it is done. Only `ours` is in the sum; everything else is listed, and says why. */
 export type Standing = WorkState | 'watched' | 'stopped' | 'waits'
@@ -49,7 +58,7 @@ export type ItemSpot = {
   readonly key: string
   readonly at: WorkSpot
   /** Stretch of a whole side. */
-  readonly stretch: { readonly from: Length; readonly to: Length } | null
+  readonly stretch: Pick<ScopePart, 'from' | 'to' | 'low' | 'high'> | null
   readonly where: string
   readonly finding_ids: readonly string[]
   /** Pieces alike at this place, each with a set-up of its own. */
@@ -112,6 +121,13 @@ function fromFinding(finding: Finding, item: WorkItem, job: JobDocument): Drafte
   }
 }
 
+/** How high over the ground a place is: as it is said, else as its place says. */
+function heightOf(at: WorkSpot, said: Length | null, job: JobDocument): number | null {
+  if (said !== null || at.kind !== 'side') return said
+  const side = byId(job.sides, at.side_id)
+  return side ? overGround(at, side, job) : null
+}
+
 function wholeSide(side_id: string, index: number, item: WorkItem, job: JobDocument): Drafted[] {
   const side = byId(job.sides, side_id)
   const common = {
@@ -134,8 +150,9 @@ function wholeSide(side_id: string, index: number, item: WorkItem, job: JobDocum
   return parts.map((part, n) => ({
     ...common,
     key: `${item.id}/${index}.${n}`,
-    stretch: { from: part.from, to: part.to },
-    outside: outsideAt(side_id, (part.from + part.to) / 2, job),
+    where: `${common.where}${bandWords(part)}`,
+    stretch: { from: part.from, to: part.to, low: part.low, high: part.high },
+    outside: outsidePart(part, job),
   }))
 }
 
@@ -189,7 +206,14 @@ function fromPlace(
       given: place.size !== null,
       height: place.height,
       face_width: first?.face_width ?? null,
-      outside: at.kind === 'side' && station !== null ? outsideAt(at.side_id, station, job) : null,
+      outside:
+        at.kind === 'side' && station !== null
+          ? outsideAt(
+              at.side_id,
+              { station, height: heightOf(at, place.height, job), part: item.component },
+              job,
+            )
+          : null,
     },
   ]
 }

@@ -1,20 +1,34 @@
 import { WORK_SAYS } from '../catalogue/sentences/work'
 import type { MethodRow } from '../catalogue'
-import { drawnLength, featureBox, isOpening, paintedArea, type PaintedArea } from '../geometry'
+import { drawnLength, featureBox, groundAt, isOpening, paintedArea, type PaintedArea } from '../geometry'
 import { byId, type JobDocument, type Side } from '../job'
 import { toFeet, type Length } from '../measure'
 import type { ItemSpot } from '../scope'
 import type { WorkedPlace } from './workedPlace'
 
 /** Feet of trim: the roof edge and the foot over the stretch, its share of the two corners, and round the openings in it. */
-function trimOf(side: Side, job: JobDocument, stretch: { from: Length; to: Length }, height: Length): number {
+function trimOf(
+  side: Side,
+  job: JobDocument,
+  stretch: NonNullable<ItemSpot['stretch']>,
+  height: Length,
+): number {
+  const ground = groundAt(side, ((stretch.from + stretch.to) / 2) as Length)
   const share = (stretch.to - stretch.from) / Math.max(1, drawnLength(side, job))
   const round = job.features
     .filter((feature) => feature.side_id === side.id && isOpening(feature))
     .map((feature) => featureBox(feature, job))
     .filter((box) => box.left >= stretch.from && box.right <= stretch.to)
+    .filter(
+      (box) =>
+        box.bottom - ground >= (stretch.low ?? 0) &&
+        (stretch.high === null || box.top - ground <= stretch.high),
+    )
     .reduce((sum, box) => sum + 2 * (box.right - box.left + (box.top - box.bottom)), 0)
-  return toFeet((2 * (stretch.to - stretch.from) + 2 * height * share + round) as Length)
+  // The foot only from the ground up, the roof edge only where the work reaches it.
+  const edges = (stretch.low === null ? 1 : 0) + (stretch.high === null ? 1 : 0)
+  const tall = Math.max(0, height - (stretch.low ?? 0))
+  return toFeet((edges * (stretch.to - stretch.from) + 2 * tall * share + round) as Length)
 }
 
 /** Painted work needs what is painted; work on the wall needs wall that is no masonry. */

@@ -2,6 +2,7 @@
 
 import { useState } from 'react'
 import { newId } from '../../../client/newId'
+import { PARTS, partName } from '../../../core/catalogue'
 import type { EntityOf } from '../../../core/job'
 import { SCOPE_WORDS, type ScopeKind } from '../../../core/scope/scopeLine'
 import { Button, LengthField, Notice, SelectField, TextField } from '../../look'
@@ -10,6 +11,7 @@ import { useJob } from '../../state/useJob'
 import type { StretchDraft } from '../../state/useWalk'
 
 const KINDS = Object.keys(SCOPE_WORDS) as ScopeKind[]
+const partChoices = PARTS.map(({ id, name }) => ({ value: id, label: name }))
 
 /** One stretch of the scope line: whose it is, from where to where, and why. */
 export function StretchDialog({ draft }: { draft: StretchDraft }) {
@@ -24,6 +26,9 @@ export function StretchDialog({ draft }: { draft: StretchDraft }) {
         from: draft.from,
         to: draft.to,
         kind: 'left-out',
+        below: null,
+        above: null,
+        parts: [],
         reason: '',
         who: '',
         hand_over: '',
@@ -38,6 +43,8 @@ export function StretchDialog({ draft }: { draft: StretchDraft }) {
 
   function keep(): void {
     if (stretch.to <= stretch.from) return setWrong('It ends where it starts. Type an end past its start.')
+    if (stretch.above !== null && stretch.below !== null && stretch.below <= stretch.above)
+      return setWrong('It holds nowhere: “only below” has to lie over “only above”.')
     if (stretch.kind !== 'ours' && stretch.reason.trim() === '')
       return setWrong('Say why: this line of a bid is the one most argued about.')
     const { id, ...fields } = stretch
@@ -75,6 +82,41 @@ export function StretchDialog({ draft }: { draft: StretchDraft }) {
           value={stretch.to}
           onChange={(to) => to !== null && set({ to })}
         />
+        <LengthField
+          label="Only above"
+          hint="over the ground; empty: all"
+          bare="feet"
+          value={stretch.above}
+          onChange={(above) => set({ above })}
+        />
+        <LengthField
+          label="Only below"
+          hint="over the ground; empty: all"
+          bare="feet"
+          value={stretch.below}
+          onChange={(below) => set({ below })}
+        />
+        <div className="col-span-full">
+          <SelectField
+            label="Only for one part more"
+            value=""
+            onChange={(part) =>
+              part === '' ? undefined : set({ parts: [...new Set([...stretch.parts, part])] })
+            }
+            choices={[
+              { value: '', label: stretch.parts.length === 0 ? 'whatever is there' : 'and…' },
+              ...partChoices,
+            ]}
+          />
+          {stretch.parts.length > 0 ? (
+            <p className="flex flex-wrap items-center gap-2 pt-1 text-[14px]">
+              Only: {stretch.parts.map((part) => partName(part)).join(', ')}
+              <Button look="quiet" onClick={() => set({ parts: [] })}>
+                For whatever is there
+              </Button>
+            </p>
+          ) : null}
+        </div>
         <div className="col-span-full">
           <TextField
             label={stretch.kind === 'ours' ? 'Why here (may stay empty)' : 'Why'}
