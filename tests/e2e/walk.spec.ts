@@ -292,3 +292,73 @@ test('the whole walk goes by keyboard alone', async ({ page }) => {
   expect(job.findings).toMatchObject([{ component: 'corner-board', stated_grade: 3 }])
   expect(job.facts.some((fact) => fact.kind === 'coverage')).toBe(true)
 })
+
+test('what happened and since when damage is there is told as people say it, and Trace reads what came after what', async ({
+  page,
+}) => {
+  await signIn(page, PEOPLE.estimator)
+  const id = await openOwn(page)
+  const say = page.getByLabel('A word, or a whole line')
+  await say.fill('A 12 ft siding soft 4 ft')
+  await say.press('Enter')
+  await page
+    .getByRole('region', { name: 'Findings' })
+    .getByRole('button', { name: /^\d* ?lap siding/ })
+    .click()
+  const since = page.getByLabel('There since')
+  await since.fill('soonish')
+  await expect(page.getByText(/such as May 2024/)).toBeVisible()
+  await since.fill('November 2024')
+  await since.blur()
+  await part(page, 'Before')
+  const events = page.getByRole('region', { name: 'What happened when' })
+  await events.getByLabel('What happened').selectOption({ label: 'washed with pressure' })
+  await events.getByRole('button', { name: 'Add it' }).click()
+  await expect(events.getByText('Say when, as near as you can: a year is enough.')).toBeVisible()
+  await events.getByLabel('When').fill('May 2024')
+  await events.getByRole('button', { name: 'Add it' }).click()
+  await expect(events.getByRole('listitem')).toHaveText([
+    /^May 2024 washed with pressure/,
+    /^November 2024 finding \d* ?was there/,
+  ])
+  await expectAccessible(page)
+  await allSent(page)
+  const job = await jobOf(page, id)
+  expect(job.house_events).toMatchObject([{ what: 'washed', when: { year: 2024, month: 5 } }])
+  expect(job.findings).toMatchObject([{ first_seen: { year: 2024, month: 11 } }])
+  await openStage(page, 'Trace')
+  await expect(page.getByText(/began within a year of pressure washing/).first()).toBeVisible()
+  await page.getByRole('button', { name: 'Undo', exact: true }).click()
+  await expect(page.getByText(/began within a year of pressure washing/)).toHaveCount(0)
+})
+
+test('the scope line holds so high and for some parts, and the bid says it', async ({ page }) => {
+  await signIn(page, PEOPLE.estimator)
+  const id = await openOwn(page)
+  await part(page, 'Scope line')
+  await page.getByRole('button', { name: 'On A', exact: true }).click()
+  const dialog = page.getByRole('dialog', { name: 'Scope line, side A' })
+  await dialog.getByLabel('This stretch is').selectOption('ours')
+  await dialog.getByLabel('Only above').fill('6')
+  await dialog.getByLabel('Only below').fill('4')
+  await dialog.getByRole('button', { name: 'Put it on the line' }).click()
+  await expect(dialog.getByRole('alert')).toContainText('It holds nowhere')
+  await dialog.getByLabel('Only above').fill('')
+  await expectAccessible(page)
+  await dialog.getByRole('button', { name: 'Put it on the line' }).click()
+  await expect(page.getByText("We work on: front A up to 4' high.")).toBeVisible()
+  await expect(page.getByRole('button', { name: /^Side A from 0" to 40' above 4': left out/ })).toBeVisible()
+
+  await page.getByRole('button', { name: 'On B', exact: true }).click()
+  const other = page.getByRole('dialog', { name: 'Scope line, side B' })
+  await other.getByLabel('Only for one part more').selectOption({ label: 'sash' })
+  await expect(other.getByText('Only: sash')).toBeVisible()
+  await other.getByLabel('Why').fill('the window firm comes in May')
+  await other.getByRole('button', { name: 'Put it on the line' }).click()
+  await expect(page.getByText('right B, only sash (the window firm comes in May)')).toBeVisible()
+  await allSent(page)
+  expect((await jobOf(page, id)).scope_stretches).toMatchObject([
+    { kind: 'ours', below: 4 * 768, above: null },
+    { kind: 'left-out', parts: ['sash'] },
+  ])
+})
