@@ -145,6 +145,14 @@ type Said = {
   suspected?: boolean
 }
 
+/** Of a gutter that nobody looked at closely. */
+export const GUTTER = {
+  profile: 'unknown',
+  top_width: null,
+  hangers: 'unknown',
+  hangers_apart: null,
+} as const
+
 export function finding(of: Said): Finding {
   const long = of.length_in === undefined ? null : inches(of.length_in)
   const how = of.how ?? 'taped'

@@ -1,4 +1,4 @@
-import { door, emptyJob, finding, side, window } from '../../demo/build'
+import { door, emptyJob, finding, GUTTER, side, window } from '../../demo/build'
 import type { ComponentId, Feature, Finding, HowKnown, JobDocument, Side } from '../../src/core/job'
 import { feet, inches } from '../../src/core/measure'
 import type { CauseId } from '../../src/core/trace'
@@ -87,7 +87,14 @@ function everything(): Feature[] {
       depth: feet(2),
       top: feet(20),
     },
-    { ...more('gutter', 'a', 6), kind: 'gutter', station: feet(0), width: feet(40), outlets: 'right' },
+    {
+      ...more('gutter', 'a', 6),
+      kind: 'gutter',
+      station: feet(0),
+      width: feet(40),
+      outlets: 'right',
+      ...GUTTER,
+    },
     {
       ...more('leader', 'a', 7),
       kind: 'leader',

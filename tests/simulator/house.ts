@@ -1,4 +1,4 @@
-import { door, side, window } from '../../demo/build'
+import { door, side, window, GUTTER } from '../../demo/build'
 import type { Feature, Side } from '../../src/core/job'
 import { feet, inches } from '../../src/core/measure'
 import type { Chance } from './chance'
@@ -97,6 +97,7 @@ export function featuresOf(
         station: inches(0),
         width: inches(length),
         outlets: 'right',
+        ...GUTTER,
       })
       made.push({
         ...base(letter, take(index), 'leader'),

@@ -93,6 +93,12 @@ export const GutterFeature = z.strictObject({
   ...base,
   kind: z.literal('gutter'),
   outlets: z.enum(['left', 'right', 'both', 'middle', 'unknown']),
+  profile: z.enum(['ogee', 'half-round', 'box', 'unknown']),
+  /** Across its top; null: not measured. */
+  top_width: LengthValue.nullable(),
+  hangers: z.enum(['hidden', 'straps', 'spikes', 'unknown']),
+  /** From one hanger to the next; null: not measured. */
+  hangers_apart: LengthValue.nullable(),
 })
 /** A downspout, and where its water goes. */
 export const LeaderFeature = z.strictObject({

@@ -36,6 +36,12 @@ function insteadOf({ alternate_of, ...body }: Body, absent: unknown): Body {
 /** The edition that jobs were begun with before they named one. */
 export const UNNAMED_EDITION = 'before 2026-11'
 
+/** Of a gutter nobody had said how it hangs and how large it is. */
+const gutterHung = (feature: Body): Body =>
+  feature.kind === 'gutter'
+    ? { profile: 'unknown', top_width: null, hangers: 'unknown', hangers_apart: null, ...feature }
+    : feature
+
 /** Steps up, by the version they start from. A queue, a row and a file of any age pass through the same ones. */
 export const STEPS: Readonly<Record<number, Step>> = {
   1: {
@@ -158,9 +164,13 @@ export const STEPS: Readonly<Record<number, Step>> = {
   14: { bodies: {}, facts: {}, file: {} },
   // Version 16: what was seen may be said to the owner in the firm's own words. Nobody had.
   15: { bodies: { work_item: { owner_sees: '' } }, facts: {}, file: {} },
-  // Version 17: what happened to the house and when, and since when damage was seen; a stretch of the scope line that holds for a height or for parts.
+  // Version 17: how a gutter hangs and how large it is; what happened to the house and when, and since when damage was seen; a stretch of the scope line that holds for a height or for parts.
   16: {
-    bodies: { finding: { first_seen: null }, scope_stretch: { below: null, above: null, parts: [] } },
+    bodies: {
+      feature: gutterHung,
+      finding: { first_seen: null },
+      scope_stretch: { below: null, above: null, parts: [] },
+    },
     facts: {},
     file: { house_events: [] },
   },

@@ -1,4 +1,5 @@
 import { eventEvidenceOf } from './eventEvidence'
+import { gutterEvidenceOf } from './gutterEvidence'
 import { factsOf, gradeOf, type Finding, type HowKnown, type JobDocument } from '../job'
 import { isSign, signOf, type SignId } from '../catalogue/signs'
 import type { SurveyEvidence } from './surveyEvidence'
@@ -124,8 +125,10 @@ export function evidenceFor(
     ...tested,
     ...measured.filter((each) => !seen.some((one) => one.sign === each.sign)),
   ]
-  const more = [...contrast(finding, job), ...eventEvidenceOf(job)(finding)].filter(
-    (each) => !noted.some((known) => known.sign === each.sign),
-  )
+  const more = [
+    ...contrast(finding, job),
+    ...eventEvidenceOf(job)(finding),
+    ...gutterEvidenceOf(finding, job),
+  ].filter((each) => !noted.some((known) => known.sign === each.sign))
   return [...noted, ...more, ...depth(finding, noted)].map((each) => trusted(each, finding, job))
 }

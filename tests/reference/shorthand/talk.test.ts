@@ -1,6 +1,6 @@
 /** What people say as they walk, against lines written before the parser could read them (see `talk.ts`). */
 import { expect, test } from '@jest/globals'
-import { door, side, window } from '../../../demo/build'
+import { door, GUTTER, side, window } from '../../../demo/build'
 import type { Feature, JobDocument, Place } from '../../../src/core/job'
 import { feet, inches, toInches } from '../../../src/core/measure'
 import { parseLine, placeLine, type Near, type PlacedLine } from '../../../src/core/shorthand'
@@ -33,7 +33,7 @@ const FEATURES: Feature[] = [
   named(door('A', 3, 19), 'A'),
   named(window('A', 5, 27, 1), 'A'),
   named(window('A', 6, 34, 1), 'A'),
-  { ...base('A', 7, 0, 480), kind: 'gutter', outlets: 'right' },
+  { ...base('A', 7, 0, 480), kind: 'gutter', outlets: 'right', ...GUTTER },
   { ...base('A', 8, 39, 4), kind: 'leader', discharge: 'at-wall' },
   named(window('B', 1, 4, 1), 'B'),
   { ...base('B', 2, 12, 60), kind: 'chimney-chase', depth: feet(2), top: feet(20) },

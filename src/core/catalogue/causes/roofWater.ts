@@ -46,6 +46,7 @@ export const ROOF_WATER_CAUSES = {
     for: {
       'streaks-down-gutter-face': 1.5,
       'spike-hangers': 4,
+      'hangers-far-apart': 3,
       'standing-water-in-gutter': 5,
       'gutter-back-fall': 20,
       'hangers-pulled': 4,

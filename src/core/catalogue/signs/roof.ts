@@ -14,6 +14,7 @@ export const ROOF_SIGNS = {
   'gutter-face-clean': damage('E', 'face of the gutter clean'),
   'takes-several-roofs': detail('E', 'one gutter takes the water of several roofs'),
   'spike-hangers': detail('E', 'gutter hangs on spikes'),
+  'hangers-far-apart': detail('M', 'hangers of the gutter over 3 ft apart'),
   dent: damage('E', 'dented or crushed'),
   'leader-loose': detail('E', 'downspout loose'),
   'leader-cut-short': detail('E', 'downspout cut short of its ground pipe'),

@@ -55,6 +55,30 @@ const ROWS: readonly FieldRow[] = [
     ],
   },
   {
+    name: 'profile',
+    label: 'Its shape',
+    kind: 'choice',
+    choices: [
+      { value: 'unknown', label: 'not looked' },
+      { value: 'ogee', label: 'ogee, flat at the back' },
+      { value: 'half-round', label: 'half round' },
+      { value: 'box', label: 'box' },
+    ],
+  },
+  { name: 'top_width', label: 'Across its top', kind: 'length' },
+  {
+    name: 'hangers',
+    label: 'It hangs on',
+    kind: 'choice',
+    choices: [
+      { value: 'unknown', label: 'not looked' },
+      { value: 'hidden', label: 'hangers inside it, screwed' },
+      { value: 'straps', label: 'straps over it' },
+      { value: 'spikes', label: 'spikes' },
+    ],
+  },
+  { name: 'hangers_apart', label: 'From hanger to hanger', kind: 'length' },
+  {
     name: 'discharge',
     label: 'Its water goes',
     kind: 'choice',

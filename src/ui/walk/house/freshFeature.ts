@@ -12,6 +12,14 @@ export const FEATURE_NAMES: Record<Feature['kind'], string> = {
   'crawl-opening': 'hatch or vent of the crawl space',
 }
 
+/** Of a gutter seen from the ground. */
+const NOT_LOOKED_UP = {
+  profile: 'unknown',
+  top_width: null,
+  hangers: 'unknown',
+  hangers_apart: null,
+} as const
+
 /** Numbers are given once: a removed window keeps its own. */
 export function nextFeatureNumber(document: JobDocument, sideId: string): number {
   return (
@@ -74,7 +82,7 @@ export function freshFeature(kind: Feature['kind'], where: Where): EntityOf['fea
     case 'penetration':
       return { ...base, kind, what: 'pipe', width: inches(6), height: inches(6), sill: floor(inches(0)) }
     case 'gutter':
-      return { ...base, kind, width: feet(20), outlets: 'unknown' }
+      return { ...base, kind, width: feet(20), outlets: 'unknown', ...NOT_LOOKED_UP }
     case 'leader':
       return { ...base, kind, width: inches(3), discharge: 'unknown' }
     case 'fixture':
