@@ -15,7 +15,8 @@ import {
 import type { ChangesAnswer, JobSnapshotAnswer } from '../core/contract'
 import { ORDER_STEP } from '../core/walk/reorder'
 import { changeWords, unstorableWords } from '../core/words'
-import { clockOffset, CLOCK_TOLERANCE_MS, now } from './clock'
+import { changedFields } from './changedFields'
+import { minutesOff, now } from './clock'
 import { deviceId } from './deviceId'
 import { Exchange } from './exchange'
 import { NOT_KEPT, type JobView } from './jobView'
@@ -25,7 +26,7 @@ import { OutQueue } from './outQueue'
 import { PictureStore } from './pictureStore'
 import { allLost, bringingBack, lostThere, madeAnew, type SetBack } from './setBack'
 import { merge, stateOf, unnumbered } from './serverAnswer'
-import type { Snapshot } from './snapshot'
+import { snapshotOf, type Snapshot } from './snapshot'
 import { UndoHistory, type Undoable } from './undoHistory'
 
 export type { Sending } from './exchange'
@@ -112,11 +113,7 @@ export class JobStore {
     // In another role since: what was told in the former one is not written down again.
     if (this.local.member.role !== this.snapshot.member.role) return
     this.remembered = this.server
-    const revisions = Object.fromEntries(
-      Object.entries(this.server.stamps).map(([key, stamp]) => [key, stamp.revision]),
-    )
-    const { job, sequence } = this.server
-    this.snapshot = { ...this.snapshot, job, sequence, head: this.head, revisions }
+    this.snapshot = snapshotOf(this.server, this.head, this.snapshot)
     const row = { jobId: this.jobId, snapshot: this.snapshot, unborn: this.unborn, opened_at: Date.now() }
     await this.local.keepJob(row).catch(() => {
       this.remembered = null
@@ -132,7 +129,6 @@ export class JobStore {
 
   private makeView(): JobView {
     const picturesWaiting = this.pictures.waiting
-    const off_ms = clockOffset()
     const { stuck } = this.exchange
     const waits = this.queue.length + picturesWaiting > 0 || stuck?.why === 'set-back'
     return {
@@ -155,7 +151,7 @@ export class JobStore {
       canRedo: this.history.lastUndone !== undefined,
       undoWantsReason: this.history.wantsReason,
       overruled: this.overruled,
-      clockOff_min: Math.abs(off_ms) > CLOCK_TOLERANCE_MS ? Math.round(off_ms / 60_000) : null,
+      clockOff_min: minutesOff(),
     }
   }
 
@@ -212,11 +208,8 @@ export class JobStore {
     id: string,
     fields: Partial<EntityOf[K]> | ((held: EntityOf[K]) => Partial<EntityOf[K]>),
   ): string | null {
-    const old = findEntity(this.shown.job, { kind, id }) as Record<string, unknown> | null
-    const wanted = typeof fields === 'function' ? (old ? fields(old as never) : {}) : fields
-    const changed = Object.fromEntries(
-      Object.entries(wanted).filter(([name, value]) => JSON.stringify(old?.[name]) !== JSON.stringify(value)),
-    )
+    const old = findEntity(this.shown.job, { kind, id })
+    const changed = changedFields(old as EntityOf[K] | null, fields)
     if (old && Object.keys(changed).length === 0) return null
     return this.edit({
       ...this.fresh(),
