@@ -3,6 +3,7 @@ import { EVENTS } from '../catalogue/events/events'
 import { RESPONSE_ANSWERS, TAX_WORDS, type EntityKind } from '../job'
 import { formatLength, type Length } from '../measure'
 import { CLOSED_WORDS } from './closedWords'
+import { FEATURE_WORDS } from './featureWords'
 import { f, HIDDEN, type FieldWords } from './field'
 import { OPENED_WORDS } from './openedWords'
 import { PLAN_WORDS } from './planWords'
@@ -13,39 +14,6 @@ export type { FieldWords } from './field'
 
 const EVENT_NAMES = Object.fromEntries(EVENTS.map(({ id, name }) => [id, name]))
 const zone: Say = (value) => String(value).replaceAll('_', ' ')
-const OPENING = {
-  station: f('left end at', say.length),
-  width: f('width', say.length),
-  size_how: f('size known', say.choice),
-  side_id: f('on', say.side),
-  height: f('height', say.length),
-  sill: f('sill', say.height),
-  casing_width: f('casing width', say.length),
-  parts: f('parts', say.names),
-  depth: f('depth', say.length),
-  deck_height: f('height of the floor', say.length),
-  surface: f('surface over the ground', say.length),
-  eave_height: f('eave', say.length),
-  screened: f('screened', say.yesNo),
-  top: f('top', (value, job) =>
-    typeof value === 'number' ? say.length(value, job) : say.height(value, job),
-  ),
-  pitch_in_12: f('pitch in 12', say.plain),
-  above_eave: f('above the eave', say.length),
-  what: f('what it is', say.choice),
-  outlets: f('empties', say.choice),
-  profile: f('shape', say.choice),
-  top_width: f('across its top', say.length),
-  hangers: f('hangs on', say.choice),
-  hangers_apart: f('from hanger to hanger', say.length),
-  discharge: f('water goes', say.choice),
-  in_from_wall: f('in from the wall', say.length),
-  floor: f('floor', say.plain),
-  points: f('outline', say.changed),
-  number: null,
-  kind: null,
-} as const
-
 /** Every field of every kind, as the trade would say it. A field without a row here fails a test. */
 export const FIELD_WORDS: Readonly<Record<EntityKind, Readonly<Record<string, FieldWords>>>> = {
   job: {
@@ -175,7 +143,7 @@ export const FIELD_WORDS: Readonly<Record<EntityKind, Readonly<Record<string, Fi
     floor_shift: f('floors shifted by', say.length),
     conditions: f('what slows the work', say.names),
   },
-  feature: { ...HIDDEN, ...OPENING },
+  feature: FEATURE_WORDS,
   photo: {
     ...HIDDEN,
     sha256: null,

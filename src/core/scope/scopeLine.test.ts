@@ -176,7 +176,7 @@ test('whatever stretches stand, the parts of a side cover it once', () => {
     fc.property(fc.array(any, { maxLength: 5 }), (drawn) => {
       const job = smallHouse({
         scope_stretches: drawn.map(({ from, long, kind, above, tall }, index) =>
-          stretch(`s${index}`, from, Math.min(40, from + long), kind as ScopeStretch['kind'], {
+          stretch(`s${index}`, from, Math.min(40, from + long), kind, {
             above: above === null ? null : feet(above),
             below: tall === null ? null : feet((above ?? 0) + tall),
           }),
