@@ -76,7 +76,7 @@ export function BoundLength<V extends FieldValues, T>(
       {...rest}
       value={value as Length | null}
       onChange={(length) => {
-        if (length !== null) onChange(length)
+        if (length !== null || rest.optional) onChange(length)
       }}
     />
   )

@@ -29,7 +29,7 @@ function RowField({ row, control }: { row: FieldRow; control: Control<Feature> }
   const common = { control, name: row.name as FieldPath<Feature>, label: row.label }
   switch (row.kind) {
     case 'length':
-      return <BoundLength {...common} bare={row.bare} hint={row.hint} />
+      return <BoundLength {...common} bare={row.bare} hint={row.hint} optional={row.optional} />
     case 'number':
       return <BoundNumber {...common} />
     case 'text':

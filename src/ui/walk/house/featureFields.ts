@@ -1,7 +1,7 @@
 import { AT_GROUND, BELOW_OPENINGS, FIXTURES, HowMeasured, ON_ROOF, type Feature } from '../../../core/job'
 
 export type FieldRow = { readonly name: string; readonly label: string } & (
-  | { readonly kind: 'length'; readonly bare?: 'feet'; readonly hint?: string }
+  | { readonly kind: 'length'; readonly bare?: 'feet'; readonly hint?: string; readonly optional?: true }
   | { readonly kind: 'number' | 'text' | 'check' }
   | { readonly kind: 'choice'; readonly choices: readonly { value: string; label: string }[] }
 )
@@ -65,7 +65,7 @@ const ROWS: readonly FieldRow[] = [
       { value: 'box', label: 'box' },
     ],
   },
-  { name: 'top_width', label: 'Across its top', kind: 'length' },
+  { name: 'top_width', label: 'Across its top', kind: 'length', optional: true },
   {
     name: 'hangers',
     label: 'It hangs on',
@@ -77,7 +77,7 @@ const ROWS: readonly FieldRow[] = [
       { value: 'spikes', label: 'spikes' },
     ],
   },
-  { name: 'hangers_apart', label: 'From hanger to hanger', kind: 'length' },
+  { name: 'hangers_apart', label: 'From hanger to hanger', kind: 'length', optional: true },
   {
     name: 'discharge',
     label: 'Its water goes',

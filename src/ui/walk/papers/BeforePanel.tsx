@@ -203,7 +203,7 @@ function BesideIt({
       'The walk shows',
       job.findings.length === 0
         ? 'nothing found yet'
-        : `${job.findings.length} findings, ${sources} sources, ${scope.items.length} repairs chosen`,
+        : `${counted(job.findings.length, 'finding')}, ${counted(sources, 'source')}, ${counted(scope.items.length, 'repair')} chosen`,
     ],
     [
       'Not seen or suspected',
@@ -235,3 +235,5 @@ function BesideIt({
     </Panel>
   )
 }
+
+const counted = (n: number, word: string): string => `${n} ${word}${n === 1 ? '' : 's'}`

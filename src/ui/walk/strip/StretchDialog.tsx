@@ -86,6 +86,7 @@ export function StretchDialog({ draft }: { draft: StretchDraft }) {
           label="Only above"
           hint="over the ground; empty: all"
           bare="feet"
+          optional
           value={stretch.above}
           onChange={(above) => set({ above })}
         />
@@ -93,6 +94,7 @@ export function StretchDialog({ draft }: { draft: StretchDraft }) {
           label="Only below"
           hint="over the ground; empty: all"
           bare="feet"
+          optional
           value={stretch.below}
           onChange={(below) => set({ below })}
         />
