@@ -1,7 +1,8 @@
 import { expect, test } from '@jest/globals'
 import { alderHouse, emptyJob, workItem, sillNose, smallHouse } from '../../../tests/support/jobs'
 import type { Quantity, ResponseItem } from '../job'
-import { at, house, mend } from '../../../tests/support/priced'
+import { at, house, mend, stretch } from '../../../tests/support/priced'
+import { BID_SAYS } from '../catalogue/sentences/bid'
 import { derive } from '../pipeline'
 import { dayAfter } from '../measure/days'
 import { beforeSending } from './bidJob'
@@ -120,6 +121,8 @@ test('what keeps it from being sent is said', () => {
   expect(beforeSending(derive(job, '2026-05-04'))).toEqual([])
   const unpriced = { ...job, rates: { ...job.rates!, section_cents_per_ft: {} } }
   expect(beforeSending(derive(unpriced, '2026-05-04'))[0]).toContain('No rate for 5/4x4')
+  const elsewhere = { ...job, scope_stretches: [stretch(30, 40, 'ours')] }
+  expect(beforeSending(derive(elsewhere, '2026-05-04'))).toEqual([BID_SAYS.allLeftOut])
 })
 
 test('sides go in rows of at most 90 ft, in the order they are walked', () => {

@@ -331,6 +331,10 @@ export function beforeSending(stages: Stages): string[] {
   for (const line of [...price.lines, ...price.apart]) {
     for (const why of line.lacks) missing.push(`${nameOf(line.item_id)}: ${why}`)
   }
+  const isOut = scope.items.some(({ item, standing }) => item.state === 'ours' && standing === 'left-out')
+  if (price.lines.length + price.apart.length === 0 && isOut) {
+    missing.push(BID_SAYS.allLeftOut)
+  }
   const free = price.lines.filter(
     (line) => line.sell_cents === 0 && line.includedIn === null && line.lacks.length === 0,
   )

@@ -27,7 +27,7 @@ function placesOf(job: JobDocument): readonly Group[] {
 
 type At = ReturnType<typeof placeOf> | { readonly kind: 'whole-side'; readonly side_id: string }
 
-function groupAt(at: At): string {
+function groupAt(at: At, job: JobDocument): string {
   switch (at.kind) {
     case 'side':
     case 'whole-side':
@@ -37,18 +37,31 @@ function groupAt(at: At): string {
     case 'roof':
     case 'room':
       return at.kind
-    default:
+    case 'words':
+      return sideIn(at.words, job) ?? WHOLE[0]
+    case 'photo':
+    case 'none':
       return WHOLE[0]
   }
 }
 
+/** The side that words begin with, as "front A, door A2". */
+function sideIn(words: string, job: JobDocument): string | null {
+  const side = job.sides.find(({ letter, facing }) => {
+    const name = `${facing} ${letter}`
+    return words === name || words.startsWith(`${name},`) || words.startsWith(`${name} `)
+  })
+  return side?.id ?? null
+}
+
 /** The place of the house that a finding is at. */
-export const placeOfFinding = (finding: Finding, job: JobDocument): string => groupAt(placeOf(finding, job))
+export const placeOfFinding = (finding: Finding, job: JobDocument): string =>
+  groupAt(placeOf(finding, job), job)
 
 /** The first place of an item. Its other places are named in it. */
-function placeOfItem(item: ScopeItem): string {
+function placeOfItem(item: ScopeItem, job: JobDocument): string {
   const [first] = item.spots
-  return first ? groupAt(first.at) : WHOLE[0]
+  return first ? groupAt(first.at, job) : WHOLE[0]
 }
 
 const OTHER = ['other', 'Everything else'] as const
@@ -90,7 +103,7 @@ export function headsOf(job: JobDocument, trace: Trace): Heads {
       return {
         groups: placesOf(job),
         ofFinding: (finding) => placeOfFinding(finding, job),
-        ofItem: placeOfItem,
+        ofItem: (item) => placeOfItem(item, job),
       }
     case 'cause':
       return byCause(trace)

@@ -328,6 +328,6 @@ export function priceJob(job: JobDocument, scope: Scope, takeoff: Takeoff, cut: 
     shared: reckoned.shared,
     missing: [...missing.keys()],
     no_rates: [...missing.values()],
-    basis: `Prices are for the repairs listed, patched where bad and not the whole run; tax ${TAX_WORDS[rates.tax.rule]}.`,
+    basis: `Prices are for the work listed, over the lengths given with it; what is not listed stays as it is; tax ${TAX_WORDS[rates.tax.rule]}.`,
   }
 }

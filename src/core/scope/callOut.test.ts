@@ -14,6 +14,9 @@ test('what is referred costs nothing; the trade’s visit beside it has its pric
     without.price.kind === 'priced' ? without.price.total_cents : 0,
   )
   expect(made.scope.items.find((item) => item.id === 'r')!.standing).not.toBe('ours')
+  // It stands under the side that its words begin with.
+  const headed = made.bid.items.find(({ id }) => id === 'v')
+  expect(headed?.group).toBe(made.bid.beside.find(({ id }) => id === 'r')?.group)
   expect(made.cut.goods.find(({ good }) => good === 'engineer-visit')).toMatchObject({
     kind: 'trade',
     used: 1,

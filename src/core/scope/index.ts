@@ -7,6 +7,7 @@ export { gradeOfPaint, worstSide } from './paintCondition'
 export {
   outsideAt,
   outsideScope,
+  limitWords,
   outsideWords,
   SCOPE_WORDS,
   scopeLineWords,

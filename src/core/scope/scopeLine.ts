@@ -144,6 +144,12 @@ export function bandWords({
   return low === null ? '' : ` above ${formatLength(low)}`
 }
 
+/** How high a stretch of the scope line holds and for which parts, as it follows where it is; empty: for whatever is there. */
+export function limitWords({ above, below, parts }: ScopeStretch): string {
+  const only = parts.length > 0 ? `, only ${parts.map((part) => partName(part)).join(', ')}` : ''
+  return `${bandWords({ low: above, high: below })}${only}`
+}
+
 /** A finding's standing in words, with who and why. */
 export function outsideWords(outside: Outside): string {
   const { kind, stretch } = outside
@@ -163,12 +169,9 @@ export function scopeLineWords(job: JobDocument): string {
         const whole = side?.length !== null && each.from === 0 && each.to === side?.length
         const where = `${side?.facing ?? 'side'} ${side?.letter ?? ''}`
         const stretch = whole ? where : `${where} from ${formatLength(each.from)} to ${formatLength(each.to)}`
-        const band = bandWords({ low: each.above, high: each.below })
-        const only =
-          each.parts.length > 0 ? `, only ${each.parts.map((part) => partName(part)).join(', ')}` : ''
         const who = each.who ? `, by ${each.who}` : ''
         const handed = each.hand_over ? `, handed over ${each.hand_over}` : ''
-        return `${stretch}${band}${only}${each.reason ? ` (${each.reason})` : ''}${who}${handed}`
+        return `${stretch}${limitWords(each)}${each.reason ? ` (${each.reason})` : ''}${who}${handed}`
       })
   const line = (lead: string, kind: ScopeKind): string | null => {
     const list = told(kind)

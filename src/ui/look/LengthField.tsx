@@ -23,10 +23,13 @@ export function LengthField(props: {
   const read = typed === null ? null : parseLength(typed, { bare })
   const blank = typed !== null && typed.trim() === ''
   const error = read && !read.ok && !(blank && optional) ? lengthWords(read.error) : null
+  // "2 1/2" is inches wherever it is typed: where feet are meant it says so before the field is left.
+  const isFraction = bare === 'feet' && /^\s*-?(\d+\s+)?\d+\/\d+\s*$/.test(typed ?? '')
+  const hint = isFraction && read?.ok ? `reads ${formatLength(read.value)}` : props.hint
   return (
     <TextField
       label={props.label}
-      hint={error ? undefined : props.hint}
+      hint={error ? undefined : hint}
       error={error}
       value={shown}
       autoComplete="off"

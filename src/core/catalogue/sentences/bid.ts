@@ -30,6 +30,8 @@ export const BID_SAYS = {
     `Look ${of.way} at ${of.many === 1 ? 'one place' : `${of.many} places`} nobody reached${of.opens ? ', opened with your permission' : ''}`,
   pricedWith: (numbers: readonly string[]) => `in the price of number ${numbers.join(' and ')}`,
   chooseSomething: 'Choose at least one repair in Scope.',
+  allLeftOut:
+    'Nothing is left to price: every repair lies outside the scope line. Look at the line in Walk, or make what is meant ours.',
   answerList: (numbers: readonly string[]) =>
     `Answer every item of the response list: ${numbers.join(', ')} ${numbers.length === 1 ? 'is' : 'are'} open.`,
   takenNotDone: (letter: string) =>

@@ -6,7 +6,7 @@ import { drawnLength } from '../../../core/geometry'
 import { findingNumber } from '../../../core/house'
 import {} from '../../../core/job'
 import { formatLength } from '../../../core/measure'
-import { outsideScope, outsideWords, SCOPE_WORDS, scopeLineWords } from '../../../core/scope'
+import { limitWords, outsideScope, outsideWords, SCOPE_WORDS, scopeLineWords } from '../../../core/scope'
 import { Button, Panel, SavedTextField } from '../../look'
 import { useJob } from '../../state/useJob'
 
@@ -55,6 +55,7 @@ export function ScopeLinePanel() {
                 >
                   <span className="font-head text-[15px] font-semibold">
                     {side?.letter} {formatLength(stretch.from)} to {formatLength(stretch.to)}
+                    {limitWords(stretch)}
                   </span>
                   <span className="grow truncate">
                     {SCOPE_WORDS[stretch.kind]}

@@ -39,6 +39,7 @@ export function StretchDialog({ draft }: { draft: StretchDraft }) {
     setStretch((before) => ({ ...before, ...fields }))
   const close = (): void => walk.setStretch(null)
   const letter = job.sides.find((each) => each.id === stretch.side_id)?.letter ?? ''
+  const others = job.scope_stretches.filter((each) => each.id !== stretch.id)
   const byHand = stretch.kind === 'by-owner' || stretch.kind === 'by-others'
 
   function keep(): void {
@@ -65,6 +66,11 @@ export function StretchDialog({ draft }: { draft: StretchDraft }) {
         <div className="col-span-full">
           <SelectField
             label="This stretch is"
+            hint={
+              stretch.kind === 'ours' && !others.some((each) => each.kind === 'ours')
+                ? 'Once a stretch is ours, all that lies on none of ours is left out.'
+                : undefined
+            }
             value={stretch.kind}
             onChange={(kind) => set({ kind: kind as ScopeKind })}
             choices={KINDS.map((value) => ({ value, label: SCOPE_WORDS[value] }))}

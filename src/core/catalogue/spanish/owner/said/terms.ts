@@ -139,6 +139,11 @@ export const TERMS: readonly Pair[] = [
   ['May be accepted by {~who} as well.', 'También puede aceptar {who}.'],
   ['For {work}: {needs}', 'Para {work}: {needs}'],
   [
+    'Prices are for the work listed, over the lengths given with it; what is not listed stays as it is; tax {rule}.',
+    'Los precios son por el trabajo listado, en los largos que se dan con él; lo que no está listado queda como está; impuesto: {rule}.',
+  ],
+  // As bids said it until now: what was sent is read as it was sent.
+  [
     'Prices are for the repairs listed, patched where bad and not the whole run; tax {rule}.',
     'Los precios son por las reparaciones listadas, parchadas donde está malo y no el tramo entero; impuesto: {rule}.',
   ],
