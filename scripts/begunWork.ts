@@ -3,8 +3,9 @@ import { randomUUID } from 'node:crypto'
 import { drawnPhoto } from '../demo/photos'
 import { FINDS } from '../src/core/catalogue/hidden/finds'
 import { JOB_VERSION, type Change, type ChangeOrder, type EntityKind, type EntityOf } from '../src/core/job'
-import { draftOrder, findsBehind, foundWork, guessOf, ordersOf } from '../src/core/open'
+import { draftOrder, findsBehind, foundWork, guessOf, ordersOf, toldOf } from '../src/core/open'
 import { derive } from '../src/core/pipeline'
+import type { CauseId } from '../src/core/trace'
 import { readOutbox } from '../src/server/bids/sentBids'
 import { readAround } from '../src/server/calendar'
 import type { Member } from '../src/server/http'
@@ -26,6 +27,8 @@ type Found = {
   readonly finding: number
   readonly finds: Readonly<Record<string, number>>
   readonly words: string
+  /** What had done it, as it was seen; left out: nobody saw. */
+  readonly caused_by?: CauseId
 }
 
 async function open(member: Member, jobId: string, of: Found): Promise<void> {
@@ -57,6 +60,8 @@ async function open(member: Member, jobId: string, of: Found): Promise<void> {
         opened_on: today(),
         opened_by: 'Dov Harrow',
         guess: guessOf(behind, derived),
+        told: toldOf(behind, derived),
+        caused_by: of.caused_by ?? null,
         found: works.map(({ id, count, item }) => ({ find: id, count, item_id: item.id })),
         taped: null,
         said: behind.extent,
@@ -98,6 +103,7 @@ export async function begunWork(member: Member, jobId: string, owner: string): P
   await open(member, jobId, {
     finding: 4,
     finds: { sheathing: 1, stud: 2 },
+    caused_by: 'joint-open',
     words: 'Behind the sill the sheathing is black and two studs are soft at the foot.',
   })
   await open(member, jobId, { finding: 2, finds: {}, words: '' })
@@ -113,6 +119,7 @@ export async function begunWork(member: Member, jobId: string, owner: string): P
   await open(member, jobId, {
     finding: 9,
     finds: { 'rafter-tail': 1 },
+    caused_by: 'gutter-overflow',
     words: 'One rafter end is soft at its tip.',
   })
   const second = await ask(

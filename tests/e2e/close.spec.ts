@@ -1,6 +1,9 @@
 /** The end of a job at a desk: hours beside what was reckoned, what is done, invoices, handed over, and what it says to the next one. */
 import { expect, test } from '@playwright/test'
+import { randomUUID } from 'node:crypto'
 import type { FirmValuesAnswer } from '../../src/core/contract'
+import { printJobFile } from '../../src/core/job'
+import { sillNose, smallHouse } from '../support/jobs'
 import { acceptedJob } from './acceptedJob'
 import { jobOf } from './ownJob'
 import { allSent, expectAccessible, OWN, PEOPLE, photo, signIn } from './support'
@@ -187,4 +190,65 @@ test('why a bid was lost is one touch, and told when looking back', async ({ pag
       timeout: 60_000,
     },
   )
+})
+
+test('what opened places say of causes is told when looking back, and a weight is taken from it', async ({
+  page,
+}) => {
+  await signIn(page, PEOPLE.estimator)
+  const [cause, sign] = ['gutter-none', 'no-gutter-above']
+  // Twelve places: eight were a missing gutter, seven with its sign noted; four were weather, none with it.
+  const findings = Array.from({ length: 13 }, (_, index) => ({
+    ...sillNose(),
+    ...{ id: `f${index}`, number: index + 1 },
+  }))
+  const place = (index: number, was: string | null, signs: string[]) => ({
+    ...{
+      id: randomUUID(),
+      removed: false,
+      finding_id: `f${index}`,
+      opened_on: '2026-06-01',
+      opened_by: 'Dov',
+    },
+    ...{ guess: null, found: [], taped: null, said: null, words: '', tonight: '', photo_ids: [] },
+    told: { cause, stated: false, shares: [{ cause, percent: 60 }], signs },
+    caused_by: was,
+  })
+  const opened_places = findings.map((_, index) =>
+    index < 8 ? place(index, cause, index < 7 ? [sign] : []) : place(index, 'ordinary-exposure', []),
+  )
+  const handover = { id: 'handover', removed: false, on: '2026-06-02', by: 'Imke', words: '' }
+  const job = smallHouse({ findings, opened_places, handover })
+  const taken = await page.request.post('/api/jobs/import', {
+    data: Buffer.from(printJobFile({ ...job, id: `causes-${randomUUID().slice(0, 8)}` })),
+    headers: OWN,
+  })
+  expect(taken.status()).toBe(201)
+
+  await page.goto('/look-back')
+  const said = page.getByRole('region', { name: 'Causes: what was said, and what it was' })
+  await expect(said.getByText(/^Said first and right at \d+ of \d+/)).toBeVisible({ timeout: 60_000 })
+  await expect(said.getByRole('row', { name: /no gutter/i }).first()).toContainText(/\d+ of \d+/)
+  const offer = said
+    .getByRole('listitem')
+    .filter({ hasText: /no gutter/i })
+    .first()
+  await expect(offer).toContainText('× 2 →')
+  await expectAccessible(page)
+  await offer.getByRole('button', { name: /^Take the weight of/ }).click()
+  await expect(page.getByText(/kept as edition \d+/)).toBeVisible()
+  await expect(said.getByRole('listitem').filter({ hasText: '× 2 →' })).toHaveCount(0)
+  type Weights = { edition: number; likelihood_overrides: { cause: string; sign: string; reason: string }[] }
+  const kept = (await (await page.request.get('/api/firm/weights')).json()) as Weights
+  const isOurs = (each: { cause: string; sign: string }): boolean =>
+    each.cause === cause && each.sign === sign
+  expect(kept.likelihood_overrides.find(isOurs)?.reason).toMatch(
+    /^Our own opened places: noted at \d+ of \d+/,
+  )
+  // The other tests trace with what was shipped.
+  const back = await page.request.post('/api/firm/weights', {
+    headers: OWN,
+    data: { ...kept, likelihood_overrides: kept.likelihood_overrides.filter((each) => !isOurs(each)) },
+  })
+  expect(back.ok()).toBe(true)
 })

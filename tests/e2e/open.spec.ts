@@ -13,8 +13,18 @@ test('found behind the fascia, asked by a link, answered, and planned', async ({
   // Enough to be beyond what was agreed without a yes.
   for (let count = 0; count < 3; count += 1)
     await behind.getByRole('button', { name: 'One more A rafter end' }).click()
+  const asked = behind.getByLabel('What had done it')
+  await asked.selectOption({ label: 'Ice dam or wind-blown rain at the eave' })
   await expectAccessible(page)
   await behind.getByRole('button', { name: 'Keep: 3 found' }).click()
+  // Seen goes before reckoned: it stands as stated, and what had been said stands beside it.
+  await expect(behind.getByText(/^What had done it: Ice dam or wind-blown rain at the eave; /)).toBeVisible()
+  const seen = await jobOf(page, id)
+  expect(seen.opened_places[0]).toMatchObject({ caused_by: 'ice-or-blown-rain', told: { stated: false } })
+  expect(seen.judgements.at(-1)).toMatchObject({
+    cause: 'ice-or-blown-rain',
+    reason: 'seen when it was opened',
+  })
   await expect(page.getByText('3 × rafter end', { exact: true })).toBeVisible()
   await expect(page.getByText('not asked yet: wait')).toBeVisible()
   const ask = page.getByRole('button', { name: /^Ask the owner: \$/ })
@@ -93,6 +103,9 @@ test('a find that was asked too soon is taken back with its question; one with a
   const ask = async (): Promise<void> => {
     const behind = await openTheFascia(page)
     await behind.getByRole('button', { name: 'One more A rafter end' }).click()
+    await behind
+      .getByLabel('What had done it')
+      .selectOption({ label: 'Ice dam or wind-blown rain at the eave' })
     await behind.getByRole('button', { name: 'Keep: 1 found' }).click()
     await page.getByRole('button', { name: /^Ask the owner: \$/ }).click()
     const dialog = page.getByRole('dialog', { name: /^Ask the owner/ })
@@ -106,6 +119,8 @@ test('a find that was asked too soon is taken back with its question; one with a
   await expect(changes.getByText('withdrawn', { exact: true })).toBeVisible()
   await expect(page.getByRole('button', { name: /^Ask the owner: \$/ })).toHaveCount(0)
   await allSent(page)
+  // What had been stated by what was seen goes with it.
+  expect((await jobOf(page, id)).judgements.map(({ removed }) => removed)).toEqual([true])
 
   await ask()
   await expect(page.getByText(/^Change order 2/)).toBeVisible({ timeout: 60_000 })

@@ -76,7 +76,16 @@ test('the short form names the work or the places, the sum and where to sign, an
 })
 
 const opened = (finding_id: string): OpenedPlace => ({
-  ...{ id: 'opened', removed: false, finding_id, opened_on: '2026-05-05', opened_by: 'Dov', guess: null },
+  ...{
+    id: 'opened',
+    removed: false,
+    finding_id,
+    opened_on: '2026-05-05',
+    opened_by: 'Dov',
+    guess: null,
+    told: null,
+    caused_by: null,
+  },
   ...{ found: [], taped: { value: 120 * 64, how: 'taped' } as never, said: null, words: '', tonight: '' },
   photo_ids: [],
 })

@@ -10,6 +10,7 @@ export {
 export { productiveEvidence, taskEvidence, weightOf, type TaskEvidence } from './evidence'
 export { handoverDays, handoverModel, handoverPaper, HandoverModel } from './handover'
 export { BOOK_COLUMNS, bookRows, invoicePaper, type BookRow } from './invoicePaper'
+export { causeRecord, weightOffers, type CauseRecord, type WeightOffer } from './causeRecord'
 export { earnedByJob, earnedByKind, type JobEarned, type KindEarned } from './lookBack'
 export { JobRecord } from './jobRecord'
 export { recordOf } from './record'

@@ -33,8 +33,8 @@ export const JobRecord = z.object({
       bought_cents: CentsValue.nullable(),
     }),
   ),
-  /** Places that were opened: what had been reckoned to be behind each, and what was. */
-  opened: z.array(OpenedPlace.pick({ guess: true, found: true })),
+  /** Places that were opened: what had been reckoned to be behind each and said of its cause, and what it was. */
+  opened: z.array(OpenedPlace.pick({ guess: true, told: true, caused_by: true, found: true })),
   estimate_h: Hours,
   paid_estimate_h: Hours,
   work_h: Hours,

@@ -1,4 +1,4 @@
-import type { JobDocument } from '../job'
+import { openedFindings, type JobDocument } from '../job'
 import { rowsOf } from '../firmValues/rows'
 import { isTask, methodName } from '../catalogue'
 import type { Cents } from '../measure'
@@ -85,7 +85,9 @@ export function recordOf(of: {
     closed_on: job.handover?.removed === false ? job.handover.on : null,
     tasks: [...tasks.values()],
     kinds: [...kinds.values()],
-    opened: job.opened_places.filter(({ removed }) => !removed).map(({ guess, found }) => ({ guess, found })),
+    opened: openedFindings(job).map(({ guess, told, caused_by, found }) => {
+      return { guess, told, caused_by, found }
+    }),
     estimate_h: tally.work.estimate.typical,
     paid_estimate_h: tally.paid.estimate_h,
     work_h: spent.work_h,

@@ -288,6 +288,7 @@ export const LookBackAnswer = z.object({
   /** The firm’s values of today, beside which the records are read. */
   edition: Count,
   values: Settings.shape.values,
+  likelihood_overrides: Settings.shape.likelihood_overrides,
 })
 export type LookBackAnswer = z.infer<typeof LookBackAnswer>
 

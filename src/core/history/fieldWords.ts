@@ -1,4 +1,5 @@
 import { methodName } from '../catalogue'
+import { causeName } from '../catalogue/causes'
 import { EVENTS } from '../catalogue/events/events'
 import { RESPONSE_ANSWERS, TAX_WORDS, type EntityKind } from '../job'
 import { formatLength, type Length } from '../measure'
@@ -323,7 +324,7 @@ export const FIELD_WORDS: Readonly<Record<EntityKind, Readonly<Record<string, Fi
     finding_ids: f('findings', say.findings),
     cause: f(
       'cause',
-      say.orNothing((value: string) => say.causeName(value)),
+      say.orNothing((value: string) => causeName(value)),
     ),
     by: f('by', say.text),
     reason: f('because', say.text),
@@ -332,7 +333,7 @@ export const FIELD_WORDS: Readonly<Record<EntityKind, Readonly<Record<string, Fi
     ...HIDDEN,
     cause: f(
       'cause',
-      say.orNothing((value: string) => say.causeName(value)),
+      say.orNothing((value: string) => causeName(value)),
     ),
     finding_ids: f('findings', say.findings),
     decision: f('the owner', say.choice),

@@ -1,9 +1,10 @@
 import { eventOf } from '../catalogue/events/events'
 import { partName } from '../catalogue'
+import { causeName } from '../catalogue/causes'
 import { FEATURE_WORDS, SURVEY_KINDS, type EntityKind, type JobDocument } from '../job'
 import { dayWords } from '../measure'
 import { spellOn } from './closedWords'
-import { causeName, itemName, on, side } from './say'
+import { itemName, on, side } from './say'
 
 /** What a thing is called where it is one of many, as far as the job still knows it. */
 export const NOUNS: Readonly<Record<EntityKind, (id: string, job: JobDocument) => string>> = {

@@ -1,3 +1,4 @@
+import { causeName } from '../catalogue/causes'
 import { findName } from '../job'
 import { f, HIDDEN } from './field'
 import * as say from './say'
@@ -8,6 +9,11 @@ export const OPENED_WORDS = {
     ...HIDDEN,
     finding_id: null,
     guess: null,
+    told: null,
+    caused_by: f(
+      'what had done it',
+      say.orNothing((value: string) => causeName(value)),
+    ),
     said: null,
     opened_on: f('opened on', say.day),
     opened_by: f('opened by', say.text),

@@ -1,7 +1,7 @@
 import { goodName, materialName, partName } from '../catalogue'
 import { placeWords } from '../caution'
 import { itemName as nameOfWork } from '../scope'
-import { causeNamed, causeOf } from '../trace'
+import { causeName } from '../catalogue/causes'
 import { GRADE_NAMES, quantityWords, type JobDocument, type Place, type Quantity } from '../job'
 import {
   type Cents,
@@ -16,12 +16,6 @@ import { isSign, SIGNS } from '../catalogue/signs'
 
 /** How a value of a field is said; null: it is said only that the field changed. */
 export type Say = (value: unknown, job: JobDocument) => string | null
-
-/** A cause by its name; one that this program no longer knows by its id. */
-export function causeName(id: string): string {
-  const known = causeNamed(id)
-  return known === null ? id.replaceAll('-', ' ') : causeOf(known).name
-}
 
 const NOTHING = 'nothing'
 export const orNothing =

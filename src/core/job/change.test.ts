@@ -86,6 +86,8 @@ test('each refusal once', () => {
     feature_id: null,
   }
   expect(errorOf(state, createFinding('f1'))).toBe('already-there')
+  // One id is one thing, whatever its kind: else the job could not be opened again.
+  expect(errorOf(state, createFinding('side-a'))).toBe('already-there')
   expect(errorOf(state, setSide(9, { overhang: 64 }))).toBe('base-too-new')
   expect(errorOf(state, setSide(0, { letter: 'Q' }))).toBe('fixed-field')
   expect(errorOf(state, setSide(0, { overhang: -1 }))).toBe('invalid')

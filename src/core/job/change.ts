@@ -94,7 +94,7 @@ const FIXED: Partial<Record<EntityKind, readonly string[]>> = {
   plan_day: ['day'],
   plan_mark: ['unit'],
   booking: ['what', 'item_id'],
-  opened_place: ['finding_id', 'guess', 'said'],
+  opened_place: ['finding_id', 'guess', 'told', 'said'],
   // What was put to an owner, and what he said to it, is never edited: it can be withdrawn.
   change_order: allBut(ChangeOrder.shape),
   order_answer: allBut(OrderAnswer.shape),
@@ -190,6 +190,16 @@ function withFreeName(
   return body
 }
 
+/** The kind that has an id already: one id is one thing in a job file, whatever its kind. */
+function kindWithId(job: JobDocument, id: string): EntityKind | null {
+  return (
+    ENTITY_KIND_NAMES.find((kind) => {
+      const { key, many } = ENTITY_KINDS[kind]
+      return many && (job[key] as unknown as readonly { id: string }[]).some((each) => each.id === id)
+    }) ?? null
+  )
+}
+
 function create(state: JobState, change: Extract<Change, { op: 'create' }>): Result<Applied, ChangeError> {
   const { entity } = change
   const single = !ENTITY_KINDS[entity.kind].many
@@ -197,6 +207,8 @@ function create(state: JobState, change: Extract<Change, { op: 'create' }>): Res
     ? (state.job[ENTITY_KINDS[entity.kind].key] as unknown) !== null
     : findEntity(state.job, entity) !== null
   if (there) return err({ kind: 'already-there', entity: entity.kind, id: entity.id })
+  const other = single ? null : kindWithId(state.job, entity.id)
+  if (other) return err({ kind: 'already-there', entity: other, id: entity.id })
   const isFinding = entity.kind === 'finding'
   if (
     entity.kind === 'photo' &&

@@ -19,6 +19,20 @@ export const OpenedPlace = z.strictObject({
       framing_percent: z.number().min(0).max(100),
     })
     .nullable(),
+  /** What Trace said of its cause just before, and the signs that were noted there; null: it said nothing, or nobody kept it. */
+  told: z
+    .strictObject({
+      /** What stood first; null: not explained. */
+      cause: KnowledgeId.nullable(),
+      /** A person had stated it: no reckoning of ours. */
+      stated: z.boolean(),
+      /** The foremost, by the reckoning of the whole house. */
+      shares: z.array(z.strictObject({ cause: KnowledgeId, percent: z.number().min(0).max(100) })).max(5),
+      signs: z.array(KnowledgeId).max(80),
+    })
+    .nullable(),
+  /** What had done it, as it was seen now that it was open; null: not seen. */
+  caused_by: KnowledgeId.nullable(),
   /** What was found behind it, each as a piece of work of its own; empty: nothing more. */
   found: z.array(z.strictObject({ find: KnowledgeId, count: z.int().min(1).max(999), item_id: Id })).max(20),
   /** How long what was seen is in truth, now that it can be taped; null: nobody taped it. Not new damage. */

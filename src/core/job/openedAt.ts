@@ -35,6 +35,7 @@ export function openedAt(job: Pick<JobDocument, 'opened_places'>, findingId: str
   return {
     ...first,
     found: all.flatMap(({ found }) => found),
+    caused_by: all.findLast(({ caused_by }) => caused_by !== null)?.caused_by ?? null,
     taped: all.findLast(({ taped }) => taped !== null)?.taped ?? null,
     words: said(({ words }) => words),
     tonight: last.tonight,

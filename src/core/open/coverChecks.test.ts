@@ -74,7 +74,17 @@ test('a reading passes by the meter alone: at most what the row says, and taken 
       ...{ reference_percent: null, at_height: null, species: '', wood_temperature_c: null, instrument: '' },
     })
   const opened = (opened_on: string): OpenedPlace => ({
-    ...{ id: 'o', removed: false, finding_id, opened_on, opened_by: 'D', guess: null, found: [] },
+    ...{
+      id: 'o',
+      removed: false,
+      finding_id,
+      opened_on,
+      opened_by: 'D',
+      guess: null,
+      told: null,
+      caused_by: null,
+      found: [],
+    },
     ...{ taped: null, said: null, words: '', tonight: '', photo_ids: [] },
   })
   const state = (of: JobDocument, on = '2026-05-05'): string =>

@@ -35,6 +35,31 @@ export function guessOf(
   }
 }
 
+/** Causes that are kept beside the first. */
+const KEPT_CAUSES = 5
+
+/** What stands about the cause of a finding now, to be set beside what is seen when it is opened; null: nothing is said of it. */
+export function toldOf(
+  finding: Finding,
+  { trace }: Pick<Derived, 'trace'>,
+): EntityOf['opened_place']['told'] {
+  const traced = trace.findings.find(({ finding_id }) => finding_id === finding.id)
+  if (!traced) return null
+  const noted = finding.signs.filter(({ present }) => present).map(({ sign }) => sign)
+  const worked = traced.ranked.flatMap(({ reasons }) =>
+    reasons.filter(({ present, derived }) => present && derived).map(({ sign }) => sign),
+  )
+  return {
+    cause: traced.cause,
+    stated: traced.stated !== null,
+    shares: traced.ranked
+      .filter(({ cause }) => cause !== 'other')
+      .slice(0, KEPT_CAUSES)
+      .map(({ cause, probability }) => ({ cause, percent: Math.round(probability * 1000) / 10 })),
+    signs: [...new Set([...noted, ...worked])].slice(0, 80),
+  }
+}
+
 /** Somebody opened it, and it is soft through: what has to be mended behind a board is that at least. */
 const FOUND_GRADE = 3
 

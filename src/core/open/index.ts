@@ -1,6 +1,6 @@
 export { agreedPrice, Baseline, baselineOf } from './baseline'
 export { draftOrder, type NotReckoned, type OrderDraft } from './draftOrder'
-export { findsBehind, foundWork, guessOf } from './foundWork'
+export { findsBehind, foundWork, guessOf, toldOf } from './foundWork'
 export { hitRate, type HitRate } from './hitRate'
 export { checksOf, type CoverCheck } from './coverChecks'
 export {

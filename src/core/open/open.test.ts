@@ -47,6 +47,7 @@ function withFound(of: JobDocument, findingId: string, id: string, count: number
     opened_on: TODAY,
     opened_by: 'Dov',
     guess: guessOf(behind, derived),
+    ...{ told: null, caused_by: null },
     found: [{ find: id, count, item_id: ids.item }],
     taped: null,
     said: behind.extent,
@@ -192,7 +193,16 @@ describe('what is left out and what is taped', () => {
       value: (finding.extent!.value + feet(3)) as Length,
     }
     const place: OpenedPlace = {
-      ...{ id: 'o', removed: false, finding_id: findingId, opened_on: TODAY, opened_by: 'D', guess: null },
+      ...{
+        id: 'o',
+        removed: false,
+        finding_id: findingId,
+        opened_on: TODAY,
+        opened_by: 'D',
+        guess: null,
+        told: null,
+        caused_by: null,
+      },
       ...{ found: [], taped, said: finding.extent, words: '', tonight: '', photo_ids: [] },
     }
     const findings = job.findings.map((each) => (each.id === findingId ? { ...each, extent: taped } : each))

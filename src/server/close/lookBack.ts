@@ -82,5 +82,6 @@ export async function readLookBack(member: Member): Promise<LookBackAnswer> {
     lost: lost.map(({ id, title, cents, on, why }) => ({ id, title: title ?? '', cents, on, why })),
     edition,
     values: settings.values,
+    likelihood_overrides: settings.likelihood_overrides,
   }
 }

@@ -9,14 +9,15 @@ import { lostWords } from '../../core/office/lost'
 import { hitRate } from '../../core/open/hitRate'
 import { LinkButton, Notice, Panel } from '../look'
 import { whenShown } from '../state/whenShown'
+import { CausesSaid } from './CausesSaid'
 import { TaskOffers } from './TaskOffers'
-import { useLookBack } from './useLookBack'
+import { useLookBack, type LookBack } from './useLookBack'
 
 const KindsChart = whenShown(() => import('./KindsChart').then((file) => file.KindsChart))
 
 /** What the firm’s closed jobs say: what an hour earned, where it was lost, and what the next bid should reckon with. */
 export function LookBackPage({ mayChange }: { mayChange: boolean }) {
-  const { answer, wrong, told, take } = useLookBack()
+  const { answer, wrong, told, take, takeWeight } = useLookBack()
   return (
     <main className="mx-auto flex max-w-6xl flex-col gap-4 p-6 max-sm:p-3">
       <div className="flex flex-wrap items-center justify-between gap-3">
@@ -45,7 +46,7 @@ export function LookBackPage({ mayChange }: { mayChange: boolean }) {
               {answer.records.length} of {answer.records.length + answer.left} closed jobs are reckoned…
             </p>
           ) : null}
-          <Told answer={answer} mayChange={mayChange} take={take} />
+          <Told {...{ answer, mayChange, take, takeWeight }} />
         </>
       )}
     </main>
@@ -55,9 +56,10 @@ export function LookBackPage({ mayChange }: { mayChange: boolean }) {
 function Told(props: {
   answer: LookBackAnswer
   mayChange: boolean
-  take: ReturnType<typeof useLookBack>['take']
+  take: LookBack['take']
+  takeWeight: LookBack['takeWeight']
 }) {
-  const { answer, mayChange, take } = props
+  const { answer, mayChange, take, takeWeight } = props
   const { records, lost, values } = answer
   const tasks = useMemo(() => taskEvidence(records, values), [records, values])
   const kinds = useMemo(() => earnedByKind(records), [records])
@@ -68,6 +70,7 @@ function Told(props: {
       <div className="flex min-w-0 flex-col gap-4">
         <Kinds kinds={kinds} hour={hour} />
         <TaskOffers tasks={tasks} mayChange={mayChange} take={take} />
+        <CausesSaid {...{ answer, mayChange, takeWeight }} />
       </div>
       <div className="flex min-w-0 flex-col gap-4">
         <Jobs jobs={jobs} closed={records.length} />

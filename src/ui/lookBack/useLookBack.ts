@@ -3,7 +3,8 @@
 import { useCallback, useEffect, useState } from 'react'
 import { call, failureWords, postJson } from '../../client/api'
 import type { TaskEvidence } from '../../core/close/evidence'
-import { FirmValuesAnswer, FirmValuesRequest, LookBackAnswer } from '../../core/contract'
+import type { WeightOffer } from '../../core/close/causeRecord'
+import { FirmValuesAnswer, FirmValuesRequest, LookBackAnswer, WeightsRequest } from '../../core/contract'
 
 /** Reckoning eight jobs anew takes its time. */
 const WITHIN_MS = 120_000
@@ -14,6 +15,8 @@ export type LookBack = {
   readonly told: string | null
   /** Makes what a task’s jobs say the firm’s own hours. */
   readonly take: (evidence: TaskEvidence, reason: string) => Promise<void>
+  /** Makes what opened places say the firm’s own weight of a sign. `name`: what it is called when it is told. */
+  readonly takeWeight: (offer: WeightOffer, reason: string, name: string) => Promise<void>
 }
 
 /** What closed jobs say; asked again as long as some are still to be reckoned. */
@@ -64,5 +67,33 @@ export function useLookBack(): LookBack {
     )
     await load(() => false)
   }
-  return { answer, wrong, told, take }
+  async function takeWeight(offer: WeightOffer, reason: string, name: string): Promise<void> {
+    setWrong(null)
+    const kept = await call('/api/firm/weights', WeightsRequest)
+    if (!kept.ok) {
+      setWrong(failureWords(kept.failure))
+      return
+    }
+    const { cause, sign, offered } = offer
+    const others = kept.value.likelihood_overrides.filter(
+      (each) => each.cause !== cause || each.sign !== sign,
+    )
+    const made = await postJson(
+      '/api/firm/weights',
+      { asks: WeightsRequest, answers: WeightsRequest },
+      {
+        edition: kept.value.edition,
+        likelihood_overrides: [...others, { cause, sign, ratio: offered, reason }],
+      },
+    )
+    if (!made.ok) {
+      setWrong(failureWords(made.failure))
+      return
+    }
+    setTold(
+      `${name}: kept as edition ${made.value.edition}. New jobs start from it; jobs that are there keep theirs.`,
+    )
+    await load(() => false)
+  }
+  return { answer, wrong, told, take, takeWeight }
 }

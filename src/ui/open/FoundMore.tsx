@@ -7,14 +7,24 @@ import { findingNumber } from '../../core/house'
 import { openingsAt, type Finding } from '../../core/job'
 import { dayWords, formatCents, formatLength, type Cents } from '../../core/measure'
 import { agreedPrice } from '../../core/open/baseline'
-import { findsBehind } from '../../core/open/foundWork'
+import { findsBehind, toldOf } from '../../core/open/foundWork'
 import type { PlaceToOpen } from '../../core/open/places'
-import { Button, LengthField, Notice, Panel, PhotoButton, TextAreaField, TextField } from '../look'
+import { isCause, type CauseId } from '../../core/trace'
+import {
+  Button,
+  LengthField,
+  Notice,
+  Panel,
+  PhotoButton,
+  SelectField,
+  TextAreaField,
+  TextField,
+} from '../look'
 import { Picture } from '../job/Picture'
 import { useIsPhone } from '../state/useIsPhone'
 import { useJob } from '../state/useJob'
 import { SignPicker } from '../walk/findings/SignPicker'
-import { foundWords, shortFind, takingBack } from './openWords'
+import { causeChoices, causedWords, foundWords, shortFind, takingBack } from './openWords'
 import { useOpenEdits } from './useOpenEdits'
 import type { JobOrders } from './useOrders'
 
@@ -72,6 +82,7 @@ function OpenedPanel({ place, orders, onAsk, onMore }: Omit<Props, 'onDone'> & {
           its place.
         </p>
       ) : null}
+      {opened.caused_by ? <p>{causedWords(opened)}</p> : null}
       {opened.taped && opened.said ? (
         <p className="text-[14px]">
           Taped {formatLength(opened.taped.value)}; said before: {formatLength(opened.said.value)}. That is
@@ -116,6 +127,7 @@ function OpeningForm({ place, orders, onDone }: Omit<Props, 'onAsk'>) {
   const { finding } = place
   const [counts, setCounts] = useState<Readonly<Record<string, number>>>({})
   const [taped, setTaped] = useState<Finding['extent']>(null)
+  const [causedBy, setCausedBy] = useState<CauseId | null>(null)
   const [words, setWords] = useState('')
   const [tonight, setTonight] = useState('')
   const [photoIds, setPhotoIds] = useState<readonly string[]>([])
@@ -142,6 +154,7 @@ function OpeningForm({ place, orders, onDone }: Omit<Props, 'onAsk'>) {
       finding,
       counts,
       taped,
+      causedBy,
       words: words.trim(),
       tonight: tonight.trim(),
       photoIds,
@@ -187,6 +200,12 @@ function OpeningForm({ place, orders, onDone }: Omit<Props, 'onAsk'>) {
           price.
         </p>
       </details>
+      <SelectField
+        label="What had done it"
+        value={causedBy ?? ''}
+        onChange={(value) => setCausedBy(isCause(value) ? value : null)}
+        choices={causeChoices(toldOf(finding, derived), place.opened?.caused_by ?? null)}
+      />
       <details>
         <summary className="font-head text-[14px] text-chalk-text underline touch:min-h-11">
           Tape, signs, a word, the night

@@ -1,5 +1,6 @@
 import { countedFind, findName, type OpenedPlace } from '../../core/job'
 import type { OrderFace } from '../../core/open/orders'
+import { CAUSE_IDS, causeName } from '../../core/catalogue/causes'
 
 /** A find without how much one of it is: `Wood behind the siding (sheathing)`. */
 export const shortFind = (id: string): string => findName(id).split(',')[0]!
@@ -8,6 +9,34 @@ export const shortFind = (id: string): string => findName(id).split(',')[0]!
 export function foundWords({ found }: Pick<OpenedPlace, 'found'>): string {
   if (found.length === 0) return 'nothing more'
   return found.map(({ find, count }) => `${count} × ${countedFind(find).split(',')[0]!}`).join(', ')
+}
+
+/** What had done it, beside what had been said. */
+export function causedWords({ caused_by, told }: Pick<OpenedPlace, 'caused_by' | 'told'>): string {
+  if (caused_by === null) return ''
+  if (told?.cause === caused_by) return `What had done it: ${causeName(caused_by)}, as had been said.`
+  const said = told?.cause ? `${causeName(told.cause)} had been said` : 'it had not been explained'
+  return `What had done it: ${causeName(caused_by)}; ${said}.`
+}
+
+/** What may have done it: what was said first, then all others by name. `before`: what was seen at an earlier opening. */
+export function causeChoices(
+  told: OpenedPlace['told'],
+  before: string | null,
+): readonly { readonly value: string; readonly label: string }[] {
+  const first = [...new Set([told?.cause ?? [], (told?.shares ?? []).map(({ cause }) => cause)].flat())]
+  const rest = CAUSE_IDS.filter((id) => !first.includes(id)).map((value) => ({
+    value,
+    label: causeName(value),
+  }))
+  return [
+    { value: '', label: before === null ? 'not seen' : `as before: ${causeName(before)}` },
+    ...first.map((value) => ({
+      value,
+      label: value === told?.cause ? `${causeName(value)}, as was said` : causeName(value),
+    })),
+    ...rest.toSorted((a, b) => a.label.localeCompare(b.label)),
+  ]
 }
 
 /** How an order stands, for whoever works there. */

@@ -4,7 +4,8 @@ import { newId } from '../../client/newId'
 import { now } from '../../client/clock'
 import { FINDS } from '../../core/catalogue/hidden/finds'
 import type { ChangeOrder, EntityOf, Finding, OpenedPlace, OrderAnswer, TypedPrice } from '../../core/job'
-import { foundWork, guessOf } from '../../core/open/foundWork'
+import { foundWork, guessOf, toldOf } from '../../core/open/foundWork'
+import type { CauseId } from '../../core/trace'
 import type { OrderDraft } from '../../core/open/draftOrder'
 import { today } from '../state/today'
 import { useJob } from '../state/useJob'
@@ -14,6 +15,8 @@ export type Opening = {
   readonly finding: Finding
   readonly counts: Readonly<Record<string, number>>
   readonly taped: Finding['extent']
+  /** What had done it, as it is seen now; null: not seen. */
+  readonly causedBy: CauseId | null
   readonly words: string
   readonly tonight: string
   readonly photoIds: readonly string[]
@@ -35,6 +38,12 @@ export type OpenEdits = {
   readonly takeBack: (place: OpenedPlace, asked: readonly string[]) => string | null
 }
 
+const SEEN = 'seen when it was opened'
+const judgementOf = ({ finding_id, opened_by }: OpenedPlace, cause: CauseId): EntityOf['judgement'] => ({
+  ...{ id: newId(), removed: false, finding_ids: [finding_id], cause, by: opened_by },
+  reason: SEEN,
+})
+
 export function useOpenEdits(): OpenEdits {
   const { store, view, derived, job } = useJob()
   const by = view.member.name
@@ -43,7 +52,7 @@ export function useOpenEdits(): OpenEdits {
     ...said,
   })
   return {
-    open: ({ finding, counts, taped, words, tonight, photoIds }) => {
+    open: ({ finding, counts, taped, causedBy, words, tonight, photoIds }) => {
       const made = FINDS.flatMap((find) => {
         const count = counts[find.id] ?? 0
         if (count === 0) return []
@@ -57,6 +66,8 @@ export function useOpenEdits(): OpenEdits {
         opened_on: today(job.job.time_zone),
         opened_by: by,
         guess: guessOf(finding, derived),
+        told: toldOf(finding, derived),
+        caused_by: causedBy,
         found: made.map(({ find, count, item }) => ({ find: find.id, count, item_id: item.id })),
         taped,
         said: finding.extent,
@@ -71,6 +82,10 @@ export function useOpenEdits(): OpenEdits {
         ]),
         ...(taped ? [() => store.set('finding', finding.id, { extent: taped })] : []),
         () => store.create('opened_place', place),
+        // What is seen goes before what is reckoned.
+        ...(causedBy && causedBy !== place.told?.cause
+          ? [() => store.create('judgement', judgementOf(place, causedBy))]
+          : []),
       ]
       return store.together(() => edits.reduce<string | null>((wrong, edit) => wrong ?? edit(), null))
     },
@@ -102,6 +117,10 @@ export function useOpenEdits(): OpenEdits {
           .flatMap(({ finding_ids }) => finding_ids)
         for (const id of items) store.set('work_item', id, { removed: true })
         for (const id of findings) store.set('finding', id, { removed: true })
+        const { finding_id, caused_by } = place
+        for (const { id, finding_ids, cause, reason } of job.judgements)
+          if (reason === SEEN && cause === caused_by && finding_ids.includes(finding_id))
+            store.set('judgement', id, { removed: true })
         return store.set('opened_place', place.id, { removed: true })
       }),
   }

@@ -45,6 +45,12 @@ export function causeNamed(id: string): CauseId | null {
   return RENAMED[id] ?? null
 }
 
+/** A cause by its name; one that this program no longer knows by its id. */
+export function causeName(id: string): string {
+  const known = causeNamed(id)
+  return known === null ? id.replaceAll('-', ' ') : CAUSES[known].name
+}
+
 /** The cause as its general type, so that every cause has the same parts. */
 export function causeOf(id: CauseId): Cause {
   return CAUSES[id]

@@ -132,6 +132,7 @@ function besideOpened(found: readonly string[], guess: { backing: number; framin
       backing_percent: guess.backing * 100,
       framing_percent: guess.framing * 100,
     },
+    ...{ told: null, caused_by: null },
     found: found.map((find, index) => ({ find, count: 1, item_id: `i${index}` })),
     ...{ taped: null, said: null, words: '', tonight: '', photo_ids: [] },
   }
@@ -157,7 +158,17 @@ test('an opened place moves the others of its source: clean halves the odds, wor
 
 test('what was opened further at a place counts together with what was opened before', () => {
   const place = (id: string, found: OpenedPlace['found'], words: string): OpenedPlace => ({
-    ...{ id, removed: false, finding_id: 'f', opened_on: '2026-05-04', opened_by: 'D', guess: null, found },
+    ...{
+      id,
+      removed: false,
+      finding_id: 'f',
+      opened_on: '2026-05-04',
+      opened_by: 'D',
+      guess: null,
+      told: null,
+      caused_by: null,
+      found,
+    },
     ...{ taped: null, said: null, words, tonight: '', photo_ids: [id] },
   })
   const stud = (item_id: string): OpenedPlace['found'] => [{ find: 'stud', count: 1, item_id }]
