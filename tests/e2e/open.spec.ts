@@ -19,6 +19,7 @@ test('found behind the fascia, asked by a link, answered, and planned', async ({
   await behind.getByRole('button', { name: 'Keep: 3 found' }).click()
   // Seen goes before reckoned: it stands as stated, and what had been said stands beside it.
   await expect(behind.getByText(/^What had done it: Ice dam or wind-blown rain at the eave; /)).toBeVisible()
+  await allSent(page)
   const seen = await jobOf(page, id)
   expect(seen.opened_places[0]).toMatchObject({ caused_by: 'ice-or-blown-rain', told: { stated: false } })
   expect(seen.judgements.at(-1)).toMatchObject({

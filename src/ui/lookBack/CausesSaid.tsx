@@ -36,7 +36,10 @@ export function CausesSaid(props: {
   )
   const { places, right, named, unexplained } = record
   return (
-    <Panel title="Causes: what was said, and what it was" aside={places === 0 ? '' : places === 1 ? '1 place opened' : `${places} places opened`}>
+    <Panel
+      title="Causes: what was said, and what it was"
+      aside={places === 0 ? '' : places === 1 ? '1 place opened' : `${places} places opened`}
+    >
       {places === 0 ? (
         <p className="py-3 text-quiet">
           No closed job says yet what had done the damage. It is said under Open up, when a place is opened.
