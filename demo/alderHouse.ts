@@ -55,6 +55,8 @@ export function alderHouse(): JobDocument {
       weather: 'overcast, 52 °F, wind from the south-west',
       hours_since_rain: 30,
       present: 'owner at the start, Imke Solvane and Pell Arkwright',
+      must_stay: 'The rose bed along the left side, and the brick walk to the front door.',
+      may_talk_to: 'the owner; the neighbours only about parking',
     },
     plan: {
       id: 'plan',

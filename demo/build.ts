@@ -78,6 +78,7 @@ export function side(
     overhang: inches(12),
     cladding: 'wood-lap',
     clad_parts: [],
+    behind: 'unknown',
     ground_left: inches(0),
     ground_right: inches(0),
     floor_shift: inches(0),

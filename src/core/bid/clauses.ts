@@ -111,6 +111,7 @@ export const TELLERS: Readonly<Record<string, (of: Of) => Told>> = {
     return { text: lines.filter(Boolean).join(' ') }
   },
   'scope-line': ({ job }) => ({ text: scopeLineWords(job) }),
+  'must-stay': ({ job }) => ({ text: job.job.must_stay }),
   'how-looked': ({ stages }) => ({
     text: [stages.coverage.paragraph, lookWords(stages.looks)].filter(Boolean).join(' '),
   }),

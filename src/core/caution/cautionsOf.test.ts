@@ -118,3 +118,19 @@ test('a caution is put away by its own word, not by one that was said of another
   ).all
   expect(again.map((each) => each.acknowledged !== null)).toEqual(again.map((each) => each.id === caution_id))
 })
+
+test('a slab known to have tendons says so before a pocket is seen, and once', () => {
+  const on = (foundation: 'slab' | 'slab-tendons', more: Parameters<typeof smallHouse>[0] = {}) => {
+    const job = smallHouse(more)
+    return cautionsOf({ ...job, house: { ...job.house!, foundation } }).all.filter(
+      ({ row }) => row === 'tendons',
+    )
+  }
+  expect(on('slab')).toEqual([])
+  expect(on('slab-tendons')).toMatchObject([{ kind: 'engineer', where: 'Slab and its edge' }])
+  const pocket = finding({
+    ...{ n: 6, words: '', component: 'slab-edge', at: { side: 'a', ft: 5, up_in: 4 }, grade: 1 },
+    signs: ['tendon-pocket-open'],
+  })
+  expect(on('slab-tendons', { findings: [pocket] })).toMatchObject([{ finding_ids: ['finding-6'] }])
+})

@@ -53,6 +53,7 @@ function whereIs(danger: Danger, job: JobDocument): string {
   return side ? `${side.facing} ${side.letter}` : 'the house'
 }
 
+const TENDONS = 'tendons'
 const RAISED_BY_SIGNS: ReadonlySet<string> = new Set(CAUTIONS_BY_SIGN.map(({ id }) => id))
 
 /** One caution for all that raises it alike: the places in a row, never the same sentence twice. */
@@ -116,6 +117,19 @@ function leadDraft(job: JobDocument): Draft[] {
   ]
 }
 
+/** A slab that is known to have tendons: nobody needs to see a pocket first. */
+function tendonDraft(job: JobDocument, dangers: readonly Danger[]): Draft[] {
+  const isSeen = dangers.some(({ hazard_id, row }) => hazard_id === null && row.id === TENDONS)
+  if (job.house?.foundation !== 'slab-tendons' || isSeen) return []
+  return [
+    draft(`${TENDONS}:house`, cautionOf(TENDONS), {
+      what: 'the slab of this house has tendons in it',
+      where: 'Slab and its edge',
+      finding_ids: [],
+    }),
+  ]
+}
+
 function washDrafts(job: JobDocument): Draft[] {
   return job.work_items.flatMap((item) =>
     item.places.flatMap(({ at }): Draft[] => {
@@ -157,6 +171,7 @@ export function cautionsOf(job: JobDocument): Cautions {
     ...fromDangers(job, dangers),
     ...seenDrafts(job, dangers),
     ...leadDraft(job),
+    ...tendonDraft(job, dangers),
     ...washDrafts(job),
   ]
     .sort((a, b) => a.rank - b.rank)

@@ -22,7 +22,7 @@ export function areasOf(job: JobDocument): { area: AreaId; name: string }[] {
   const below: AreaId[] =
     foundation === 'basement'
       ? ['basement']
-      : foundation === 'slab' || foundation === 'unknown'
+      : foundation === 'slab' || foundation === 'slab-tendons' || foundation === 'unknown'
         ? []
         : ['crawl']
   return [

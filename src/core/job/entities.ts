@@ -33,6 +33,10 @@ export const Job = z.strictObject({
   weather: ShortWords,
   hours_since_rain: z.number().min(0).max(10_000).nullable(),
   present: ShortWords,
+  /** What the owner wants left as it is: paving, plants, an awning. The bid says it, and every sheet of the crew. */
+  must_stay: Words,
+  /** Whom one may talk to on site, and about what. For the firm and its crew alone. */
+  may_talk_to: ShortWords,
   /** Which hand the house is on while walking; it decides what *next side* means, never how a wall is drawn. */
   house_on: z.enum(['left', 'right']),
   /** The job whose work is claimed to have failed, and the claim in it; null: it is no claim. */
@@ -87,7 +91,7 @@ export const House = z.strictObject({
   kind: z.enum(HOUSE_KINDS),
   year_built: YearBuilt,
   storeys: z.int().min(1).max(4),
-  foundation: z.enum(['crawl', 'basement', 'slab', 'piers', 'piers-with-skirt', 'unknown']),
+  foundation: z.enum(['crawl', 'basement', 'slab', 'slab-tendons', 'piers', 'piers-with-skirt', 'unknown']),
   /** Top of the foundation above the ground. */
   foundation_height: LengthValue,
   /** From one finished floor to the next. */
@@ -135,6 +139,8 @@ export const Side = z.strictObject({
   overhang: LengthValue,
   cladding: Cladding,
   clad_parts: z.array(CladPart).max(12),
+  /** What the cladding stands on: sheathing it lies tight on, a drained gap over sheathing, or the studs alone. */
+  behind: z.enum(['unknown', 'sheathing', 'drained-gap', 'studs']),
   /** Ground at the left and the right end as seen from outside, above (or below) the house's zero. */
   ground_left: HeightValue,
   ground_right: HeightValue,

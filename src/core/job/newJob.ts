@@ -39,6 +39,8 @@ export function newJob(of: {
       weather: '',
       hours_since_rain: null,
       present: '',
+      must_stay: '',
+      may_talk_to: '',
       house_on: 'left',
       claim_of: null,
     },

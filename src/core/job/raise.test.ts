@@ -81,6 +81,7 @@ function asVersion9(file: string): unknown {
     ...['opened_places', 'change_orders', 'order_answers', 'finds'],
     ...['work_spells', 'bought_goods', 'finished_items', 'handover', 'follow_ups', 'claims'],
     ...['receipts', 'invoices', 'claim_of', 'first_seen', 'house_events', 'below', 'above'],
+    ...['must_stay', 'may_talk_to'],
   ])
   return JSON.parse(file, (key, value: unknown) => {
     // Of a stretch of the scope line no parts were said; those of an opening are its own.
@@ -97,10 +98,18 @@ function asVersion9(file: string): unknown {
   })
 }
 
+/** Before version 17 it was not said what must stay, nor whom one may talk to. */
+const withAgreed = (job: object): object => ({ ...job, must_stay: '', may_talk_to: '' })
 /** Before version 16 nobody could say in his own words what was seen. */
 const withoutSeen = (old: object): object => {
-  const { work_items, findings, scope_stretches } = old as Record<string, object[]>
+  const { work_items, findings, scope_stretches, sides, opened_places } = old as Record<string, object[]>
   return {
+    ...(opened_places
+      ? { opened_places: opened_places.map((each) => ({ ...each, told: null, caused_by: null })) }
+      : {}),
+    // Nor what a cladding stands on.
+    sides: sides!.map((side) => ({ ...side, behind: 'unknown' })),
+    job: { ...withAgreed((old as { job: object }).job) },
     work_items: work_items!.map((item) => ({ owner_sees: '', ...item })),
     // Before version 17 nobody said since when damage was there, nor what happened when.
     findings: findings!.map((finding) => ({ ...finding, first_seen: null })),
@@ -115,7 +124,7 @@ const UNCLOSED = {
 }
 const UNOPENED = { opened_places: [], change_orders: [], order_answers: [], ...UNCLOSED }
 /** Before version 14 no job was a claim on another. */
-const noClaim = (job: object): object => ({ ...job, claim_of: null })
+const noClaim = (job: object): object => ({ ...withAgreed(job), claim_of: null })
 /** Before version 13 no sum was agreed under which a crew goes on. */
 const withFinds = (rates: object): object => ({ ...rates, finds: { go_on_cents: 0, answer_hours: 24 } })
 const UNPLANNED = { plan: null, plan_days: [], plan_marks: [], bookings: [] }
@@ -144,12 +153,12 @@ test('a file of version 10 reads as it was, with no survey, its house a house', 
   expect(JSON.parse(printJobFile(read.value))).toEqual({
     ...old,
     rates: withFinds(old.rates),
-    job: noClaim(old.job),
     house: { ...old.house, kind: 'house' },
     surveys: [],
     ...UNPLANNED,
     ...UNOPENED,
     ...withoutSeen(old),
+    job: noClaim(old.job),
     version: JOB_VERSION,
   })
 })

@@ -5,13 +5,13 @@ import { byId, type JobDocument } from '../job'
 import { formatLength } from '../measure'
 import type { ScopeItem } from '../scope'
 import type { ItemTakeoff, Takeoff } from '../takeoff'
-import { CREW_WORDS, type CrewWords, type Locale } from './crewWords'
+import { agreedWords, CREW_WORDS, type CrewWords, type Locale } from './crewWords'
 
 /** What is done on one side, for whoever does it: where, what, cut lengths, cautions, pictures. No money. */
 export type CarpenterSheet = {
   readonly side_id: string | null
   readonly title: string
-  /** What is to be minded there, each in a line: of this side, and of the whole house. */
+  /** What is to be minded there, each in a line: of this side, of the whole house, and what was agreed with its owner. */
   readonly cautions: readonly string[]
   readonly items: readonly CarpenterItem[]
 }
@@ -101,9 +101,12 @@ export function carpenterSheets(
       {
         side_id: side?.id ?? null,
         title: side ? words.side(side.facing, side.letter) : words.elsewhere,
-        cautions: cautions.all
-          .filter((caution) => isOn(key, caution, job))
-          .map((caution) => words.caution(caution, job)),
+        cautions: [
+          ...cautions.all
+            .filter((caution) => isOn(key, caution, job))
+            .map((caution) => words.caution(caution, job)),
+          ...agreedWords(job.job, words),
+        ],
         items: mine,
       },
     ]

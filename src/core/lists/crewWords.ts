@@ -43,6 +43,14 @@ export type CrewWords = {
   readonly holdPoint: (point: HoldPointRow) => string
   /** A caution in one line: what it is, and what to do now. */
   readonly caution: (caution: Caution, job: JobDocument) => string
+  /** What was agreed with the owner that a crew has to know, as it was typed. */
+  readonly mustStay: (what: string) => string
+  readonly mayTalkTo: (whom: string) => string
+}
+
+/** What was agreed with the owner, a line each; none where nothing was. */
+export function agreedWords({ must_stay, may_talk_to }: JobDocument['job'], words: CrewWords): string[] {
+  return [must_stay && words.mustStay(must_stay), may_talk_to && words.mayTalkTo(may_talk_to)].filter(Boolean)
 }
 
 const GEAR_WORDS = {
@@ -76,6 +84,8 @@ const ENGLISH: CrewWords = {
   holdPoint: ({ name, most_percent }) =>
     most_percent === null ? name : `${name}: ${most_percent} % or less`,
   caution: ({ what, doNow }) => [what, doNow].filter(Boolean).join('. '),
+  mustStay: (what) => `Must stay: ${what}`,
+  mayTalkTo: (whom) => `On site talk to: ${whom}`,
 }
 
 const FACINGS = { front: 'frente', right: 'derecha', back: 'atrás', left: 'izquierda' } as const
@@ -147,6 +157,8 @@ const SPANISH: CrewWords = {
   shared: (task) => sharedWord(task, 'es'),
   gear: (task) => GEAR_WORDS[task].es,
   holdPoint: ({ es, most_percent }) => (most_percent === null ? es : `${es}: ${most_percent} % o menos`),
+  mustStay: (what) => `Debe quedarse: ${what}`,
+  mayTalkTo: (whom) => `En la obra se habla con: ${whom}`,
   need: (id) => NEED_SAYS[id] ?? needOf(id as Parameters<typeof needOf>[0]).says,
   caution: (caution, job) => {
     const { kind, row, id, what, doNow, finding_ids } = caution

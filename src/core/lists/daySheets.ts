@@ -7,7 +7,7 @@ import { neededBy } from '../plan/neededBy'
 import type { Scope, ScopeItem } from '../scope'
 import type { Takeoff } from '../takeoff'
 import { cutsOn } from './carpenterSheets'
-import { CREW_WORDS, type CrewWords, type Locale } from './crewWords'
+import { agreedWords, CREW_WORDS, type CrewWords, type Locale } from './crewWords'
 
 /** One piece of work on a day’s sheet. */
 export type DayPieceOfWork = {
@@ -139,9 +139,12 @@ export function daySheets(of: Of, locale: Locale = 'en'): DaySheet[] {
           day,
           crew_id: crew.id,
           crew: crew.name,
-          cautions: cautions.all
-            .filter((caution) => concerns(caution, mine, of))
-            .map((caution) => words.caution(caution, job)),
+          cautions: [
+            ...cautions.all
+              .filter((caution) => concerns(caution, mine, of))
+              .map((caution) => words.caution(caution, job)),
+            ...agreedWords(job.job, words),
+          ],
           gear: GEAR_TASKS.filter((task) => tasks.has(task) || (task === 'ladder-move' && atHeight)).map(
             (task) => words.gear(task),
           ),

@@ -61,3 +61,17 @@ test('a carpenter’s sheet a side: what is ours there, with its cuts and pictur
   )
   expect(JSON.stringify(sheets)).not.toMatch(/\$|cents|price/)
 })
+
+test('what must stay, and whom one may talk to, stands on every sheet of the crew; the first on the bid too', () => {
+  const front = { must_stay: 'the rose bed', may_talk_to: 'the owner' }
+  const job = alderHouse()
+  const agreed = derive({ ...job, job: { ...job.job, ...front } }, DAY)
+  for (const { cautions } of carpenterSheets(agreed, 'en'))
+    expect(cautions.slice(-2)).toEqual(['Must stay: the rose bed', 'On site talk to: the owner'])
+  expect(carpenterSheets(agreed, 'es')[0]?.cautions.at(-1)).toBe('En la obra se habla con: the owner')
+  const clause = agreed.bid.clauses.find(({ heading }) => heading === 'What stays as it is')
+  expect(clause?.text).toBe('the rose bed')
+  expect(JSON.stringify(agreed.bid)).not.toContain('talk to')
+  const none = derive({ ...job, job: { ...job.job, must_stay: '', may_talk_to: '' } }, DAY)
+  expect(none.bid.clauses.map(({ heading }) => heading)).not.toContain('What stays as it is')
+})

@@ -8,7 +8,8 @@ import type { Derived } from '../pipeline'
 export function findsBehind(finding: Finding, derived: Pick<Derived, 'job' | 'trace'>): readonly FindRow[] {
   const guess = guessOf(finding, derived)
   const layers = guess ? BEHIND[guess.row] : undefined
-  const first = FINDS.filter(({ id }) => id === layers?.backing || id === layers?.framing)
+  const backing = guess?.backing_percent === null ? null : layers?.backing
+  const first = FINDS.filter(({ id }) => id === backing || id === layers?.framing)
   return [...first, ...FINDS.filter((find) => !first.includes(find))]
 }
 

@@ -1,6 +1,6 @@
 import { eventEvidenceOf } from './eventEvidence'
 import { gutterEvidenceOf } from './gutterEvidence'
-import { factsOf, gradeOf, type Finding, type HowKnown, type JobDocument } from '../job'
+import { byId, factsOf, gradeOf, type Finding, type HowKnown, type JobDocument } from '../job'
 import { isSign, signOf, type SignId } from '../catalogue/signs'
 import type { SurveyEvidence } from './surveyEvidence'
 import type { Evidence } from './weigh'
@@ -129,6 +129,15 @@ export function evidenceFor(
     ...contrast(finding, job),
     ...eventEvidenceOf(job)(finding),
     ...gutterEvidenceOf(finding, job),
+    ...gapBehind(finding, job),
   ].filter((each) => !noted.some((known) => known.sign === each.sign))
   return [...noted, ...more, ...depth(finding, noted)].map((each) => trusted(each, finding, job))
+}
+
+/** What is known of a wall's build-up speaks at every finding on it. */
+function gapBehind({ place }: Finding, job: JobDocument): Evidence[] {
+  const behind = place.kind === 'side' ? byId(job.sides, place.side_id)?.behind : 'unknown'
+  if (behind !== 'drained-gap' && behind !== 'sheathing') return []
+  const present = behind === 'drained-gap'
+  return [{ sign: 'drained-gap-behind', how: 'seen-close', present, derived: true }]
 }

@@ -23,7 +23,7 @@ export function houseFacts(job: JobDocument, side: Side | null): ReadonlySet<Hou
       when(year > 2018, 'built-lately')
     }
     when(house.foundation === 'crawl', 'crawl-space')
-    when(house.foundation === 'slab', 'slab')
+    when(house.foundation.startsWith('slab'), 'slab')
     when(house.foundation.startsWith('piers'), 'piers')
     when(house.kind === 'manufactured-home', 'manufactured')
     when(house.storeys > 1, 'two-storeys')

@@ -33,6 +33,7 @@ const setting = (name: string): ClauseWords => ({ kind: 'setting', setting: name
 export const CLAUSES: readonly ClauseRow[] = [
   clause(1, 'who-where-when', 'Who, where, when', told('who-where-when')),
   clause(3, 'scope-line', 'Where the work starts and stops', told('scope-line')),
+  clause(42, 'must-stay', 'What stays as it is', told('must-stay')),
   clause(4, 'how-looked', 'How it was looked at, and what was not', told('how-looked')),
   clause(8, 'sources', 'Sources and what they reach', told('sources')),
   clause(9, 'declined', 'Declined advice', told('declined')),

@@ -192,6 +192,7 @@ export type OddsRow = Row & {
   readonly fact:
     | 'storm-side'
     | 'deep-overhang'
+    | 'drained-gap'
     | 'wet'
     | 'damp'
     | 'dry'
@@ -211,6 +212,7 @@ const odds = (
 export const HIDDEN_ODDS: readonly OddsRow[] = [
   odds('storm-side', 'on the side the storms come from', 1.4, { fact: 'storm-side' }),
   odds('deep-overhang', 'overhang of more than 24 in', 0.5, { fact: 'deep-overhang' }),
+  odds('drained-gap', 'a drained gap behind the cladding', 0.4, { fact: 'drained-gap' }),
   odds('wet', 'meter at 25 % or more', 4, { fact: 'wet' }),
   odds('damp', 'meter between 20 and 25 %', 2, { fact: 'damp' }),
   odds('dry', 'meter at 16 % or less', 0.35, { fact: 'dry' }),

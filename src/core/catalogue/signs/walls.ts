@@ -84,6 +84,7 @@ export const WALL_SIGNS = {
   'barrier-seen-faulty': detail('O', 'barrier missing or lapped the wrong way'),
   'several-openings-same-fault': damage('E', 'several openings with the same fault'),
   'interior-stain-sound-cladding': damage('E', 'stain inside, cladding sound'),
+  'drained-gap-behind': detail('O', 'drained gap behind the cladding'),
   'barrier-seen-right': detail('O', 'barrier seen, lapped right'),
   'sheathing-dry-at-three-spots': detail('M', 'sheathing dry at three spots'),
   'soft-at-or-below-hole': damage('T', 'soft at or below a hole through the wall'),

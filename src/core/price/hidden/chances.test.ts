@@ -1,5 +1,5 @@
 /** What a finding may hide: the rows by part and grade, and the odds that evidence moves; worked by hand. */
-import { expect, test } from '@jest/globals'
+import { describe, expect, test } from '@jest/globals'
 import { finding, smallHouse } from '../../../../tests/support/jobs'
 import { HIDDEN, HIDDEN_ODDS } from '../../catalogue/hidden/hidden'
 import { PARTS } from '../../catalogue'
@@ -184,4 +184,27 @@ test('what was opened further at a place counts together with what was opened be
   })
   expect(openedAt({ opened_places }, 'other')).toBeNull()
   expect(openedFindings({ opened_places })).toHaveLength(1)
+})
+
+describe('what the cladding stands on', () => {
+  const on = (behind: 'unknown' | 'sheathing' | 'drained-gap' | 'studs', component = 'window-sill') => {
+    const house = smallHouse()
+    const mine = sill({ component })
+    const sides = house.sides.map((side) => ({ ...side, behind }))
+    return hiddenChance(mine, { ...house, sides, findings: [mine] }, null)!
+  }
+  test('on the studs there is no sheathing to be soft', () => {
+    expect([on('studs').backing, on('unknown').backing === null]).toEqual([null, false])
+    expect(on('studs').framing).toBe(on('unknown').framing)
+  })
+  test('a drained gap makes it less likely, by its row; tight on sheathing is what is reckoned with', () => {
+    const { backing, moved } = on('drained-gap')
+    expect(moved.map(({ id }) => id)).toContain('drained-gap')
+    expect(backing).toBeCloseTo(withOdds(on('unknown').backing!, 0.4), 10)
+    expect(on('sheathing').backing).toBe(on('unknown').backing)
+  })
+  test('behind a fascia there is no cladding', () => {
+    expect(on('drained-gap', 'fascia')).toEqual(on('unknown', 'fascia'))
+    expect(on('studs', 'fascia')).toEqual(on('unknown', 'fascia'))
+  })
 })

@@ -7,6 +7,7 @@ import {
   type HiddenRow,
   type OddsRow,
 } from '../../catalogue/hidden/hidden'
+import { BEHIND } from '../../catalogue/hidden/finds'
 import { hiddenRowsOf } from '../../firmValues/hiddenRows'
 import { placeOf } from '../../geometry'
 import { byId, gradeOf, openedAt, showedOf, type Finding, type JobDocument } from '../../job'
@@ -108,10 +109,17 @@ function openedFellows(finding: Finding, fellows: readonly string[], job: JobDoc
   )
 }
 
+/** Whether sheathing is what a surface of this kind usually lies on. */
+const isSheathed = ({ id }: HiddenRow): boolean => BEHIND[id]?.backing === 'sheathing'
+
 function isSo(
   fact: NonNullable<OddsRow['fact']>,
   finding: Finding,
-  { job, fellows }: { readonly job: JobDocument; readonly fellows: readonly string[] },
+  {
+    job,
+    fellows,
+    row,
+  }: { readonly job: JobDocument; readonly fellows: readonly string[]; readonly row: HiddenRow },
 ): boolean {
   const side = byId(job.sides, onSide(finding, job))
   const wet = wettest(finding, job)
@@ -120,6 +128,8 @@ function isSo(
       return side !== undefined && job.house?.surroundings?.storm_side === side.facing
     case 'deep-overhang':
       return side !== undefined && side.overhang > DEEP_OVERHANG
+    case 'drained-gap':
+      return side?.behind === 'drained-gap' && isSheathed(row)
     case 'wet':
       return wet !== null && wet >= 25
     case 'damp':
@@ -135,6 +145,11 @@ function isSo(
       return came.length > 0 && came.every((each) => each === 'clean')
     }
   }
+}
+
+/** Where the cladding stands on the studs there is no sheathing to be soft. */
+function noSheathing(row: HiddenRow, finding: Finding, job: JobDocument): boolean {
+  return byId(job.sides, onSide(finding, job))?.behind === 'studs' && isSheathed(row)
 }
 
 const KICK_OUT_MISSING = 'kick-out-missing'
@@ -166,7 +181,7 @@ export function hiddenChance(
   const moved = odds.filter(
     ({ signs, fact }) =>
       signs.some((sign) => finding.signs.some((seen) => seen.present && seen.sign === sign)) ||
-      (fact !== null && isSo(fact, finding, { job, fellows })),
+      (fact !== null && isSo(fact, finding, { job, fellows, row })),
   )
   const times = moved.reduce((product, each) => product * each.times, 1)
   const chance = (by: ByGrade): number => {
@@ -180,7 +195,12 @@ export function hiddenChance(
     grade,
     moved,
     said,
-    backing: row.backing === null ? null : said ? said.backing_percent / 100 : chance(row.backing),
+    backing:
+      row.backing === null || noSheathing(row, finding, job)
+        ? null
+        : said
+          ? said.backing_percent / 100
+          : chance(row.backing),
     framing: said ? said.framing_percent / 100 : chance(row.framing),
     extent: { typical: typical + (grade === 4 ? GONE_MORE : 0), sigma: sigmaOf(low, high) },
   }

@@ -70,6 +70,7 @@ export function freshSide(of: Pick<EntityOf['side'], 'letter' | 'order' | 'facin
     overhang: inches(12),
     cladding: 'unknown',
     clad_parts: [],
+    behind: 'unknown',
     ground_left: inches(0),
     ground_right: inches(0),
     floor_shift: inches(0),

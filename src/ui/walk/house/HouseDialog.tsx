@@ -15,6 +15,7 @@ const FOUNDATIONS = [
   { value: 'crawl', label: 'crawl space' },
   { value: 'basement', label: 'basement' },
   { value: 'slab', label: 'slab' },
+  { value: 'slab-tendons', label: 'slab with tendons (a stamp, or pockets at its edge)' },
   { value: 'piers', label: 'piers, open' },
   { value: 'piers-with-skirt', label: 'piers with a skirt' },
 ]

@@ -11,6 +11,13 @@ import { CladParts } from './CladParts'
 import { ConditionFields } from './ConditionFields'
 import { LevelField } from './LevelField'
 
+const BEHIND: readonly { value: EntityOf['side']['behind']; label: string }[] = [
+  { value: 'unknown', label: 'not seen' },
+  { value: 'sheathing', label: 'sheathing, the cladding tight on it' },
+  { value: 'drained-gap', label: 'a drained gap, then sheathing' },
+  { value: 'studs', label: 'the studs alone' },
+]
+
 /** One side, new or to be corrected. Its letter stays what it was given. */
 export function SideDialog({ sideId, onClose }: { sideId: string | null; onClose: () => void }) {
   const { job, store, chooseSide, view } = useJob()
@@ -114,6 +121,12 @@ export function SideDialog({ sideId, onClose }: { sideId: string | null; onClose
           value={side.cladding}
           onChange={(value) => set({ cladding: value as EntityOf['side']['cladding'] })}
           choices={Cladding.options.map((value) => ({ value, label: value.replaceAll('-', ' ') }))}
+        />
+        <SelectField
+          label="Behind the cladding"
+          value={side.behind}
+          onChange={(value) => set({ behind: value as EntityOf['side']['behind'] })}
+          choices={BEHIND}
         />
         <NumberField
           label="Turn at its end, degrees, left positive"

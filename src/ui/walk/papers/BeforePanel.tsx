@@ -161,6 +161,21 @@ export function BeforePanel() {
           </div>
           <div className="col-span-full">
             <SavedTextField
+              label="Whom one may talk to, and about what"
+              value={day.may_talk_to}
+              onSave={(may_talk_to) => setDay({ may_talk_to })}
+            />
+          </div>
+          <div className="col-span-full">
+            <SavedTextField
+              lines={2}
+              label="What must stay as it is (the bid says it)"
+              value={day.must_stay}
+              onSave={(must_stay) => setDay({ must_stay })}
+            />
+          </div>
+          <div className="col-span-full">
+            <SavedTextField
               lines={3}
               label="What the occupants saw, and when (wind? thaw? after what?)"
               value={intake.occupants_saw}

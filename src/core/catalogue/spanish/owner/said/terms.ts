@@ -207,6 +207,7 @@ export const TERMS: readonly Pair[] = [
   ],
   ['Who, where, when', 'Quién, dónde, cuándo'],
   ['Where the work starts and stops', 'Dónde empieza y termina el trabajo'],
+  ['What stays as it is', 'Lo que se queda como está'],
   ['How it was looked at, and what was not', 'Cómo se miró, y qué no'],
   ['Sources and what they reach', 'Causas y hasta dónde llegan'],
   ['Declined advice', 'Consejo rechazado'],
