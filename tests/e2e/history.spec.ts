@@ -69,6 +69,7 @@ test('a note on a side, with a picture: for the firm alone, in the history, take
   await openStage(page, 'Bid')
   await expect(page.getByRole('heading', { name: 'Small house' }).nth(1)).toBeVisible()
   await expect(page.getByRole('tabpanel', { name: /^Bid/ })).not.toContainText('Gate code')
+  await allSent(page)
   const job = await jobOf(page, id)
   expect(job.facts.map((fact) => fact.kind)).toEqual(['note', 'retraction'])
 })
