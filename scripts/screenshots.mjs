@@ -46,14 +46,20 @@ const part = async (page, name) => {
   await page.getByRole('tab', { name, exact: true }).click()
   await settled(page)
 }
-const ownerLink = async () => {
+/** Pulls the drawing down, or folds it. */
+const draw = async (wanted) => {
+  const door = desk.getByRole('button', { name: wanted ? 'Pull down the drawing' : 'Fold the drawing' })
+  if ((await door.count()) > 0) await door.click()
+  await settled(desk)
+}
+const ownerLink = async (title) => {
   await desk.goto('/outbox')
   const links = [...new Set((await desk.content()).match(/\/o\/[\w-]+/g))]
   for (const link of links) {
     const text = await (await desk.request.get(link)).text()
-    if (/<h1[^>]*>Alder House/.test(text)) return link
+    if (new RegExp(`<h1[^>]*>${title}`).test(text)) return link
   }
-  return refuse('No bid of Alder House is in the outbox: begin the demo afresh.')
+  return refuse(`No bid of ${title} is in the outbox: begin the demo afresh.`)
 }
 
 /** A row a picture: its name and how one comes there. Gives back the page that is then shown. */
@@ -65,6 +71,9 @@ const SHOTS = {
   },
   walk: async () => {
     await stage(desk, 'Alder House', 'walk')
+    const findings = desk.getByRole('region', { name: 'Findings' })
+    await findings.getByRole('listitem').nth(3).getByRole('button').click()
+    await settled(desk)
     return desk
   },
   trace: async () => {
@@ -81,15 +90,13 @@ const SHOTS = {
   },
   price: async () => {
     await stage(desk, 'Alder House', 'price')
-    await desk
-      .getByRole('button', { name: /^Fascia/ })
-      .first()
-      .click()
+    await desk.getByText('Fascia: piece in').first().click()
     await settled(desk)
     return desk
   },
   plan: async () => {
     await stage(desk, 'Alder House', 'plan')
+    await draw(true)
     return desk
   },
   bid: async () => {
@@ -101,7 +108,8 @@ const SHOTS = {
     return desk
   },
   'day-sheet': async () => {
-    await stage(desk, 'Alder House', 'plan')
+    await stage(desk, '7 Kelp Row', 'plan')
+    await draw(false)
     await desk.getByRole('button', { name: 'Day sheets' }).click()
     await settled(desk)
     return desk
@@ -161,7 +169,7 @@ const SHOTS = {
     return phone
   },
   'owner-phone': async () => {
-    await phone.goto(await ownerLink())
+    await phone.goto(await ownerLink('Heron Flats, lot 12'))
     await settled(phone)
     return phone
   },
@@ -169,7 +177,7 @@ const SHOTS = {
 
 /** The first page of the bid on paper. */
 async function paper(file) {
-  const link = await ownerLink()
+  const link = await ownerLink('Alder House')
   const pdf = await (await desk.request.get(`/api/owner/${link.slice(3)}/pdf`)).body()
   const room = mkdtempSync(path.join(os.tmpdir(), 'bid-'))
   try {

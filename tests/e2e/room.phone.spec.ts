@@ -56,6 +56,13 @@ test('a finding opens as a sheet and the list keeps its place under it; the wall
   await signIn(page, PEOPLE.estimator)
   await openJob(page, 'Alder House')
   const panel = page.getByRole('tabpanel', { name: 'Walk' })
+  // What is not drawn yet cannot be scrolled.
+  await expect(
+    page
+      .getByRole('region', { name: /^Findings/ })
+      .getByRole('listitem')
+      .nth(8),
+  ).toBeAttached()
   await panel.evaluate((element) => element.scrollTo(0, 160))
   await expect(page.getByRole('region', { name: 'Walls, folded' })).toBeVisible()
   const before = await panel.evaluate((element) => element.scrollTop)

@@ -36,7 +36,9 @@ export function DaySheets() {
           </select>
         </label>
       </div>
-      {sheets.length === 0 ? <p lang={locale}>{say('noWork')}</p> : null}
+      {sheets.length === 0 ? (
+        <p lang={locale}>{say(derived.plan.units.length > 0 ? 'allDone' : 'noWork')}</p>
+      ) : null}
       {sheets.map((sheet) => (
         <Sheet key={`${sheet.day}/${sheet.crew_id}`} sheet={sheet} locale={locale} />
       ))}
