@@ -73,6 +73,11 @@ describe('weights that opened places would move', () => {
       ...many(30, place(null, 'mildew-growth')),
     ]
     expect(weightOffers(few, [])).toEqual([])
+    const fewOthers = [
+      ...many(30, place('gutter-none', 'gutter-none', [sign])),
+      ...many(4, place(null, 'mildew-growth')),
+    ]
+    expect(weightOffers(fewOthers, [])).toEqual([])
   })
   test('more places with the sign never offer less, more without the cause never more; many places speak for themselves', () => {
     const places = fc.integer({ min: 5, max: 40 })
