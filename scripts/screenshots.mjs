@@ -3,7 +3,7 @@
  * `node scripts/screenshots.mjs http://127.0.0.1:4610 [name …]`. Look at each before it is committed.
  */
 import { execFileSync } from 'node:child_process'
-import { mkdtempSync, renameSync, rmSync, writeFileSync } from 'node:fs'
+import { mkdtempSync, readdirSync, renameSync, rmSync, writeFileSync } from 'node:fs'
 import os from 'node:os'
 import path from 'node:path'
 import { chromium } from '@playwright/test'
@@ -183,7 +183,7 @@ async function paper(file) {
   try {
     writeFileSync(path.join(room, 'bid.pdf'), pdf)
     execFileSync('pdftoppm', ['-png', '-r', '75', '-f', '1', '-l', '1', 'bid.pdf', 'page'], { cwd: room })
-    const [page] = execFileSync('ls', [room], { encoding: 'utf8' }).match(/page-\d+\.png/)
+    const page = readdirSync(room).find((name) => name.startsWith('page-'))
     renameSync(path.join(room, page), file)
   } finally {
     rmSync(room, { recursive: true })

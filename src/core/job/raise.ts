@@ -164,9 +164,9 @@ export const STEPS: Readonly<Record<number, Step>> = {
   14: { bodies: {}, facts: {}, file: {} },
   // Version 16: what was seen may be said to the owner in the firm's own words. Nobody had.
   15: { bodies: { work_item: { owner_sees: '' } }, facts: {}, file: {} },
-  // Version 17: how a gutter hangs and how large it is; what happened to the house and when, and since when damage was seen; a stretch of the scope line that holds for a
-  // height or for parts; what had done the damage, seen when it was opened, beside what had been said; what must
-  // stay, and whom one may talk to; what a cladding stands on.
+  // Version 17: how a gutter hangs and how large it is; what happened to the house and when, and since when damage was seen; a stretch of
+  // the scope line that holds for a height or for parts; what had done the damage, seen when it was opened, beside what had been said;
+  // what must stay, and whom one may talk to; what a cladding stands on.
   16: {
     bodies: {
       feature: gutterHung,

@@ -18,7 +18,7 @@ const times = (ratio: number): string => `× ${String(ratio)}`
 const COLUMNS = ['Cause', 'Said first', 'Was that', 'What it was instead'] as const
 
 /** Why the firm’s weight of a sign was changed, for whoever reads it in Trace. */
-export const reasonOfWeight = ({ was, was_not }: WeightOffer): string =>
+const reasonOfWeight = ({ was, was_not }: WeightOffer): string =>
   `Our own opened places: noted at ${was.withSign} of ${was.places} where it was that, at ${was_not.withSign} of ${was_not.places} others`
 
 /** Places that were opened: what had been said of the cause and what had done it, and which weights that would move. */

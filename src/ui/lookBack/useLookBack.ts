@@ -1,7 +1,7 @@
 'use client'
 
 import { useCallback, useEffect, useState } from 'react'
-import { call, failureWords, postJson } from '../../client/api'
+import { call, failureWords, postJson, type Answer } from '../../client/api'
 import type { TaskEvidence } from '../../core/close/evidence'
 import type { WeightOffer } from '../../core/close/causeRecord'
 import { FirmValuesAnswer, FirmValuesRequest, LookBackAnswer, WeightsRequest } from '../../core/contract'
@@ -44,6 +44,18 @@ export function useLookBack(): LookBack {
     }
   }, [load])
 
+  /** What became of it, and what the firm reckons with now. */
+  async function tell(made: Answer<{ readonly edition: number }>, name: string): Promise<void> {
+    if (!made.ok) {
+      setWrong(failureWords(made.failure))
+      return
+    }
+    setTold(
+      `${name}: kept as edition ${made.value.edition}. New jobs start from it; jobs that are there keep theirs.`,
+    )
+    await load(() => false)
+  }
+
   async function take(evidence: TaskEvidence, reason: string): Promise<void> {
     setWrong(null)
     const kept = await call('/api/firm/values', FirmValuesAnswer)
@@ -58,14 +70,7 @@ export function useLookBack(): LookBack {
       { asks: FirmValuesRequest, answers: FirmValuesAnswer },
       { edition, changes, clauses, firm },
     )
-    if (!made.ok) {
-      setWrong(failureWords(made.failure))
-      return
-    }
-    setTold(
-      `${evidence.name}: kept as edition ${made.value.edition}. New jobs start from it; jobs that are there keep theirs.`,
-    )
-    await load(() => false)
+    await tell(made, evidence.name)
   }
   async function takeWeight(offer: WeightOffer, reason: string, name: string): Promise<void> {
     setWrong(null)
@@ -86,14 +91,7 @@ export function useLookBack(): LookBack {
         likelihood_overrides: [...others, { cause, sign, ratio: offered, reason }],
       },
     )
-    if (!made.ok) {
-      setWrong(failureWords(made.failure))
-      return
-    }
-    setTold(
-      `${name}: kept as edition ${made.value.edition}. New jobs start from it; jobs that are there keep theirs.`,
-    )
-    await load(() => false)
+    await tell(made, name)
   }
   return { answer, wrong, told, take, takeWeight }
 }
