@@ -80,7 +80,7 @@ function jobHead() {
     weather: '',
     hours_since_rain: null,
     present: '',
-    ...{ must_stay: '', may_talk_to: '' },
+    ...{ must_stay: '', may_talk_to: '', permit: 'unknown' as const },
     house_on: 'left' as const,
     claim_of: null,
   }

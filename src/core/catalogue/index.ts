@@ -1,5 +1,5 @@
 export { rowsById, type Row, type Source } from './row'
-export { needOf, NEEDS, type NeedId, type NeedRow } from './methods/needs'
+export { needOf, NEEDS, needSaid, PERMIT_SAID, type NeedId, type NeedRow } from './methods/needs'
 export { methodName, METHODS, methodOf, lifeOf } from './methods'
 export {
   WARRANTIES,

@@ -30,6 +30,7 @@ export const FIELD_WORDS: Readonly<Record<EntityKind, Readonly<Record<string, Fi
     present: f('who was there', say.text),
     must_stay: f('what must stay', say.text),
     may_talk_to: f('whom one may talk to', say.text),
+    permit: f('permit', say.choice),
     house_on: f('house on the', say.choice),
     claim_of: null,
   },

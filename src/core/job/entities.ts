@@ -37,6 +37,8 @@ export const Job = z.strictObject({
   must_stay: Words,
   /** Whom one may talk to on site, and about what. For the firm and its crew alone. */
   may_talk_to: ShortWords,
+  /** Whether local code asks for a permit for what is to be done, as the building office said; only then its fee is charged. */
+  permit: z.enum(['unknown', 'needed', 'not-needed']),
   /** Which hand the house is on while walking; it decides what *next side* means, never how a wall is drawn. */
   house_on: z.enum(['left', 'right']),
   /** The job whose work is claimed to have failed, and the claim in it; null: it is no claim. */

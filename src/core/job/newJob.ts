@@ -41,6 +41,7 @@ export function newJob(of: {
       present: '',
       must_stay: '',
       may_talk_to: '',
+      permit: 'unknown',
       house_on: 'left',
       claim_of: null,
     },

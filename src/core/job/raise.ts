@@ -179,6 +179,8 @@ export const STEPS: Readonly<Record<number, Step>> = {
     facts: {},
     file: { house_events: [] },
   },
+  // Version 18: whether local code asks for a permit. Nobody had said.
+  17: { bodies: { job: { permit: 'unknown' } }, facts: {}, file: {} },
 }
 
 function isBody(value: unknown): value is Body {

@@ -1,6 +1,7 @@
 import { rowsOf } from '../firmValues/rows'
 import { LEADS, type LeadId } from '../catalogue/steps'
 import { goodOf, methodOf } from '../catalogue'
+import { WORK_SAYS } from '../catalogue/sentences/work'
 import { drawnLength } from '../geometry'
 import { byId, type Booking, type JobDocument } from '../job'
 import type { Scope, ScopeItem } from '../scope'
@@ -89,6 +90,7 @@ export function comingsOf(
   for (const item of scope.items) {
     if (isOurs(item)) {
       const needs = new Set<string>(methodOf(item.method)?.needs ?? item.row?.needs ?? [])
+      if (job.job.permit === 'not-needed') needs.delete('permit')
       for (const row of LEADS) {
         if (!needs.has(row.need)) continue
         comings.push(
@@ -103,7 +105,10 @@ export function comingsOf(
         )
       }
       const trades = takeoff.items.find((each) => each.item_id === item.id)?.consumables ?? []
-      const names = trades.filter(({ id }) => goodOf(id)?.kind === 'trade').map(({ name }) => name)
+      // The one permit of a job comes before its work, as a need: nobody is called out for its fee.
+      const names = trades
+        .filter(({ id, why }) => goodOf(id)?.kind === 'trade' && why !== WORK_SAYS.whyPermit)
+        .map(({ name }) => name)
       if (names.length > 0) {
         const name = names.join(', ')
         comings.push(

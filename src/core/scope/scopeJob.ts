@@ -1,5 +1,13 @@
 import { WORK_SAYS } from '../catalogue/sentences/work'
-import { damagedAs, lifeOf, methodOf, needOf, type Life, type MethodRow, type WARRANTIES } from '../catalogue'
+import {
+  damagedAs,
+  lifeOf,
+  methodOf,
+  needSaid,
+  type Life,
+  type MethodRow,
+  type WARRANTIES,
+} from '../catalogue'
 import { dangersAt, type Danger } from '../caution'
 import { rowsOf } from '../firmValues/rows'
 import { byId, isDamage, type JobDocument, type WorkItem } from '../job'
@@ -160,7 +168,7 @@ function itemOf(placed: Placed, context: Context): ScopeItem {
     outside: standing !== 'ours' && item.state === 'ours' && isByLine(standing) ? (first?.why ?? null) : null,
     life_years: row ? lifeOf(row, item.material, stays) : [0, 0],
     warranty: stays && warranty !== 'none' ? 'G' : warranty,
-    needs: (row?.needs ?? []).map((need) => needOf(need).says),
+    needs: (row?.needs ?? []).flatMap((need) => needSaid(need, job.job.permit)),
     notices,
     fixes: cured.flatMap((source) => (source.letter ? [source.letter] : [])),
   }

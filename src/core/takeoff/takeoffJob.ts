@@ -7,6 +7,7 @@ import { inches, shareCents } from '../measure'
 import type { ItemSpot, Scope, ScopeItem } from '../scope'
 import { combineFactors, reachOf, type Factor } from './factors'
 import { factorsOf, noRateWords, type FactorsBy } from './factorsOf'
+import { permitShares } from './permit'
 import { allDebris, debrisOfBoards, NO_DEBRIS, type Debris } from './debris'
 import { boardAt, deckAt, placesOf, wholeBoards } from './places'
 import type { Patch } from './patch'
@@ -325,6 +326,14 @@ export function takeoffJob(job: JobDocument, scope: Scope, of: TakeoffOf = {}): 
   }
   const { drafts, gearAt } = withGear(onLadders, at)
   const by: By = { ...at, gearAt, shareSetUp: sharedSetUps(drafts, pace, rows) }
+  const permits = permitShares(
+    drafts.map((draft, index) =>
+      counted[index]!.spots.length > 0 && draft.includedIn === null
+        ? { item: draft.item.item, goods: [...draft.goods, ...ownGoods(draft.item)] }
+        : null,
+    ),
+    job.job,
+  )
   const items = drafts.map((draft, index): ItemTakeoff => {
     const isCounted = counted[index]!.spots.length > 0
     const own = isCounted ? draft.item : null
@@ -344,7 +353,7 @@ export function takeoffJob(job: JobDocument, scope: Scope, of: TakeoffOf = {}): 
       item_id: draft.item.id,
       pieces: bySide.map(({ piece }) => piece),
       bySide,
-      consumables: gathered([...draft.goods, ...high, ...(own ? ownGoods(own) : [])]),
+      consumables: gathered([...draft.goods, ...high, ...(own ? ownGoods(own) : []), ...permits[index]!]),
       meets: draft.places.reduce((sum, { meets }) => sum + meets, 0),
       tasks,
       hoursBySide: [

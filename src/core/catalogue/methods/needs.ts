@@ -37,6 +37,19 @@ export const NEEDS = [
 ] as const satisfies readonly NeedRow[]
 export type NeedId = (typeof NEEDS)[number]['id']
 
+/** What is said of a permit once the building office was asked. */
+export const PERMIT_SAID = {
+  needed: 'A permit is taken out before it is begun, and the work is inspected.',
+  'not-needed': null,
+} as const
+
+/** What a need says to the owner; nothing of a permit that nobody asks for. */
+export function needSaid(id: NeedId, permit: 'unknown' | 'needed' | 'not-needed'): string[] {
+  if (id !== 'permit' || permit === 'unknown') return [needOf(id).says]
+  const said = PERMIT_SAID[permit]
+  return said === null ? [] : [said]
+}
+
 const ROWS: ReadonlyMap<string, NeedRow> = new Map(NEEDS.map((row) => [row.id, row]))
 
 /** @throws Error for a need no row has */

@@ -47,6 +47,7 @@ export const WORK_SAYS = {
   whySecondLeg: 'second leg, so that the joints stagger',
   whyHead: 'head casing, whole',
   whyOwnLine: 'a line of its own',
+  whyPermit: 'one permit for the job, shared by what needs it',
   whyLift: 'work over 30 ft, for two people',
   newJoints: (count: number) =>
     count === 0 ? 'No new joint.' : count === 1 ? 'One new joint.' : `${count} new joints.`,

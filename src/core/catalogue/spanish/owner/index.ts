@@ -1,4 +1,4 @@
-import { CAUTIONS, METHODS, NEEDS, PARTS, WARRANTIES, partName, plainPart } from '../..'
+import { CAUTIONS, METHODS, NEEDS, PARTS, PERMIT_SAID, WARRANTIES, partName, plainPart } from '../..'
 import { CAUSES } from '../../causes'
 import { FINDS } from '../../hidden/finds'
 import { CAUTION_WORDS, NEED_SAYS } from '../care'
@@ -51,6 +51,7 @@ function carePairs(): Pair[] {
   return [
     ...cautions,
     ...Object.entries(WARRANTIES).flatMap(([id, promise]) => pair(promise, WARRANTY_SAYS[id])),
+    ...pair(PERMIT_SAID.needed, 'Se saca un permiso antes de empezar, y el trabajo se inspecciona.'),
     ...NEEDS.flatMap(({ id, says }) => pair(says, NEED_SAYS[id])),
     ...FINDS.flatMap(({ id, plain }) => pair(plain, FIND_SAYS[id])),
   ]
