@@ -81,7 +81,7 @@ function asVersion9(file: string): unknown {
     ...['opened_places', 'change_orders', 'order_answers', 'finds'],
     ...['work_spells', 'bought_goods', 'finished_items', 'handover', 'follow_ups', 'claims'],
     ...['receipts', 'invoices', 'claim_of', 'first_seen', 'house_events', 'below', 'above'],
-    ...['must_stay', 'may_talk_to'],
+    ...['must_stay', 'may_talk_to', 'permit'],
   ])
   return JSON.parse(file, (key, value: unknown) => {
     // Of a stretch of the scope line no parts were said; those of an opening are its own.
@@ -99,7 +99,7 @@ function asVersion9(file: string): unknown {
 }
 
 /** Before version 17 it was not said what must stay, nor whom one may talk to. */
-const withAgreed = (job: object): object => ({ ...job, must_stay: '', may_talk_to: '' })
+const withAgreed = (job: object): object => ({ ...job, must_stay: '', may_talk_to: '', permit: 'unknown' })
 /** Before version 16 nobody could say in his own words what was seen. */
 const withoutSeen = (old: object): object => {
   const { work_items, findings, scope_stretches, sides, opened_places } = old as Record<string, object[]>
@@ -208,7 +208,7 @@ test('a file of version 13 reads as it was, with nothing done or paid, and no cl
   expect(JSON.parse(printJobFile(read.value))).toEqual(today)
 })
 
-test.each([14, 15, 16])('a file of version %d, of a closed job, reads as it was', (version) => {
+test.each([14, 15, 16, 17])('a file of version %d, of a closed job, reads as it was', (version) => {
   const url = new URL(`../../../tests/kept/tollgate-60.v${version}.job.json`, import.meta.url)
   const old = JSON.parse(readFileSync(url, 'utf8')) as { work_spells: unknown[]; work_items: object[] }
   expect(old.work_spells.length).toBeGreaterThan(0)

@@ -61,13 +61,17 @@ function itemOn(
       does: words.does(item),
       where: [...new Set(spots.map((spot) => words.where(spot.at, job)))],
       cuts: cutsOn(side, taken, words),
-      needs: (item.row?.needs ?? []).map((need) => words.need(need)),
+      needs: needsOf(item, job).map((need) => words.need(need)),
       note: item.item.note,
       findings: findings.map((finding) => findingNumber(finding, job)),
       photo_ids: [...new Set(findings.flatMap((finding) => finding.photo_ids))],
     },
   ]
 }
+
+/** What an item needs first; no permit where none is asked for. */
+export const needsOf = ({ row }: Pick<ScopeItem, 'row'>, { job }: JobDocument): readonly string[] =>
+  (row?.needs ?? []).filter((need) => need !== 'permit' || job.permit !== 'not-needed')
 
 /** Whether a caution is to be read on the sheet of a side: it is about something there, or about no place in particular. */
 function isOn(side: string, caution: Caution, job: JobDocument): boolean {

@@ -6,7 +6,7 @@ import type { JobPlan, PlannedUnit } from '../plan/jobPlan'
 import { neededBy } from '../plan/neededBy'
 import type { Scope, ScopeItem } from '../scope'
 import type { Takeoff } from '../takeoff'
-import { cutsOn } from './carpenterSheets'
+import { cutsOn, needsOf } from './carpenterSheets'
 import { agreedWords, CREW_WORDS, type CrewWords, type Locale } from './crewWords'
 
 /** One piece of work on a day’s sheet. */
@@ -90,7 +90,7 @@ function workOf(
             words,
           )
         : [],
-    needs: (item?.row?.needs ?? []).map((need) => words.need(need)),
+    needs: (item ? needsOf(item, of.job) : []).map((need) => words.need(need)),
     note: item?.item.note ?? '',
     photo_ids: [...new Set(findings.flatMap(({ photo_ids }) => photo_ids))],
     dry_percent: unit.gate?.most_percent ?? null,

@@ -3,6 +3,7 @@
 import { useMemo, useState } from 'react'
 import { promisesIn } from '../../core/bid/promises'
 import { formatCents } from '../../core/measure'
+import type { ScopeItem } from '../../core/scope'
 import { Button, LinkButton, Notice } from '../look'
 import { Dialog } from '../look/Dialog'
 import { Framed } from '../look/Framed'
@@ -12,6 +13,9 @@ import { useReadyBid } from './useReadyBid'
 
 /** Widths of what an owner holds, pixels: a phone, and a sheet of Letter paper. */
 const WIDTHS = { phone: 390, paper: 816 } as const
+
+const asksForPermit = ({ standing, row }: ScopeItem): boolean =>
+  standing === 'ours' && (row?.needs ?? []).includes('permit')
 
 type Props = {
   readonly jobId: string
@@ -38,6 +42,9 @@ export function BeforeItLeaves({ jobId, to, missing, onClose, onSend }: Props) {
     ...(scope.open.length > 0 ? [`${scope.open.length} findings are answered by nothing.`] : []),
     ...(coverage.holds.length > 0
       ? [`${coverage.holds.length} places were not looked at; the bid lists them.`]
+      : []),
+    ...(job.job.permit === 'unknown' && scope.items.some(asksForPermit)
+      ? ['Nobody asked the building office about a permit: no fee is in the price (Price, Permit).']
       : []),
     ...(to === '' ? ['No owner is noted: the link can only be handed over.'] : []),
   ]

@@ -6,6 +6,7 @@ import { sellWords } from '../../core/words'
 import { Notice, Panel, PANES } from '../look'
 import { useJob } from '../state/useJob'
 import { groupLines, ORDERS, type Order } from './groupLines'
+import { PermitField } from './PermitField'
 import { MovesPanel } from './MovesPanel'
 import { Group, Line } from './PriceLines'
 import { RatesPanel } from './RatesPanel'
@@ -86,6 +87,7 @@ export function PriceTab() {
       </Panel>
       <div className="flex flex-col gap-5">
         <Totals />
+        <PermitField />
         <MovesPanel />
         <RiskPanel />
         <WaitingPanel />
