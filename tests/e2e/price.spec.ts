@@ -2,9 +2,9 @@
 import { expect, test, type Page } from '@playwright/test'
 import { DEMO_JOBS } from '../../demo'
 import { printJobFile } from '../../src/core/job'
-import { expectAccessible, openJob, openStage, OWN, PEOPLE, signIn } from './support'
+import { allSent, expectAccessible, openJob, openStage, OWN, PEOPLE, signIn } from './support'
 
-const dollars = (text: string | null): number => Number((text ?? '').replace(/[^\d]/g, ''))
+const digits = (text: string | null): number => Number((text ?? '').replace(/[^\d]/g, ''))
 
 test('what may hide is reckoned when asked, moves with a setting, and says where it comes from', async ({
   page,
@@ -19,16 +19,16 @@ test('what may hide is reckoned when asked, moves with a setting, and says where
   await expect(row(/^Expected/)).toBeVisible({ timeout: 30_000 })
   const [mean, high, reserve] = [/^Expected/, /^Enough in 19 of 20/, /^Reserve/].map(row)
   const [was, wasHigh, wasReserve] = await Promise.all(
-    [mean!, high!, reserve!].map(async (cell) => dollars(await cell.textContent())),
+    [mean!, high!, reserve!].map(async (cell) => digits(await cell.textContent())),
   )
   expect(was).toBeGreaterThan(0)
   expect(wasHigh).toBeGreaterThan(was!)
   // Each its own coin: the same is expected, and less has to be put by.
   await panel.getByLabel('Places of one source move together').selectOption('0')
   await expect
-    .poll(async () => dollars(await reserve!.textContent()), { timeout: 30_000 })
+    .poll(async () => digits(await reserve!.textContent()), { timeout: 30_000 })
     .toBeLessThan(wasReserve!)
-  expect(Math.abs(dollars(await mean!.textContent()) / was! - 1)).toBeLessThan(0.03)
+  expect(Math.abs(digits(await mean!.textContent()) / was! - 1)).toBeLessThan(0.03)
   await panel.getByText('Where it comes from').click()
   await expect(panel.getByText(/of the spread/).first()).toBeVisible()
   await panel.getByText('Prices of finds it is reckoned with').click()
@@ -44,16 +44,19 @@ test('the crew sees none of it', async ({ page }) => {
   await expect(page.getByRole('region', { name: 'What may hide' })).toHaveCount(0)
 })
 
-/** 22 Lantern Court as a job of the test's own: $2,704.09, worked by hand in tests/reference. */
-async function lanternCourt(page: Page): Promise<string> {
-  const id = `price-${Date.now().toString(36)}`
+/** A demo job as one of the test's own. */
+async function ownCopy(page: Page, demo: keyof typeof DEMO_JOBS): Promise<string> {
+  const id = `${demo}-${Date.now().toString(36)}`
   const taken = await page.request.post('/api/jobs/import', {
-    data: Buffer.from(printJobFile({ ...DEMO_JOBS['lantern-court-22'](), id })),
+    data: Buffer.from(printJobFile({ ...DEMO_JOBS[demo](), id })),
     headers: OWN,
   })
   expect(taken.status()).toBe(201)
   return id
 }
+
+/** 22 Lantern Court: $2,704.09, worked by hand in tests/reference. */
+const lanternCourt = (page: Page): Promise<string> => ownCopy(page, 'lantern-court-22')
 
 test('what a price leaves, a discount with its reason, an allowance, today’s rates: and the owner reads it', async ({
   page,
@@ -116,4 +119,49 @@ test('what a price leaves, a discount with its reason, an allowance, today’s r
   await expect(paper.getByText('The board is soft where the gutter runs over.').first()).toBeAttached()
   const short = await page.request.get(`/api/jobs/${id}/paper?form=short`)
   expect(short.headers()['content-type']).toBe('application/pdf')
+})
+
+test('the building office says whether it takes a permit: its fee is in the price once, and the owner reads of it', async ({
+  page,
+}) => {
+  await signIn(page, PEOPLE.estimator)
+  const id = await ownCopy(page, 'heron-flats-12')
+  await page.goto(`/jobs/${id}/price`)
+  const total = page.getByTestId('total')
+  const panel = page.getByRole('region', { name: 'Permit' })
+  await expect(panel).toContainText('Nobody asked the building office')
+  const unasked = (await total.textContent())!
+
+  // Where nobody asked, that is said before the bid leaves.
+  await openStage(page, 'Bid')
+  await page.getByRole('button', { name: /^Send the bid/ }).click()
+  const preview = page.getByRole('dialog', { name: 'As the owner will see it' })
+  await expect(preview).toContainText('no fee is in the price')
+  await page.keyboard.press('Escape')
+
+  await openStage(page, 'Price')
+  await panel.getByLabel('The building office says').selectOption('needed: its fee is in the price, once')
+  await expect(total).not.toHaveText(unasked)
+  // The firm pays $260; what it sells for is above that, and below twice of it.
+  const more = digits(await total.textContent()) - digits(unasked)
+  expect(more).toBeGreaterThan(260_00)
+  expect(more).toBeLessThan(520_00)
+  await page.getByText('What the job is made of').click()
+  await expect(page.getByRole('region', { name: 'Total' })).toContainText(
+    /Hired, and trades that come over \d of the items\s*\$260\.00/,
+  )
+  await expectAccessible(page)
+  await openStage(page, 'Bid')
+  await expect(
+    page.getByText('A permit is taken out before it is begun', { exact: false }).first(),
+  ).toBeVisible()
+
+  await openStage(page, 'Price')
+  await panel.getByLabel('The building office says').selectOption('not needed')
+  await expect(total).toHaveText(unasked)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(total).not.toHaveText(unasked)
+  await allSent(page)
+  await page.reload()
+  await expect(panel.getByLabel('The building office says')).toHaveValue('needed')
 })

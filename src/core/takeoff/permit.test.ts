@@ -4,14 +4,15 @@ import { at, DAY, mend, priced } from '../../../tests/support/priced'
 import { smallHouse } from '../../../tests/support/jobs'
 import type { JobDocument } from '../job'
 import { derive } from '../pipeline'
-import { PERMIT_FEE } from './permit'
+import { PERMIT_FEE, permitOf } from './permit'
 
+const deck = at(4, 'deck', { grade: 3 })
 const [joist, other, fascia] = [at(1, 'joist', { grade: 1 }), at(2, 'joist', { grade: 1 }), at(3, 'fascia')]
 const NEEDING = [mend('j', [joist], 'joist-sister'), mend('r', [other], 'joist-sister')]
 const PLAIN = mend('f', [fascia], 'replace-member')
 
 function on(permit: JobDocument['job']['permit'], work_items: JobDocument['work_items']) {
-  const job = smallHouse({ findings: [joist, other, fascia], work_items })
+  const job = smallHouse({ findings: [joist, other, fascia, deck], work_items })
   return derive({ ...job, job: { ...job.job, permit } }, DAY)
 }
 const fees = (of: ReturnType<typeof on>): number[] =>
@@ -55,4 +56,43 @@ test('what is told of it: what the code asks for, that it is taken out, or nothi
   expect(waits(on('not-needed', NEEDING))).toEqual([])
   // Nobody is called out for a fee.
   expect(on('needed', NEEDING).plan.comings.filter(({ what }) => what === 'trade')).toEqual([])
+})
+
+const REBUILT = mend('d', [deck], 'deck-rebuild')
+const withDeck = (
+  permit: JobDocument['job']['permit'],
+  lines: JobDocument['work_items'][number]['lines'] = [],
+) => on(permit, [{ ...REBUILT, lines }, NEEDING[0]!])
+
+test('a recipe that brings a fee keeps it until somebody asks; then one permit stands for all, or none', () => {
+  expect(fees(withDeck('unknown'))).toEqual([1])
+  expect(fees(withDeck('needed'))).toEqual([0.5, 0.5])
+  expect(fees(withDeck('not-needed'))).toEqual([])
+})
+
+test('a fee the firm entered itself is the permit: nothing is charged beside it, and it is never taken away', () => {
+  const own = [{ kind: 'good', good: PERMIT_FEE, quantity: 2 } as const]
+  expect(fees(withDeck('needed', own))).toEqual([2])
+  expect(fees(withDeck('not-needed', own))).toEqual([2])
+})
+
+test('shares of three and of seven are a whole permit', () => {
+  for (const count of [3, 7]) {
+    const findings = Array.from({ length: count }, (_, n) => at(n + 1, 'joist', { grade: 1 }))
+    const job = smallHouse({
+      findings,
+      work_items: findings.map((each, n) => mend(`i${n}`, [each], 'joist-sister')),
+    })
+    const shares = fees(derive({ ...job, job: { ...job.job, permit: 'needed' } }, DAY))
+    expect(shares).toHaveLength(count)
+    expect(shares.reduce((sum, each) => sum + each, 0)).toBeCloseTo(1, 9)
+  }
+})
+
+test('how many pieces of work may take one, and whether a fee is in the price', () => {
+  const told = (of: ReturnType<typeof on>) => permitOf(of.scope, of.takeoff)
+  expect(told(on('unknown', [PLAIN]))).toEqual({ asking: 0, charged: false })
+  expect(told(on('unknown', [...NEEDING, PLAIN]))).toEqual({ asking: 2, charged: false })
+  expect(told(on('needed', [...NEEDING, PLAIN]))).toEqual({ asking: 2, charged: true })
+  expect(told(withDeck('unknown'))).toEqual({ asking: 2, charged: true })
 })

@@ -7,7 +7,7 @@ import { inches, shareCents } from '../measure'
 import type { ItemSpot, Scope, ScopeItem } from '../scope'
 import { combineFactors, reachOf, type Factor } from './factors'
 import { factorsOf, noRateWords, type FactorsBy } from './factorsOf'
-import { permitShares } from './permit'
+import { permitGoods } from './permit'
 import { allDebris, debrisOfBoards, NO_DEBRIS, type Debris } from './debris'
 import { boardAt, deckAt, placesOf, wholeBoards } from './places'
 import type { Patch } from './patch'
@@ -326,12 +326,11 @@ export function takeoffJob(job: JobDocument, scope: Scope, of: TakeoffOf = {}): 
   }
   const { drafts, gearAt } = withGear(onLadders, at)
   const by: By = { ...at, gearAt, shareSetUp: sharedSetUps(drafts, pace, rows) }
-  const permits = permitShares(
-    drafts.map((draft, index) =>
-      counted[index]!.spots.length > 0 && draft.includedIn === null
-        ? { item: draft.item.item, goods: [...draft.goods, ...ownGoods(draft.item)] }
-        : null,
-    ),
+  const goods = permitGoods(
+    drafts.map(({ item, goods, includedIn }, index) => {
+      const isDone = counted[index]!.spots.length > 0 && includedIn === null
+      return { item: item.item, goods, own: ownGoods(item), isDone }
+    }),
     job.job,
   )
   const items = drafts.map((draft, index): ItemTakeoff => {
@@ -353,7 +352,7 @@ export function takeoffJob(job: JobDocument, scope: Scope, of: TakeoffOf = {}): 
       item_id: draft.item.id,
       pieces: bySide.map(({ piece }) => piece),
       bySide,
-      consumables: gathered([...draft.goods, ...high, ...(own ? ownGoods(own) : []), ...permits[index]!]),
+      consumables: gathered([...goods[index]!, ...high, ...(own ? ownGoods(own) : [])]),
       meets: draft.places.reduce((sum, { meets }) => sum + meets, 0),
       tasks,
       hoursBySide: [

@@ -3,19 +3,17 @@
 import { useMemo, useState } from 'react'
 import { promisesIn } from '../../core/bid/promises'
 import { formatCents } from '../../core/measure'
-import type { ScopeItem } from '../../core/scope'
+import { permitOf } from '../../core/takeoff/permit'
 import { Button, LinkButton, Notice } from '../look'
 import { Dialog } from '../look/Dialog'
 import { Framed } from '../look/Framed'
 import { useJob } from '../state/useJob'
+import { PERMIT_UNASKED } from '../price/PermitField'
 import { BidView } from './BidView'
 import { useReadyBid } from './useReadyBid'
 
 /** Widths of what an owner holds, pixels: a phone, and a sheet of Letter paper. */
 const WIDTHS = { phone: 390, paper: 816 } as const
-
-const asksForPermit = ({ standing, row }: ScopeItem): boolean =>
-  standing === 'ours' && (row?.needs ?? []).includes('permit')
 
 type Props = {
   readonly jobId: string
@@ -33,19 +31,18 @@ type Props = {
 export function BeforeItLeaves({ jobId, to, missing, onClose, onSend }: Props) {
   const { derived } = useJob()
   const [on, setOn] = useState<keyof typeof WIDTHS>('phone')
-  const { coverage, scope, price, job } = derived
+  const { coverage, scope, price, takeoff, job } = derived
+  const permit = permitOf(scope, takeoff)
   const promised = useMemo(() => promisesIn(job), [job])
   const { bid, isReady } = useReadyBid(jobId)
   const total = price.kind === 'priced' ? formatCents(price.total_cents) : ''
   const open = [
     ...missing,
-    ...(scope.open.length > 0 ? [`${scope.open.length} findings are answered by nothing.`] : []),
+    ...(scope.open.length > 0 ? [`Findings answered by nothing: ${scope.open.length}.`] : []),
     ...(coverage.holds.length > 0
-      ? [`${coverage.holds.length} places were not looked at; the bid lists them.`]
+      ? [`Places not looked at, which the bid lists: ${coverage.holds.length}.`]
       : []),
-    ...(job.job.permit === 'unknown' && scope.items.some(asksForPermit)
-      ? ['Nobody asked the building office about a permit: no fee is in the price (Price, Permit).']
-      : []),
+    ...(job.job.permit === 'unknown' && permit.asking > 0 && !permit.charged ? [PERMIT_UNASKED] : []),
     ...(to === '' ? ['No owner is noted: the link can only be handed over.'] : []),
   ]
   return (

@@ -1,7 +1,7 @@
 'use client'
 
-import { methodOf } from '../../core/catalogue'
 import type { EntityOf } from '../../core/job'
+import { permitOf } from '../../core/takeoff/permit'
 import { Panel, SelectField } from '../look'
 import { useJob } from '../state/useJob'
 
@@ -12,18 +12,15 @@ const CHOICES: readonly { value: Permit; label: string }[] = [
   { value: 'not-needed', label: 'not needed' },
 ]
 
+export const PERMIT_UNASKED = 'Nobody asked the building office about a permit: no fee is in the price.'
+
 /** What the building office said of a permit, where work is chosen that may take one. */
 export function PermitField() {
   const { derived, job, store } = useJob()
-  const asks = derived.scope.items.filter(
-    ({ item, standing }) => standing === 'ours' && (methodOf(item.method)?.needs ?? []).includes('permit'),
-  )
-  if (asks.length === 0) return null
+  const { asking, charged } = permitOf(derived.scope, derived.takeoff)
+  if (asking === 0) return null
   return (
-    <Panel
-      title="Permit"
-      aside={asks.length === 1 ? '1 item may take one' : `${asks.length} items may take one`}
-    >
+    <Panel title="Permit" aside={asking === 1 ? '1 item may take one' : `${asking} items may take one`}>
       <div className="py-2">
         <SelectField
           label="The building office says"
@@ -31,6 +28,13 @@ export function PermitField() {
           onChange={(value) => void store.set('job', 'job', { permit: value as Permit })}
           choices={[...CHOICES]}
         />
+        {job.job.permit === 'unknown' ? (
+          <p className="pt-1.5 text-[14px] text-quiet">
+            {charged
+              ? 'Until somebody asks, the price keeps the fee its work usually takes.'
+              : PERMIT_UNASKED}
+          </p>
+        ) : null}
       </div>
     </Panel>
   )
