@@ -216,3 +216,16 @@ test('what must be there before work begins is said once, with the work it is as
     'Before work begins',
   )
 })
+
+test('a firm that reckons in other dollars says which, once, where it says what prices are for; at home nobody asks', () => {
+  const finding = at(1, 'fascia')
+  const job = smallHouse({ findings: [finding], work_items: [mend('f', [finding], 'replace-member')] })
+  const said = (values: typeof job.settings.values): string[] =>
+    derive({ ...job, settings: { ...job.settings, values } }, '2026-05-04').bid.clauses.flatMap(({ text }) =>
+      text.includes('dollars') ? [text] : [],
+    )
+  expect(said({})).toEqual([])
+  const [canadian, ...more] = said({ 'price.currency': { value: 'CAD', reason: '' } })
+  expect(canadian).toMatch(/^Prices are for .* All prices are in Canadian dollars\. Good until /)
+  expect(more).toEqual([])
+})

@@ -1,3 +1,4 @@
+import { rowsOf } from '../firmValues/rows'
 import { CLAUSES, DECAYED_WOOD_SCHOOL_BY_ID, type ClauseRow } from '../catalogue'
 import { OWNER_SAYS } from '../catalogue/sentences/owner'
 import { gradeOf, WAYS_TO_LOOK, type JobDocument } from '../job'
@@ -124,7 +125,13 @@ export const TELLERS: Readonly<Record<string, (of: Of) => Told>> = {
   'price-basis': ({ job, stages, preparedOn }) => ({
     text:
       stages.price.kind === 'priced'
-        ? `${stages.price.basis} Good until ${dayWords(dayAfter(preparedOn, job.settings.clauses.validity_days))}.`
+        ? [
+            stages.price.basis,
+            rowsOf(job.settings).currency_says,
+            `Good until ${dayWords(dayAfter(preparedOn, job.settings.clauses.validity_days))}.`,
+          ]
+            .filter(Boolean)
+            .join(' ')
         : '',
   }),
   'decayed-wood': ({ job, stages }) => ({

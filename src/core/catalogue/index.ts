@@ -14,6 +14,7 @@ export {
   type TaskUse,
   type When,
 } from './methods/method'
+export { CURRENCIES, CURRENCY_BY_ID, type CurrencyRow } from './money/currencies'
 export { DECAYED_WOOD_SCHOOL_BY_ID, DECAYED_WOOD_SCHOOLS, type SchoolRow } from './schools/schools'
 export { damagedAs, partName, partOf, PARTS, plainPart } from './parts'
 export type { AssemblyId, GoodUse, Grain, MemberSpan, PartRow, PieceRule, SectionRule } from './parts/part'

@@ -1,3 +1,4 @@
+import { rowsOf } from '../firmValues/rows'
 import type { BidBlock, BidSection } from '../bid/bidBlock'
 import type { Paper } from '../bid/paper'
 import { cents } from '../bid/workBlocks'
@@ -70,6 +71,7 @@ export function invoicePaper(
           name: isCredit ? 'Comes back' : 'To pay',
           amount: cents(invoice.total_cents),
         },
+        ...words(rowsOf(settings).currency_says, 'quiet'),
         ...words(invoice.tax_cents === 0 ? '' : CLOSE_SAYS.taxInside(cents(invoice.tax_cents)), 'quiet'),
       ],
     },

@@ -1,4 +1,4 @@
-import { DECAYED_WOOD_SCHOOLS } from '../catalogue'
+import { CURRENCIES, DECAYED_WOOD_SCHOOLS } from '../catalogue'
 import { startingRates, startingSettings, TAX_RULES, TAX_WORDS } from '../job'
 import { dollars } from '../measure'
 import { CEILING_MORE, INVOICE_DAYS } from './rows'
@@ -330,6 +330,14 @@ export function money(): Shipped[] {
       takes: { kind: 'words', longest: 400, mayBeEmpty: true },
     }),
     ...payments(),
+    byKey({
+      ...common,
+      key: 'price.currency',
+      name: 'prices are in',
+      unit: '',
+      shipped: 'USD',
+      takes: { kind: 'choice', of: CURRENCIES.map(({ id, name }) => ({ id, name })) },
+    }),
     tax('rule', {
       name: 'sales tax is',
       unit: '',

@@ -1,5 +1,6 @@
 import {
   CLEARANCES,
+  CURRENCY_BY_ID,
   DAYS,
   GEAR,
   LADDER_SERVES_FT,
@@ -58,6 +59,8 @@ export type ReckonedRows = {
   readonly invoice_days: number
   /** How an invoice is paid, as its owner reads it; empty: nobody said. */
   readonly pay_to: string
+  /** In which currency prices are, as their owner reads it; empty where it need not be said. */
+  readonly currency_says: string
 }
 
 /** Numbers of a task that a firm may change. */
@@ -179,6 +182,7 @@ export function rowsOf({ values }: Pick<EntityOf['settings'], 'values'>): Reckon
     hold_percent: (id, shipped) => (shipped === null ? null : own(`hold.${id}`, shipped)),
     invoice_days: own('price.invoice_days', INVOICE_DAYS),
     pay_to: String(values['price.pay_to']?.value ?? ''),
+    currency_says: CURRENCY_BY_ID.get(String(values['price.currency']?.value))?.says ?? '',
     deduct_above_ft2: own('paint.deduct_above_ft2', DEDUCT_ABOVE_FT2),
     days: {
       day_h: own('days.day_h', DAYS.day_h),

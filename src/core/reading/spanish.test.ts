@@ -2,7 +2,7 @@ import { expect, test } from '@jest/globals'
 import { DEMO_JOBS } from '../../../demo'
 import { sectionsOf } from '../bid/blocks'
 import type { BidBlock } from '../bid/bidBlock'
-import { CAUTIONS, CLAUSES, METHODS, NEEDS, PARTS, plainPart, WARRANTIES } from '../catalogue'
+import { CAUTIONS, CLAUSES, CURRENCIES, METHODS, NEEDS, PARTS, plainPart, WARRANTIES } from '../catalogue'
 import { CAUSES } from '../catalogue/causes'
 import { FINDS } from '../catalogue/hidden/finds'
 import { MEASURED_SAYS } from '../catalogue/sentences/measured'
@@ -26,6 +26,7 @@ test('every row of the catalogue that a bid may print has its Spanish', () => {
     ...NEEDS.map(({ says }) => says),
     ...Object.values(WARRANTIES),
     ...FINDS.map(({ plain }) => plain),
+    ...CURRENCIES.map(({ says }) => says).filter(Boolean),
   ]
   expect(rows.length).toBeGreaterThan(900)
   expect(rows.flatMap(unread)).toEqual([])

@@ -4,7 +4,8 @@ import { at, DAY, mend, priced } from '../../../tests/support/priced'
 import { smallHouse } from '../../../tests/support/jobs'
 import type { JobDocument } from '../job'
 import { derive } from '../pipeline'
-import { PERMIT_FEE, permitOf } from './permit'
+import { PERMIT_FEE } from './permit'
+import { permitOf } from './permitOf'
 
 const deck = at(4, 'deck', { grade: 3 })
 const [joist, other, fascia] = [at(1, 'joist', { grade: 1 }), at(2, 'joist', { grade: 1 }), at(3, 'fascia')]

@@ -1,8 +1,6 @@
 import type { JobDocument, WorkItem } from '../job'
 import { WORK_SAYS } from '../catalogue/sentences/work'
 import { methodOf } from '../catalogue'
-import type { Scope } from '../scope'
-import type { Takeoff } from './takeoffJob'
 import { consumable, type Consumable } from './uses'
 
 /** The fee of a permit with its inspection, as a good that is paid to others. */
@@ -10,7 +8,8 @@ export const PERMIT_FEE = 'inspector-visit'
 /** Thousandths of it, as it is printed. */
 const PARTS = 1000
 
-const isFee = ({ id }: Consumable): boolean => id === PERMIT_FEE
+/** Whether a good is it. */
+export const isFee = ({ id }: Pick<Consumable, 'id'>): boolean => id === PERMIT_FEE
 
 /** A piece of work with the goods of its recipe and those the firm added to it. */
 type Working = {
@@ -52,19 +51,4 @@ export function permitGoods(
       ...(share === undefined ? [] : [consumable(PERMIT_FEE, share, WORK_SAYS.whyPermit)]),
     ]
   })
-}
-
-/** What the price knows of a permit: how many pieces of our work ask for one, and whether a fee is charged. */
-export function permitOf(
-  scope: Scope,
-  { items }: Pick<Takeoff, 'items'>,
-): { asking: number; charged: boolean } {
-  const charged = new Set(
-    items.filter(({ consumables }) => consumables.some(isFee)).map(({ item_id }) => item_id),
-  )
-  const asking = scope.items.filter(
-    ({ id, item, standing }) =>
-      standing === 'ours' && (charged.has(id) || (methodOf(item.method)?.needs ?? []).includes('permit')),
-  )
-  return { asking: asking.length, charged: charged.size > 0 }
 }

@@ -3,7 +3,7 @@
 import { useMemo, useState } from 'react'
 import { promisesIn } from '../../core/bid/promises'
 import { formatCents } from '../../core/measure'
-import { permitOf } from '../../core/takeoff/permit'
+import { permitOf } from '../../core/takeoff/permitOf'
 import { Button, LinkButton, Notice } from '../look'
 import { Dialog } from '../look/Dialog'
 import { Framed } from '../look/Framed'

@@ -1,7 +1,7 @@
 'use client'
 
 import type { EntityOf } from '../../core/job'
-import { permitOf } from '../../core/takeoff/permit'
+import { permitOf } from '../../core/takeoff/permitOf'
 import { Panel, SelectField } from '../look'
 import { useJob } from '../state/useJob'
 

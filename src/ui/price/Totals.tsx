@@ -3,6 +3,7 @@
 import { useMemo, useState } from 'react'
 import { newId } from '../../client/newId'
 import { formatCents, type Cents } from '../../core/measure'
+import { rowsOf } from '../../core/firmValues/rows'
 import { buildUpOf } from '../../core/price'
 import { Button, Panel } from '../look'
 import { useJob } from '../state/useJob'
@@ -69,7 +70,9 @@ export function Totals() {
         </tbody>
       </table>
       {price.missing.length > 0 ? <MissingRates rows={price.no_rates} /> : null}
-      <p className="py-1.5 text-[13px] text-quiet">{price.basis}</p>
+      <p className="py-1.5 text-[13px] text-quiet">
+        {price.basis} {rowsOf(view.job.settings).currency_says}
+      </p>
       <details>
         <summary className="font-head text-[14px] text-chalk-text underline">Arithmetic of the total</summary>
         <FigureTree figure={price.shared} />

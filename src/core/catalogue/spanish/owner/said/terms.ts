@@ -151,6 +151,9 @@ export const TERMS: readonly Pair[] = [
   ['charged on the material part of the price', 'cobrado sobre la parte de material'],
   ['charged on the whole price', 'cobrado sobre todo el precio'],
   ['no sales tax', 'sin impuesto sobre las ventas'],
+  ['All prices are in Canadian dollars.', 'Todos los precios son en dólares canadienses.'],
+  ['All prices are in Australian dollars.', 'Todos los precios son en dólares australianos.'],
+  ['All prices are in New Zealand dollars.', 'Todos los precios son en dólares neozelandeses.'],
   ['Good until {day#}.', 'Vale hasta el {day}.'],
   [
     'As planned today we begin between {a#} and {b#} and are there on one working day.',
