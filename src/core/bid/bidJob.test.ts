@@ -1,4 +1,5 @@
 import { expect, test } from '@jest/globals'
+import { DEMO_JOBS } from '../../../demo'
 import { alderHouse, emptyJob, workItem, sillNose, smallHouse } from '../../../tests/support/jobs'
 import type { Quantity, ResponseItem } from '../job'
 import { at, house, mend, stretch } from '../../../tests/support/priced'
@@ -228,4 +229,13 @@ test('a firm that reckons in other dollars says which, once, where it says what 
   const [canadian, ...more] = said({ 'price.currency': { value: 'CAD', reason: '' } })
   expect(canadian).toMatch(/^Prices are for .* All prices are in Canadian dollars\. Good until /)
   expect(more).toEqual([])
+})
+
+test('pieces at several places are told together: the owner counts no piers', () => {
+  const { items, beside } = derive(DEMO_JOBS['heron-flats-12'](), '2026-05-04').bid
+  const quantities = [...items, ...beside]
+    .filter(({ title }) => /piers/.test(title))
+    .map(({ quantity }) => quantity)
+  // Six piers and two beside them, as the two findings say.
+  expect(quantities).toEqual(['8 of them', '8 of them'])
 })

@@ -17,8 +17,8 @@ function lifeWords(years: readonly [number, number]): string {
   return years[1] === 0 ? '' : OWNER_SAYS.lasts(years)
 }
 
-/** How much there is at a place: by the piece, the length, or the wall that is painted. */
-function sizeWords(spot: ItemSpot, job: JobDocument, asksLength: boolean): string {
+/** How much there is at a place that is measured: the length, or the wall that is painted. */
+function sizeWords(spot: ItemSpot, job: JobDocument): string {
   if (spot.at.kind === 'whole-side') {
     const { side_id } = spot.at
     const side = byId(job.sides, side_id)
@@ -27,8 +27,6 @@ function sizeWords(spot: ItemSpot, job: JobDocument, asksLength: boolean): strin
       : ''
   }
   if (spot.area_ft2 !== null) return `${spot.area_ft2.toFixed(0)} ft²`
-  if (spot.counted && spot.seen === null) return spot.times > 1 ? `${spot.times} of them` : ''
-  if (spot.seen === null && !asksLength) return spot.times > 1 ? `${spot.times} of them` : ''
   const size = spot.seen === null ? 'length not measured' : formatLength(spot.seen)
   const many = spot.courses > 1 ? `${spot.courses} courses of ` : spot.times > 1 ? `${spot.times} × ` : ''
   return `${many}${size}${spot.guessed ? ', judged from below' : ''}`
@@ -42,8 +40,23 @@ function asksLength({ row }: ScopeItem): boolean {
   return recipe.wood !== null || recipe.byPart || per.some((each) => each === 'ft' || each === '100 ft')
 }
 
+/** Whether there are so many at a place, and nobody asks how long. */
+const isByThePiece = (spot: ItemSpot, item: ScopeItem): boolean =>
+  spot.at.kind !== 'whole-side' &&
+  spot.area_ft2 === null &&
+  spot.seen === null &&
+  (spot.counted || !asksLength(item))
+
+/** How many pieces at all places together, where any has several. */
+function piecesWords(spots: readonly ItemSpot[]): string {
+  const pieces = spots.reduce((sum, { times }) => sum + times, 0)
+  return pieces > spots.length ? `${pieces} of them` : ''
+}
+
 function quantityOf(spots: readonly ItemSpot[], item: ScopeItem, job: JobDocument): string {
-  const sizes = spots.map((spot) => sizeWords(spot, job, asksLength(item))).filter(Boolean)
+  const pieces = spots.filter((spot) => isByThePiece(spot, item))
+  const measured = spots.filter((spot) => !pieces.includes(spot))
+  const sizes = [piecesWords(pieces), ...measured.map((spot) => sizeWords(spot, job))].filter(Boolean)
   const counts = new Map<string, number>()
   for (const size of sizes) counts.set(size, (counts.get(size) ?? 0) + 1)
   return [...counts].map(([size, count]) => (count > 1 ? `${count} × ${size}` : size)).join('; ')

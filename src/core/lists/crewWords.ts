@@ -1,3 +1,4 @@
+import { capital } from '../measure/capital'
 import { materialName, methodName, methodOf, needOf, partName, taskName } from '../catalogue'
 import {
   CAUTION_WORDS,
@@ -135,7 +136,6 @@ function spanishPlace(at: WorkSpot, job: JobDocument): string {
   }
 }
 
-const capital = (words: string): string => (words === '' ? '' : words[0]!.toUpperCase() + words.slice(1))
 
 /** A method or part that came into the catalogue after its Spanish: its English name is better than none. */
 const SPANISH: CrewWords = {

@@ -1,3 +1,4 @@
+import { capital } from '../measure/capital'
 import { materialName, partName } from '../catalogue'
 import { whereOf, type Cautions } from '../caution'
 import { NOT_LOOKED_WORDS, type Coverage, type ZoneCoverage } from '../coverage'
@@ -28,10 +29,6 @@ const HOW_SEEN: Partial<Record<Finding['how_known'], string>> = {
   'from-ground': 'seen from the ground',
   read: 'from papers',
   told: 'as told to us',
-}
-
-function capital(words: string): string {
-  return words === '' ? words : words[0]!.toUpperCase() + words.slice(1)
 }
 
 /** Height as one says it on site. */

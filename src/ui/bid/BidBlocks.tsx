@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react'
 import type { BidBlock, BidPicture } from '../../core/bid/blocks'
+import { capital } from '../../core/measure/capital'
 import { MarksOnPicture } from '../house/MarksOnPicture'
 import { StripPicture } from '../house/StripPicture'
 
@@ -110,7 +111,7 @@ function Hazard({ block }: { block: Of<'hazard'> }) {
         {block.flag ? (
           <span className="mr-2 bg-pencil px-2 font-head font-semibold">{block.flag}</span>
         ) : null}
-        <b className="font-head font-semibold">{block.head}</b>
+        <b className="font-head font-semibold">{capital(block.head)}</b>
       </p>
       <p className="text-[14px]">
         {block.says} <span className="text-quiet">({block.who})</span>

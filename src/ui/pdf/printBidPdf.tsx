@@ -3,6 +3,7 @@ import { acceptedSections, type AcceptedBid } from '../../core/bid/acceptedPaper
 import { sectionsOf, type BidBlock, type BidModel, type BidPicture } from '../../core/bid'
 import type { Paper } from '../../core/bid/paper'
 import { dayWords } from '../../core/measure'
+import { capital } from '../../core/measure/capital'
 import { MarksPdf } from './MarksPdf'
 import { INK, Part, registerFonts, RULE, styles, Words } from './paper'
 import { StripPdf } from './StripPdf'
@@ -49,7 +50,7 @@ function Hazard({ block }: { block: Of<'hazard'> }) {
         {block.flag ? <Words style={styles.keepOff}> {block.flag} </Words> : null}
         <Words style={styles.strong}>
           {block.flag ? '  ' : ''}
-          {block.head}
+          {capital(block.head)}
         </Words>
       </Words>
       <Words>

@@ -1,3 +1,5 @@
+import { capital } from '../../measure/capital'
+
 const ONES = [
   'no',
   'one',
@@ -100,6 +102,3 @@ export const OWNER_SAYS = {
   atPlace: (place: string) => `at the ${place}`,
 } as const
 
-function capital(words: string): string {
-  return `${words.charAt(0).toUpperCase()}${words.slice(1)}`
-}
