@@ -160,9 +160,14 @@ export const SALTMARSH_SURVEYS: readonly Survey[] = [
     hole: inches(2),
     hatch: inches(30),
     clearance: inches(26),
-    lifts: [
-      { support: 'post 3', lift: inches(0.375) },
-      { support: 'post 4', lift: inches(0.5) },
+    other_span: null,
+    girder: null,
+    floors: 1,
+    wall_above: 'none',
+    supports: [
+      { support: 'post 3', along: null, stands: null, on: null, lift: inches(0.375) },
+      { support: 'post 4', along: null, stands: null, on: null, lift: inches(0.5) },
     ],
+    members: [],
   },
 ]

@@ -10,6 +10,7 @@ import { airOf, dewPoint_c, equilibriumMoisture, moistureOf } from '../../src/co
 import { deckSizes, type DeckSizes } from '../../src/core/survey/deck'
 import { joistCuts, joistSpan, liftPlan, timberPath } from '../../src/core/survey/frame'
 import { homePiers, padCarries_lb, pierLoad_lb } from '../../src/core/survey/home'
+import { supportLoads } from '../../src/core/survey/register'
 import { layOut } from '../../src/core/survey/layout'
 
 const celsius = (f: number): number => (f - 32) / 1.8
@@ -279,5 +280,53 @@ describe('set out along a wall', () => {
     expect(at(null, null).result.stations_ft).toHaveLength(6)
     expect(at(14, 20).result).toMatchObject({ out_ft: 16, fits: true })
     expect(at(14, 15).says).toContain('over the property line')
+  })
+})
+
+describe('what hangs on a support', () => {
+  const line = (over: Partial<Parameters<typeof supportLoads>[0]> = {}) =>
+    supportLoads({
+      supports: [0, 8, 16, 24].map((along_ft, n) => ({ support: `p${n}`, along_ft })),
+      ...{ girder_ft: 24, spans_ft: [12, 12], floors: 1, use: 'living', wall: 'none', ...over },
+    })
+  const pounds = (of: ReturnType<typeof line>) =>
+    of.result.loads.map(({ low_lb, high_lb }) => [low_lb, high_lb])
+
+  // By hand: 8 ft of the line × 12 ft of floor = 96 ft²; 40 + 10 and 40 + 15 lb a ft². The ends have half of it.
+  test('a line of four, joists of 12 ft on either side', () => {
+    const ends = [2400, 2640]
+    const between = [4800, 5280]
+    expect(pounds(line())).toEqual([ends, between, between, ends])
+    expect(line().result.engineer).toBe(false)
+  })
+  // By hand: 8 ft of wall, 8 ft high, plaster at 15 to 20 lb: 960 to 1,280 more.
+  test('a plastered wall on it goes over six thousand: an engineer', () => {
+    expect(pounds(line({ wall: 'plaster' }))[1]).toEqual([5760, 6560])
+    expect(line({ wall: 'plaster' }).result.engineer).toBe(true)
+    expect(line({ wall: 'plaster' }).says).toContain('More than 6,000 lb at p1, p2: an engineer')
+  })
+  test('sleeping rooms weigh 10 lb a square foot less; a second floor as much again', () => {
+    expect(pounds(line({ use: 'sleeping' }))[1]).toEqual([3840, 4320])
+    expect(pounds(line({ floors: 2 }))[1]).toEqual([9600, 10560])
+  })
+  test('a roof on it is never reckoned', () => {
+    expect(line({ wall: 'roof' }).says).not.toMatch(/\d lb/)
+    expect(line({ wall: 'roof' }).result.engineer).toBe(true)
+  })
+  test('the shares are the whole floor, however the supports stand; one more never loads another more', () => {
+    const place = fc.integer({ min: 0, max: 400 }).map((tenths) => tenths / 10)
+    fc.assert(
+      fc.property(fc.uniqueArray(place, { minLength: 1, maxLength: 9 }), place, (places, more) => {
+        const at = (all: readonly number[]) =>
+          line({ girder_ft: 40, supports: all.map((along_ft) => ({ support: `${along_ft}`, along_ft })) })
+            .result.loads
+        const loads = at(places)
+        expect(loads.reduce((sum, { area_ft2 }) => sum + area_ft2, 0)).toBeCloseTo(40 * 12, 6)
+        if (places.includes(more)) return
+        const after = new Map(at([...places, more]).map(({ support, area_ft2 }) => [support, area_ft2]))
+        for (const { support, area_ft2 } of loads)
+          expect(after.get(support)!).toBeLessThanOrEqual(area_ft2 + 1e-9)
+      }),
+    )
   })
 })

@@ -322,3 +322,17 @@ test('a change from an old queue is raised; one of today and one of tomorrow are
   expect(raiseChange(newer, JOB_VERSION)).toBe(newer)
   expect(raiseChange('nonsense', JOB_VERSION)).toBe('nonsense')
 })
+
+test('supports that were to be raised stand in the register of their floor; a queued edit of them does too', () => {
+  const lifts = [{ support: 'post 3', lift: 24 }]
+  const supports = [{ support: 'post 3', along: null, stands: null, on: null, lift: 24 }]
+  const old = { id: 's', kind: 'frame', hatch: 1920, lifts }
+  const raised = raiseBody('survey', old, 17, 18)
+  expect(raised).toEqual({
+    ...{ id: 's', kind: 'frame', hatch: 1920, supports },
+    ...{ other_span: null, girder: null, floors: 1, wall_above: 'none', members: [] },
+  })
+  expect(raiseBody('survey', { id: 'p', kind: 'plumb' }, 17, 18)).toEqual({ id: 'p', kind: 'plumb' })
+  const edit = { schema: 17, op: 'set', entity: { kind: 'survey', id: 's' }, fields: { lifts } }
+  expect(raiseChange(edit, 18)).toMatchObject({ schema: 18, fields: { supports } })
+})

@@ -42,6 +42,20 @@ const gutterHung = (feature: Body): Body =>
     ? { profile: 'unknown', top_width: null, hangers: 'unknown', hangers_apart: null, ...feature }
     : feature
 
+/** Of a floor frame only the supports that were to be raised were listed. */
+function supportsOf({ lifts, ...fields }: Body): Body {
+  if (!Array.isArray(lifts)) return fields
+  return {
+    supports: lifts.map((each: Body) => ({ along: null, stands: null, on: null, ...each })),
+    ...fields,
+  }
+}
+
+const framed = (survey: Body): Body =>
+  survey.kind === 'frame'
+    ? { other_span: null, girder: null, floors: 1, wall_above: 'none', members: [], ...supportsOf(survey) }
+    : survey
+
 /** Steps up, by the version they start from. A queue, a row and a file of any age pass through the same ones. */
 export const STEPS: Readonly<Record<number, Step>> = {
   1: {
@@ -179,8 +193,13 @@ export const STEPS: Readonly<Record<number, Step>> = {
     facts: {},
     file: { house_events: [] },
   },
-  // Version 18: whether local code asks for a permit. Nobody had said.
-  17: { bodies: { job: { permit: 'unknown' } }, facts: {}, file: {} },
+  // Version 18: whether local code asks for a permit, which nobody had said; supports and members of a floor, one by one.
+  17: {
+    bodies: { job: { permit: 'unknown' }, survey: framed },
+    fields: { survey: supportsOf },
+    facts: {},
+    file: {},
+  },
 }
 
 function isBody(value: unknown): value is Body {

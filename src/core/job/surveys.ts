@@ -236,7 +236,37 @@ export const FrameSurvey = z.strictObject({
   /** Of a hatch in the floor, the long way. */
   hatch: LengthValue.nullable(),
   clearance: LengthValue.nullable(),
-  lifts: z.array(z.strictObject({ support: ShortWords, lift: LengthValue })).max(80),
+  /** Joists on the other side of the line of supports, clear; null: none, or not measured. */
+  other_span: LengthValue.nullable(),
+  /** The line that stands on the supports, girder or beam, from end to end; null: it ends at the last of them. */
+  girder: LengthValue.nullable(),
+  /** Floors that hang on the line. */
+  floors: z.union([z.literal(1), z.literal(2), z.literal(3)]),
+  wall_above: z.enum(['none', 'light', 'plaster', 'roof']),
+  supports: z
+    .array(
+      z.strictObject({
+        support: ShortWords,
+        /** From the beginning of the line. */
+        along: LengthValue.nullable(),
+        stands: z.enum(['plumb', 'leaning', 'loose', 'sunk', 'not-touching']).nullable(),
+        on: z.enum(['footing', 'pad', 'loose-blocks', 'soil']).nullable(),
+        /** How far it is to be raised. */
+        lift: LengthValue.nullable(),
+      }),
+    )
+    .max(80),
+  members: z
+    .array(
+      z.strictObject({
+        member: ShortWords,
+        state: z.enum(['sound', 'damp', 'soft', 'broken', 'cut']).nullable(),
+        /** How much of its worse end lies on what carries it. */
+        bearing: LengthValue.nullable(),
+        bears_on: z.enum(['wood-or-metal', 'masonry']),
+      }),
+    )
+    .max(200),
 })
 
 /** Piers of a manufactured home under one rail. */

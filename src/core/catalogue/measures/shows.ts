@@ -28,6 +28,13 @@ export const MEASURES = {
   'joist-over-cut': 'joists cut deeper than the rule, 1 for yes',
   'piers-leaning': 'piers that lean, count',
   'piers-off': 'piers that do not stand as they should, count',
+  'supports-leaning': 'supports of a floor that lean, count',
+  'supports-not-touching':
+    'supports of a floor that do not touch what they carry, or can be moved by hand, count',
+  'supports-off': 'supports of a floor that do not stand as they should, count',
+  'supports-on-soil': 'supports of a floor that stand on bare soil, count',
+  'supports-on-blocks': 'supports of a floor that stand on loose blocks, count',
+  'ends-not-bearing': 'members of a floor whose end lies on nothing, count',
   'indoor-humidity': 'humidity indoors, percent',
 } as const
 export type MeasureId = keyof typeof MEASURES
@@ -99,5 +106,11 @@ export const SHOWS: readonly Shows[] = [
   there('joist-over-cut', 1, 'notch-or-hole-too-big', 'International Residential Code R502.8.1, from memory'),
   there('piers-leaning', 1, 'pier-leaning'),
   under('piers-off', 1, 'pier-snug-plumb'),
+  there('supports-leaning', 1, 'pier-leaning'),
+  there('supports-not-touching', 1, 'daylight-in-bearing'),
+  under('supports-off', 1, 'pier-snug-plumb'),
+  there('supports-on-soil', 1, 'support-wood-on-soil'),
+  there('supports-on-blocks', 1, 'jack-without-pad', JUDGED),
+  there('ends-not-bearing', 1, 'daylight-in-bearing'),
   there('indoor-humidity', 60, 'indoor-air-humid', JUDGED),
 ]

@@ -2,6 +2,7 @@ import { toFeet, toInches, type Length } from '../../measure'
 import { JOIST_DEPTH_IN } from '../../catalogue/measures/floorTables'
 import { MEASURED_SAYS } from '../../catalogue/sentences/measured'
 import type { JobDocument, SurveyOf } from '../../job'
+import { memberRegister, supportLoads, supportRegister } from '../register'
 import { joistCuts, joistSpan, liftPlan, timberPath } from '../frame'
 import { homePiers } from '../home'
 import { layOut } from '../layout'
@@ -10,6 +11,45 @@ import { read, said, type Measure, type SurveyRead } from './surveyRead'
 import { sideWords } from './walls'
 
 const inches = (length: Length | null): number | null => (length === null ? null : toInches(length))
+
+type FrameSurvey = SurveyOf<'frame'>
+
+/** What hangs on the supports, where each has its place on the line and the joists were measured. */
+function loadsOf(survey: FrameSurvey): ReturnType<typeof supportLoads> | null {
+  const placed = known(survey.supports, 'along')
+  if (placed.length === 0 || placed.length < survey.supports.length || survey.joist_span === null) return null
+  const along = placed.map(({ support, along }) => ({ support, along_ft: toFeet(along) }))
+  return supportLoads({
+    supports: along,
+    girder_ft: Math.max(
+      survey.girder === null ? 0 : toFeet(survey.girder),
+      ...along.map(({ along_ft }) => along_ft),
+    ),
+    spans_ft: [toFeet(survey.joist_span), survey.other_span === null ? 0 : toFeet(survey.other_span)],
+    floors: survey.floors,
+    use: survey.use,
+    wall: survey.wall_above,
+  })
+}
+
+/** Counts of the register that show a sign. None at all only where every support was looked at. */
+function supportMeasures({ supports, members }: FrameSurvey): Measure[] {
+  const stand = (...how: readonly (typeof supports)[number]['stands'][]): number =>
+    supports.filter(({ stands }) => how.includes(stands)).length
+  const on = (base: (typeof supports)[number]['on']): number =>
+    supports.filter((each) => each.on === base).length
+  const { off, unseen } = supportRegister(supports).result
+  return [
+    { id: 'supports-leaning', value: stand('leaning') },
+    { id: 'supports-not-touching', value: stand('loose', 'not-touching') },
+    { id: 'supports-on-soil', value: on('soil') },
+    { id: 'supports-on-blocks', value: on('loose-blocks') },
+    ...(supports.length > 0 && unseen.length === 0
+      ? [{ id: 'supports-off' as const, value: off.length }]
+      : []),
+    { id: 'ends-not-bearing', value: members.filter(({ bearing }) => bearing === 0).length },
+  ]
+}
 
 export function readFrame(survey: SurveyOf<'frame'>): SurveyRead {
   const where = survey.floor.trim() || 'a floor'
@@ -42,15 +82,25 @@ export function readFrame(survey: SurveyOf<'frame'>): SurveyRead {
           clearance_in: toInches(clearance),
           depth_in: JOIST_DEPTH_IN[joist],
         })
+  const lifts = known(survey.supports, 'lift')
   const lift =
-    survey.lifts.length === 0
+    lifts.length === 0
       ? null
-      : liftPlan(survey.lifts.map((each) => ({ support: each.support, lift_in: toInches(each.lift) })))
-  const computed = [span, cuts, path, lift].filter((each): each is NonNullable<typeof each> => each !== null)
+      : liftPlan(lifts.map((each) => ({ support: each.support, lift_in: toInches(each.lift) })))
+  const { supports } = survey
+  const stood = supports.length === 0 ? null : supportRegister(supports)
+  const members =
+    survey.members.length === 0
+      ? null
+      : memberRegister(survey.members.map((each) => ({ ...each, bearing_in: inches(each.bearing) })))
+  const computed = [span, cuts, stood, members, loadsOf(survey), path, lift].filter(
+    (each): each is NonNullable<typeof each> => each !== null,
+  )
   const tooCut = cuts?.result.notchTooDeep === true || cuts?.result.holeTooLarge === true
   const measures: Measure[] = [
     ...(span === null ? [] : [{ id: 'joist-over-table' as const, value: span.result === 'inside' ? 0 : 1 }]),
     ...(cuts === null ? [] : [{ id: 'joist-over-cut' as const, value: tooCut ? 1 : 0 }]),
+    ...supportMeasures(survey),
   ]
   return read(survey, {
     where,
@@ -62,6 +112,12 @@ export function readFrame(survey: SurveyOf<'frame'>): SurveyRead {
     plain: [
       ...(span !== null && span.result !== 'inside' ? [MEASURED_SAYS.joistsOver(where.toLowerCase())] : []),
       ...(tooCut ? [MEASURED_SAYS.joistsCut(where.toLowerCase())] : []),
+      ...(stood && stood.result.off.length > 0
+        ? [MEASURED_SAYS.supportsOff(stood.result.off.length, supports.length)]
+        : []),
+      ...(members && members.result.unsound.length > 0
+        ? [MEASURED_SAYS.membersOff(members.result.unsound.length, known(survey.members, 'state').length)]
+        : []),
     ],
     computed: computed,
     measures,

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import { smallHouse } from '../../../../tests/support/jobs'
-import type { Survey } from '../../job'
+import type { Survey, SurveyOf } from '../../job'
 import { feet, inches } from '../../measure'
 import { surveysOf, type SurveyRead } from './index'
 
@@ -84,6 +84,74 @@ describe('piers of a home', () => {
   test('one that leans shows leaning, none that they stand plumb', () => {
     expect(signs(rail('plumb', 'leaning'))).toEqual(['pier-leaning'])
     expect(signs(rail('plumb', 'plumb'))).toEqual(['pier-snug-plumb'])
+  })
+})
+
+describe('supports and members of a floor', () => {
+  type Frame = SurveyOf<'frame'>
+  const support = (of: Partial<Frame['supports'][number]>): Frame['supports'][number] => ({
+    ...{ support: 'post 1', along: null, stands: null, on: null, lift: null },
+    ...of,
+  })
+  const member = (of: Partial<Frame['members'][number]>): Frame['members'][number] => ({
+    ...{ member: 'joist 1', state: null, bearing: null, bears_on: 'wood-or-metal' as const },
+    ...of,
+  })
+  const floor = (of: Partial<Frame>): Frame => ({
+    ...base,
+    id: 'fr',
+    kind: 'frame',
+    floor: 'Hall',
+    ...{ wood: 'unknown', use: 'living', joist: null, joist_spacing_in: null, joist_span: null },
+    ...{ notch: null, notch_at_end: false, hole: null, hatch: null, clearance: null },
+    ...{ other_span: null, girder: null, floors: 1, wall_above: 'none', supports: [], members: [] },
+    ...of,
+  })
+  test('each fault shows its sign; plumb all round only where all were looked at', () => {
+    const off = [
+      support({ stands: 'leaning', on: 'footing' }),
+      support({ support: 'post 2', stands: 'loose', on: 'loose-blocks' }),
+      support({ support: 'post 3', stands: 'plumb', on: 'soil' }),
+      support({ support: 'post 4' }),
+    ]
+    expect(signs(floor({ supports: off }))).toEqual([
+      'pier-leaning',
+      'daylight-in-bearing',
+      'support-wood-on-soil',
+      'jack-without-pad',
+    ])
+    const said = first(floor({ supports: off }))
+    expect(said.says).toBe(
+      '4 supports, 3 not as they should stand: post 1 leaning; post 2 loose, on loose blocks; post 3 on soil. Not looked at: post 4.',
+    )
+    expect(said.plain).toEqual(['Supports of the floor that do not stand as they should: 3 of 4.'])
+    const good = support({ stands: 'plumb', on: 'footing' })
+    expect(signs(floor({ supports: [good] }))).toEqual(['pier-snug-plumb'])
+    expect(signs(floor({ supports: [good, support({})] }))).toEqual([])
+    expect(signs(floor({}))).toEqual([])
+  })
+  test('members that are not sound are counted among those looked at; an end on nothing is a gap in its bearing', () => {
+    const members = [
+      member({ state: 'soft', bearing: inches(1) }),
+      member({ member: 'joist 2', state: 'sound', bearing: inches(1.5) }),
+      member({ member: 'joist 3', state: 'damp', bearing: inches(2), bears_on: 'masonry' }),
+      member({ member: 'joist 4' }),
+    ]
+    const said = first(floor({ members }))
+    expect(said.says).toBe(
+      '4 members, 1 not sound: joist 1 soft. Bears too little: joist 1 1 in; joist 3 2 in. An engineer, or a support under it.',
+    )
+    expect(said.plain).toEqual(['Pieces of the floor’s frame that are not sound: 1 of 3 looked at.'])
+    expect(signs(floor({ members }))).toEqual([])
+    expect(signs(floor({ members: [member({ bearing: inches(0) })] }))).toEqual(['daylight-in-bearing'])
+  })
+  test('what hangs on each is said once all have their place and the joists are measured', () => {
+    const placed = [0, 8].map((ft, n) => support({ support: `post ${n + 1}`, along: feet(ft) }))
+    const says = (of: Partial<Frame>): string => first(floor({ supports: placed, ...of })).says
+    expect(says({})).not.toContain('By estimate')
+    expect(says({ joist_span: feet(12), supports: [...placed, support({})] })).not.toContain('By estimate')
+    // 4 ft of the line, 6 ft of floor: 24 ft² at 50 to 55 lb.
+    expect(says({ joist_span: feet(12) })).toContain('By estimate post 1 bears most: 1,200 to 1,320 lb.')
   })
 })
 

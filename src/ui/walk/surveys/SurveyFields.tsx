@@ -9,7 +9,7 @@ import { useJob } from '../../state/useJob'
 import { Cell } from './Cell'
 import type { CellSpec, CellValue } from './cells'
 import { DeckPoints } from './DeckPoints'
-import type { Row, SurveyForm } from './fieldSpecs'
+import type { Row, SurveyForm, TableForm } from './fieldSpecs'
 import { SURVEY_FORMS } from './forms'
 
 type Readings = Readonly<Record<string, unknown>>
@@ -51,7 +51,9 @@ export function SurveyFields({ survey }: { survey: Survey }) {
           />
         ))}
       </div>
-      {form.rows ? <Rows rows={form.rows} survey={survey} set={set} /> : null}
+      {form.tables.map((table) => (
+        <Rows key={table.key} rows={table} survey={survey} set={set} />
+      ))}
       <div className="grid grid-cols-3 gap-3 max-sm:grid-cols-2">
         <Cell spec={{ kind: 'day', label: 'Day' }} value={survey.day} onSave={(day) => set({ day })} />
         <SavedTextField
@@ -69,8 +71,8 @@ export function SurveyFields({ survey }: { survey: Survey }) {
 /** Whoever has a reading knows how. */
 function isBegun(survey: Survey, form: SurveyForm): boolean {
   if (survey.kind === 'deck') return survey.answers.length > 0
-  const rows = form.rows && (survey as unknown as Record<string, readonly Row[]>)[form.rows.key]
-  return (rows?.length ?? 0) > 0
+  const held = survey as unknown as Record<string, readonly Row[]>
+  return form.tables.some(({ key }) => (held[key]?.length ?? 0) > 0)
 }
 
 /** Which wall, which deck, or where the crack is. */
@@ -147,7 +149,7 @@ const WIDTHS: Partial<Record<CellSpec['kind'], string>> = {
 }
 
 /** A table of readings on a desk; on a phone each reading is a block of its own. */
-function Rows(props: { rows: NonNullable<SurveyForm['rows']>; survey: Survey; set: SetSurvey }) {
+function Rows(props: { rows: TableForm; survey: Survey; set: SetSurvey }) {
   const { rows: form, survey, set } = props
   const { job } = useJob()
   const rows = (survey as unknown as Record<string, readonly Row[]>)[form.key] ?? []
@@ -162,7 +164,7 @@ function Rows(props: { rows: NonNullable<SurveyForm['rows']>; survey: Survey; se
   return (
     <div>
       <table className="w-full border-collapse max-sm:block">
-        <caption className="sr-only">Readings</caption>
+        <caption className="sr-only">{`Readings: ${form.one}s`}</caption>
         <thead className="max-sm:sr-only">
           <tr className="border-b border-ink text-left font-head text-[13px]">
             {form.columns.map((column) => (

@@ -5,17 +5,20 @@ import type { CellSpec, CellValue } from './cells'
 export type FieldSpec = CellSpec & { readonly key: string }
 export type Row = Readonly<Record<string, CellValue>>
 
-/** How a kind of survey is entered: its fields, and its readings row by row. */
+/** Readings of one kind, row by row. */
+export type TableForm = {
+  readonly key: string
+  /** One of them, and what the button says. */
+  readonly one: string
+  readonly columns: readonly FieldSpec[]
+  /** The next row begins as the last one went on. */
+  readonly next: (rows: readonly Row[]) => Row
+}
+
+/** How a kind of survey is entered: its fields, and its readings. */
 export type SurveyForm = {
   readonly fields: readonly FieldSpec[]
-  readonly rows: {
-    readonly key: string
-    /** One of them, and what the button says. */
-    readonly one: string
-    readonly columns: readonly FieldSpec[]
-    /** The next row begins as the last one went on. */
-    readonly next: (rows: readonly Row[]) => Row
-  } | null
+  readonly tables: readonly TableForm[]
   /** How it is done, for whoever does it for the first time. */
   readonly how: string
 }

@@ -45,10 +45,10 @@ test.each(KINDS)(
           return [field.key, read.value]
         }),
       )
-    const rows = form.rows
-      ? { [form.rows.key]: [fill(form.rows.columns), { ...form.rows.next([fill(form.rows.columns)]) }] }
-      : {}
-    for (const row of (rows[form.rows?.key ?? ''] ?? []) as Record<string, unknown>[])
+    const rows = Object.fromEntries(
+      form.tables.map(({ key, columns, next }) => [key, [fill(columns), { ...next([fill(columns)]) }]]),
+    )
+    for (const row of Object.values(rows).flat() as Record<string, unknown>[])
       if ('day' in row) row.day = TODAY
     const parsed = ENTITY_KINDS.survey.schema.safeParse({ ...made, ...fill(form.fields), ...rows })
     expect(parsed.error?.issues ?? []).toEqual([])
@@ -134,5 +134,5 @@ test('a row only begun holds no reading of a wall, floor, crack, ground or air',
     air: 'air_c',
   }
   for (const [kind, key] of Object.entries(measured))
-    expect(SURVEY_FORMS[kind as SurveyKind].rows!.next([])[key]).toBeNull()
+    expect(SURVEY_FORMS[kind as SurveyKind].tables[0]!.next([])[key]).toBeNull()
 })

@@ -20,46 +20,50 @@ export const SURVEY_FORMS: Readonly<Record<SurveyKind, SurveyForm>> = {
   courses: {
     how: 'Shoot one level line along the wall. At each station say which course it crosses, counted from the ground, and how far it lies over (or, with a minus, under) that course’s edge. Where it passes to the next course, count on.',
     fields: [length('course', 'One course with its joint'), length('joint', 'Joint by itself')],
-    rows: {
-      key: 'readings',
-      one: 'station',
-      columns: [
-        station,
-        number('course', 'Course', 200, { least: 1, whole: true }),
-        choice('edge', 'Edge', ['top', 'bottom']),
-        signed('over_edge', 'Line over edge', { laser: true, optional: true }),
-      ],
-      next: (rows) => ({
-        station: further(rows, feet(8)),
-        course: last(rows, 'course', 3),
-        edge: last(rows, 'edge', 'top'),
-        over_edge: null,
-      }),
-    },
+    tables: [
+      {
+        key: 'readings',
+        one: 'station',
+        columns: [
+          station,
+          number('course', 'Course', 200, { least: 1, whole: true }),
+          choice('edge', 'Edge', ['top', 'bottom']),
+          signed('over_edge', 'Line over edge', { laser: true, optional: true }),
+        ],
+        next: (rows) => ({
+          station: further(rows, feet(8)),
+          course: last(rows, 'course', 3),
+          edge: last(rows, 'edge', 'top'),
+          over_edge: null,
+        }),
+      },
+    ],
   },
   floor: {
     how: 'Set the rod on points a, b, c … and say where each lies: along the front from the left corner, and back from the front. After moving the level, read one point again: it ties both set-ups. A rug or tile over part of the floor is its covering.',
     fields: [text('floor', 'Which floor', 'the same name at the second date')],
-    rows: {
-      key: 'readings',
-      one: 'point',
-      columns: [
-        number('set_up', 'Set-up', 20, { least: 1, whole: true }),
-        text('point', 'Point'),
-        length('across', 'Along front', { bare: 'feet', optional: true }),
-        length('back', 'Back', { bare: 'feet', optional: true }),
-        signed('rod', 'Rod', { laser: true, optional: true }),
-        length('covering', 'Covering'),
-      ],
-      next: (rows) => ({
-        set_up: last(rows, 'set_up', 1),
-        point: rows.length === 0 ? 'a' : nextName(String(rows.at(-1)!.point)),
-        across: last(rows, 'across', 0),
-        back: last(rows, 'back', 0),
-        rod: null,
-        covering: last(rows, 'covering', 0),
-      }),
-    },
+    tables: [
+      {
+        key: 'readings',
+        one: 'point',
+        columns: [
+          number('set_up', 'Set-up', 20, { least: 1, whole: true }),
+          text('point', 'Point'),
+          length('across', 'Along front', { bare: 'feet', optional: true }),
+          length('back', 'Back', { bare: 'feet', optional: true }),
+          signed('rod', 'Rod', { laser: true, optional: true }),
+          length('covering', 'Covering'),
+        ],
+        next: (rows) => ({
+          set_up: last(rows, 'set_up', 1),
+          point: rows.length === 0 ? 'a' : nextName(String(rows.at(-1)!.point)),
+          across: last(rows, 'across', 0),
+          back: last(rows, 'back', 0),
+          rod: null,
+          covering: last(rows, 'covering', 0),
+        }),
+      },
+    ],
   },
   plumb: {
     how: 'Hang a plumb line, or stand a 4-ft level, off the inner face and measure to the wall at its foot, middle and top. Write how far each stands in from the outermost: leaning in is positive.',
@@ -70,17 +74,19 @@ export const SURVEY_FORMS: Readonly<Record<SurveyKind, SurveyForm>> = {
         hint: 'only where a mark on the slab shows it',
       }),
     ],
-    rows: {
-      key: 'stations',
-      one: 'station',
-      columns: [
-        station,
-        signed('foot', 'Foot', { laser: true, optional: true }),
-        signed('middle', 'Middle', { laser: true, optional: true }),
-        signed('top', 'Top', { laser: true, optional: true }),
-      ],
-      next: (rows) => ({ station: further(rows, feet(6)), foot: null, middle: null, top: null }),
-    },
+    tables: [
+      {
+        key: 'stations',
+        one: 'station',
+        columns: [
+          station,
+          signed('foot', 'Foot', { laser: true, optional: true }),
+          signed('middle', 'Middle', { laser: true, optional: true }),
+          signed('top', 'Top', { laser: true, optional: true }),
+        ],
+        next: (rows) => ({ station: further(rows, feet(6)), foot: null, middle: null, top: null }),
+      },
+    ],
   },
   crack: {
     how: 'Measure its width at both ends with a gauge: where it is wider says what moved. Come back after a season and add a reading; never only once.',
@@ -89,46 +95,50 @@ export const SURVEY_FORMS: Readonly<Record<SurveyKind, SurveyForm>> = {
       yesNo('masonry', 'In masonry'),
       yesNo('filled_before', 'Filled before'),
     ],
-    rows: {
-      key: 'readings',
-      one: 'look',
-      columns: [
-        { kind: 'day', key: 'day', label: 'Day' },
-        length('upper', 'Top or left end', { optional: true }),
-        length('lower', 'Foot or right end', { optional: true }),
-        length('offset', 'Offset'),
-        choice('proud', 'Stands proud', ['neither', 'upper', 'lower', 'left', 'right']),
-        text('season', 'Season'),
-      ],
-      next: (rows) => ({
-        day: '',
-        upper: null,
-        lower: null,
-        offset: last(rows, 'offset', 0),
-        proud: last(rows, 'proud', 'neither'),
-        season: '',
-      }),
-    },
+    tables: [
+      {
+        key: 'readings',
+        one: 'look',
+        columns: [
+          { kind: 'day', key: 'day', label: 'Day' },
+          length('upper', 'Top or left end', { optional: true }),
+          length('lower', 'Foot or right end', { optional: true }),
+          length('offset', 'Offset'),
+          choice('proud', 'Stands proud', ['neither', 'upper', 'lower', 'left', 'right']),
+          text('season', 'Season'),
+        ],
+        next: (rows) => ({
+          day: '',
+          upper: null,
+          lower: null,
+          offset: last(rows, 'offset', 0),
+          proud: last(rows, 'proud', 'neither'),
+          season: '',
+        }),
+      },
+    ],
   },
   ground: {
     how: 'Lay a level out from the wall over 10 ft, or as far as the ground goes, and measure down at its end. Falling away is positive, towards the wall negative.',
     fields: [],
-    rows: {
-      key: 'stations',
-      one: 'station',
-      columns: [
-        station,
-        choice('surface', 'Surface', ['soil', 'paving']),
-        signed('fall', 'Falls away', { laser: true, optional: true }),
-        length('run', 'Over', { bare: 'feet' }),
-      ],
-      next: (rows) => ({
-        station: further(rows, feet(10)),
-        surface: last(rows, 'surface', 'soil'),
-        fall: null,
-        run: last(rows, 'run', feet(10)),
-      }),
-    },
+    tables: [
+      {
+        key: 'stations',
+        one: 'station',
+        columns: [
+          station,
+          choice('surface', 'Surface', ['soil', 'paving']),
+          signed('fall', 'Falls away', { laser: true, optional: true }),
+          length('run', 'Over', { bare: 'feet' }),
+        ],
+        next: (rows) => ({
+          station: further(rows, feet(10)),
+          surface: last(rows, 'surface', 'soil'),
+          fall: null,
+          run: last(rows, 'run', feet(10)),
+        }),
+      },
+    ],
   },
   gutter: {
     how: 'Name every roof slope that drains to this gutter, also through another one. The rains are those of the place: the code’s hour in a hundred years, the trade’s five minutes in ten.',
@@ -142,22 +152,24 @@ export const SURVEY_FORMS: Readonly<Record<SurveyKind, SurveyForm>> = {
       number('downspout_in2', 'Free section of one, in²', 500, { optional: true }),
       text('goes_to', 'Its water goes to'),
     ],
-    rows: {
-      key: 'roofs',
-      one: 'roof slope',
-      columns: [
-        text('name', 'Slope'),
-        number('plan_ft2', 'On plan, ft²', 100_000),
-        number('pitch_in_12', 'Pitch in 12', 36),
-        number('wall_ft2', 'Wall above, ft²', 100_000),
-      ],
-      next: (rows) => ({
-        name: rows.length === 0 ? 'main roof' : `roof ${rows.length + 1}`,
-        plan_ft2: 0,
-        pitch_in_12: last(rows, 'pitch_in_12', 6),
-        wall_ft2: 0,
-      }),
-    },
+    tables: [
+      {
+        key: 'roofs',
+        one: 'roof slope',
+        columns: [
+          text('name', 'Slope'),
+          number('plan_ft2', 'On plan, ft²', 100_000),
+          number('pitch_in_12', 'Pitch in 12', 36),
+          number('wall_ft2', 'Wall above, ft²', 100_000),
+        ],
+        next: (rows) => ({
+          name: rows.length === 0 ? 'main roof' : `roof ${rows.length + 1}`,
+          plan_ft2: 0,
+          pitch_in_12: last(rows, 'pitch_in_12', 6),
+          wall_ft2: 0,
+        }),
+      },
+    ],
   },
   vents: {
     how: 'Count the openings and measure each kind; screens and louvres leave about half free, the maker says how much.',
@@ -167,44 +179,48 @@ export const SURVEY_FORMS: Readonly<Record<SurveyKind, SurveyForm>> = {
       yesNo('covered', 'Ground covered, laps sealed'),
       yesNo('balanced', 'Openings across, or high and low'),
     ],
-    rows: {
-      key: 'openings',
-      one: 'kind of opening',
-      columns: [
-        text('what', 'What'),
-        number('count', 'Count', 500, { whole: true }),
-        length('width', 'Wide'),
-        length('height', 'High'),
-        number('free_percent', 'Free, %', 100),
-      ],
-      next: (rows) => ({
-        what: rows.length === 0 ? 'vent' : `vent ${rows.length + 1}`,
-        count: 1,
-        width: inches(16),
-        height: inches(8),
-        free_percent: 50,
-      }),
-    },
+    tables: [
+      {
+        key: 'openings',
+        one: 'kind of opening',
+        columns: [
+          text('what', 'What'),
+          number('count', 'Count', 500, { whole: true }),
+          length('width', 'Wide'),
+          length('height', 'High'),
+          number('free_percent', 'Free, %', 100),
+        ],
+        next: (rows) => ({
+          what: rows.length === 0 ? 'vent' : `vent ${rows.length + 1}`,
+          count: 1,
+          width: inches(16),
+          height: inches(8),
+          free_percent: 50,
+        }),
+      },
+    ],
   },
   air: {
     how: 'Air in the middle of the space, the surface where it is coldest. A series over weeks says more than one day.',
     fields: [text('space', 'Where', 'crawl space, attic, bath …')],
-    rows: {
-      key: 'readings',
-      one: 'reading',
-      columns: [
-        { kind: 'day', key: 'day', label: 'Day' },
-        { kind: 'temperature', key: 'air_c', label: 'Air, °F', optional: true },
-        number('humidity_percent', 'Humidity, %', 100, { optional: true }),
-        { kind: 'temperature', key: 'surface_c', label: 'Surface, °F', optional: true },
-      ],
-      next: () => ({
-        day: '',
-        air_c: null,
-        humidity_percent: null,
-        surface_c: null,
-      }),
-    },
+    tables: [
+      {
+        key: 'readings',
+        one: 'reading',
+        columns: [
+          { kind: 'day', key: 'day', label: 'Day' },
+          { kind: 'temperature', key: 'air_c', label: 'Air, °F', optional: true },
+          number('humidity_percent', 'Humidity, %', 100, { optional: true }),
+          { kind: 'temperature', key: 'surface_c', label: 'Surface, °F', optional: true },
+        ],
+        next: () => ({
+          day: '',
+          air_c: null,
+          humidity_percent: null,
+          surface_c: null,
+        }),
+      },
+    ],
   },
   ...STRUCTURE_FORMS,
 }

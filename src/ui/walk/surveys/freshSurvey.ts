@@ -82,7 +82,12 @@ export function freshSurvey(kind: SurveyKind, of: Begun): Survey | null {
         hole: null,
         hatch: null,
         clearance: null,
-        lifts: [],
+        other_span: null,
+        girder: null,
+        floors: 1,
+        wall_above: 'none',
+        supports: [],
+        members: [],
       }
     case 'home':
       return {
@@ -133,11 +138,14 @@ export function freshSurvey(kind: SurveyKind, of: Begun): Survey | null {
 
 /** The same survey at a later date: its points and stations as they were, what was read there to be read again. */
 export function againSurvey(survey: Survey, of: Omit<Begun, 'side_id'>): Survey {
-  const { rows: form } = SURVEY_FORMS[survey.kind]
+  const { tables } = SURVEY_FORMS[survey.kind]
   const later = { ...survey, ...of }
   if (later.kind === 'deck') return { ...later, answers: [] }
-  if (form === null) return later
-  const rows = (survey as unknown as Record<string, readonly Row[]>)[form.key] ?? []
-  const unread = Object.entries(form.next(rows)).filter(([, value]) => value === null)
-  return { ...later, [form.key]: rows.map((row) => ({ ...row, ...Object.fromEntries(unread) })) }
+  const held = survey as unknown as Record<string, readonly Row[]>
+  const kept = tables.map(({ key, next }) => {
+    const rows = held[key] ?? []
+    const unread = Object.fromEntries(Object.entries(next(rows)).filter(([, value]) => value === null))
+    return [key, rows.map((row) => ({ ...row, ...unread }))] as const
+  })
+  return { ...later, ...Object.fromEntries(kept) }
 }

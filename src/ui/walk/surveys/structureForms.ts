@@ -37,10 +37,10 @@ export const STRUCTURE_FORMS: Readonly<
       length('guard_height', 'Guard height', { optional: true }),
       length('guard_opening', 'Widest opening in it', { optional: true }),
     ],
-    rows: null,
+    tables: [],
   },
   frame: {
-    how: 'The clear span is from face to face of what carries the joists. A lift is how far each support is to go up; it is done in rounds.',
+    how: 'The clear span is from face to face of what carries the joists. Supports stand on one line, each so far from its beginning; what hangs on each is estimated once all have their place. Raised is in rounds.',
     fields: [
       text('floor', 'Which floor'),
       choice('wood', 'Wood', ['unknown', 'douglas-fir', 'hem-fir', 'southern-pine', 'spruce-pine-fir']),
@@ -60,16 +60,47 @@ export const STRUCTURE_FORMS: Readonly<
       length('hole', 'Largest hole', { optional: true }),
       length('hatch', 'Hatch, the long way', { optional: true }),
       length('clearance', 'Room under the joists', { optional: true }),
+      length('other_span', 'Joists beyond the line', { bare: 'feet', optional: true }),
+      length('girder', 'The line, end to end', { bare: 'feet', optional: true }),
+      { kind: 'number-choice', key: 'floors', label: 'Floors on it', choices: [1, 2, 3] },
+      choice('wall_above', 'Wall on the line', ['none', 'light', 'plaster', 'roof']),
     ],
-    rows: {
-      key: 'lifts',
-      one: 'support to raise',
-      columns: [text('support', 'Support'), length('lift', 'Up by')],
-      next: (rows) => ({
-        support: rows.length === 0 ? 'post 1' : nextName(String(rows.at(-1)!.support)),
-        lift: last(rows, 'lift', inches(0.25)),
-      }),
-    },
+    tables: [
+      {
+        key: 'supports',
+        one: 'support',
+        columns: [
+          text('support', 'Support'),
+          length('along', 'Along the line', { bare: 'feet', optional: true }),
+          choice('stands', 'Stands', ['plumb', 'leaning', 'loose', 'sunk', 'not-touching'], true),
+          choice('on', 'On', ['footing', 'pad', 'loose-blocks', 'soil'], true),
+          length('lift', 'Up by', { optional: true }),
+        ],
+        next: (rows) => ({
+          support: rows.length === 0 ? 'post 1' : nextName(String(rows.at(-1)!.support)),
+          along: null,
+          stands: null,
+          on: null,
+          lift: null,
+        }),
+      },
+      {
+        key: 'members',
+        one: 'member',
+        columns: [
+          text('member', 'Member'),
+          choice('state', 'Is', ['sound', 'damp', 'soft', 'broken', 'cut'], true),
+          length('bearing', 'Its end bears', { optional: true }),
+          choice('bears_on', 'On', ['wood-or-metal', 'masonry']),
+        ],
+        next: (rows) => ({
+          member: rows.length === 0 ? 'joist 1' : nextName(String(rows.at(-1)!.member)),
+          state: null,
+          bearing: null,
+          bears_on: last(rows, 'bears_on', 'wood-or-metal'),
+        }),
+      },
+    ],
   },
   home: {
     how: 'Pier by pier along one rail, from its front end. Level: how far the rail lies under its highest point, with a minus.',
@@ -88,24 +119,26 @@ export const STRUCTURE_FORMS: Readonly<
       length('pad', 'Pad, a side', { optional: true }),
       length('pad_thick', 'Pad, thick', { optional: true }),
     ],
-    rows: {
-      key: 'piers',
-      one: 'pier',
-      columns: [
-        text('pier', 'Pier'),
-        length('height', 'High'),
-        signed('level', 'Level', { laser: true, optional: true }),
-        yesNo('double', 'Double'),
-        choice('stands', 'Stands', ['plumb', 'leaning', 'loose', 'sunk'], true),
-      ],
-      next: (rows) => ({
-        pier: rows.length === 0 ? '1' : nextName(String(rows.at(-1)!.pier)),
-        height: last(rows, 'height', inches(30)),
-        level: null,
-        double: last(rows, 'double', false),
-        stands: null,
-      }),
-    },
+    tables: [
+      {
+        key: 'piers',
+        one: 'pier',
+        columns: [
+          text('pier', 'Pier'),
+          length('height', 'High'),
+          signed('level', 'Level', { laser: true, optional: true }),
+          yesNo('double', 'Double'),
+          choice('stands', 'Stands', ['plumb', 'leaning', 'loose', 'sunk'], true),
+        ],
+        next: (rows) => ({
+          pier: rows.length === 0 ? '1' : nextName(String(rows.at(-1)!.pier)),
+          height: last(rows, 'height', inches(30)),
+          level: null,
+          double: last(rows, 'double', false),
+          stands: null,
+        }),
+      },
+    ],
   },
   layout: {
     how: 'For a price: how many along which stretch. Plates of anchors lie out beyond the wedge of soil that pushes, and beyond paving.',
@@ -117,6 +150,6 @@ export const STRUCTURE_FORMS: Readonly<
       length('paving', 'Paving, from the wall', { bare: 'feet', optional: true }),
       length('to_line', 'To the property line', { bare: 'feet', optional: true }),
     ],
-    rows: null,
+    tables: [],
   },
 }

@@ -65,6 +65,14 @@ export const MEASURED: readonly Pair[] = [
   ],
   ['Under the {rail} the home lies {a#} out of level.', 'Debajo de {rail} la casa está {a} fuera de nivel.'],
   [
+    'Supports of the floor that do not stand as they should: {a#} of {b#}.',
+    'Apoyos del piso que no están como deben: {a} de {b}.',
+  ],
+  [
+    'Pieces of the floor’s frame that are not sound: {a#} of {b#} looked at.',
+    'Piezas de la estructura del piso que no están sanas: {a} de {b} vistas.',
+  ],
+  [
     '{a#} of {b#} piers lean, are loose or have sunk.',
     '{a} de {b} apoyos están inclinados, flojos o hundidos.',
   ],
