@@ -263,7 +263,7 @@ export const FrameSurvey = z.strictObject({
         state: z.enum(['sound', 'damp', 'soft', 'broken', 'cut']).nullable(),
         /** How much of its worse end lies on what carries it. */
         bearing: LengthValue.nullable(),
-        bears_on: z.enum(['wood-or-metal', 'masonry']),
+        bears_on: z.enum(['wood', 'masonry']),
       }),
     )
     .max(200),

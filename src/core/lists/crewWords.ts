@@ -136,7 +136,6 @@ function spanishPlace(at: WorkSpot, job: JobDocument): string {
   }
 }
 
-
 /** A method or part that came into the catalogue after its Spanish: its English name is better than none. */
 const SPANISH: CrewWords = {
   side: (facing, letter) => `${FACINGS[facing]} ${letter}`,

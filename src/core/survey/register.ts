@@ -22,7 +22,7 @@ export type RegisteredMember = {
   readonly member: string
   readonly state: 'sound' | 'damp' | 'soft' | 'broken' | 'cut' | null
   readonly bearing_in: number | null
-  readonly bears_on: 'wood-or-metal' | 'masonry'
+  readonly bears_on: 'wood' | 'masonry'
 }
 
 const GOOD_BASES: ReadonlySet<RegisteredSupport['on']> = new Set(['footing', 'pad', null])
@@ -33,6 +33,13 @@ const counted = (count: number, one: string): string => `${count} ${one}${count 
 function faultsOf({ stands, on }: RegisteredSupport): string {
   const stood = stands === null || stands === 'plumb' ? '' : worded(stands)
   return [stood, GOOD_BASES.has(on) ? '' : `on ${worded(on!)}`].filter(Boolean).join(', ')
+}
+
+/** How they stand together: none known, all as they should, or which are not. */
+function standingWords(off: readonly RegisteredSupport[], seen: number): string {
+  if (off.length > 0)
+    return `, ${off.length} not as ${off.length === 1 ? 'it' : 'they'} should stand: ${off.map((each) => `${each.support} ${faultsOf(each)}`).join('; ')}`
+  return seen === 0 ? '' : seen === 1 ? ', as it should stand' : `, ${seen} as they should stand`
 }
 
 /** Supports of a floor, one by one: which do not stand as they should, and which nobody has looked at yet. */
@@ -54,11 +61,9 @@ export function supportRegister(
     formula: 'plumb, tight, on a footing or a pad',
     result: { off: off.map(({ support }) => support), unseen },
     says: [
-      `${counted(supports.length, 'support')}, ${off.length} not as ${off.length === 1 ? 'it' : 'they'} should stand`,
-      off.length > 0 ? `: ${off.map((each) => `${each.support} ${faultsOf(each)}`).join('; ')}` : '',
-      '.',
-      unseen.length > 0 ? ` Not looked at: ${unseen.join(', ')}.` : '',
-    ].join(''),
+      `${counted(supports.length, 'support')}${standingWords(off, supports.length - unseen.length)}.`,
+      ...(unseen.length > 0 ? [`Not looked at: ${unseen.join(', ')}.`] : []),
+    ].join(' '),
     limit: null,
     source: 'common practice',
     notes: ['A support is never taken away before another one holds.', GOVERNS],
@@ -89,16 +94,18 @@ export function memberRegister(
     formula: 'bearing ≥ what the code asks of its kind',
     result: { unsound: unsound.map(({ member }) => member), shortBearing: short.map(({ member }) => member) },
     says: [
-      `${counted(members.length, 'member')}, ${unsound.length} not sound`,
-      unsound.length > 0
-        ? `: ${unsound.map(({ member, state }) => `${member} ${worded(state!)}`).join('; ')}`
-        : '',
-      '.',
+      `${counted(members.length, 'member')}${
+        unsound.length > 0
+          ? `, ${unsound.length} not sound: ${unsound.map(({ member, state }) => `${member} ${worded(state!)}`).join('; ')}`
+          : members.some(({ state }) => state !== null)
+            ? ', none found soft, broken or cut'
+            : ''
+      }.`,
       short.length > 0
         ? ` Bears too little: ${short.map(({ member, bearing_in }) => `${member} ${bearing_in} in`).join('; ')}. An engineer, or a support under it.`
         : '',
     ].join(''),
-    limit: `${least('wood-or-metal')}, ${least('masonry')}`,
+    limit: `${least('wood')}, ${least('masonry')}`,
     source: BEARING_SOURCE,
     notes: ['For sawn joists. Nothing here says that a member is strong enough.', GOVERNS],
   }

@@ -16,6 +16,6 @@ export const POINT_LB = 6000
 export const LOADS_SOURCE =
   'common practice; live loads of the International Residential Code, table R301.5, from memory'
 
-/** The least a joist bears on what carries it, inches. International Residential Code R502.6, from memory. */
-export const LEAST_BEARING_IN = { 'wood-or-metal': 1.5, masonry: 3 } as const
+/** The least a joist bears on what carries it, inches: wood or metal, and masonry. International Residential Code R502.6, from memory. */
+export const LEAST_BEARING_IN = { wood: 1.5, masonry: 3 } as const
 export const BEARING_SOURCE = 'International Residential Code R502.6, from memory'

@@ -28,8 +28,10 @@ export const MEASURED_SAYS = {
   joistsOver: (floor: string) =>
     `The joists of the ${floor} span further than the table for new floors allows.`,
   joistsCut: (floor: string) => `Joists of the ${floor} are cut deeper than the rule allows.`,
-  supportsOff: (off: number, all: number) => `Supports of the floor that do not stand as they should: ${off} of ${all}.`,
-  membersOff: (off: number, all: number) => `Pieces of the floor’s frame that are not sound: ${off} of ${all} looked at.`,
+  supportsOff: (off: number, all: number) =>
+    `Supports of the floor that do not stand as they should: ${off} of ${all}.`,
+  membersOff: (off: number, all: number) =>
+    `Pieces of the floor’s frame that are not sound: ${off} of ${all} looked at.`,
   railLow: (rail: string, by: string) => `Under the ${rail} the home lies ${by} out of level.`,
   piersOff: (off: number, all: number) => `${off} of ${all} piers lean, are loose or have sunk.`,
   deckSizes: (many: number) =>

@@ -101,4 +101,3 @@ export const OWNER_SAYS = {
   onSide: (facing: string) => `on the ${facing}`,
   atPlace: (place: string) => `at the ${place}`,
 } as const
-

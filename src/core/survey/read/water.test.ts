@@ -94,7 +94,7 @@ describe('supports and members of a floor', () => {
     ...of,
   })
   const member = (of: Partial<Frame['members'][number]>): Frame['members'][number] => ({
-    ...{ member: 'joist 1', state: null, bearing: null, bears_on: 'wood-or-metal' as const },
+    ...{ member: 'joist 1', state: null, bearing: null, bears_on: 'wood' as const },
     ...of,
   })
   const floor = (of: Partial<Frame>): Frame => ({

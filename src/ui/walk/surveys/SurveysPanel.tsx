@@ -75,7 +75,7 @@ export function SurveysPanel() {
                     </span>
                     <span className="shrink-0 text-[13px] text-quiet">{dayWords(read.day)}</span>
                   </span>
-                  <span className="block text-[13px] text-quiet">{read.says}</span>
+                  <span className="line-clamp-3 text-[13px] text-quiet">{read.says}</span>
                 </button>
               </li>
             ))}
