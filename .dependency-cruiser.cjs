@@ -11,12 +11,12 @@ module.exports = {
     only('core-imports-core', '^src/core/', '^src/core/'),
     {
       name: 'core-imports-zod-alone',
-      comment: 'and what everybody uses for lines of equal height and for calendar files',
+      comment: 'and what everybody uses for lines of equal height, calendar files and searching words',
       severity: 'error',
       from: { path: '^src/core/', pathNot: '\\.test\\.ts$' },
       to: {
         dependencyTypes: ['npm', 'npm-dev', 'core'],
-        pathNot: 'node_modules/(zod|delaunator|ical\\.js)/',
+        pathNot: 'node_modules/(zod|delaunator|ical\\.js|minisearch|stemmer)/',
       },
     },
     only('db-imports-core', '^src/db/', '^src/(db|core)/'),

@@ -1,3 +1,4 @@
+import { partOf } from '../catalogue'
 import type { ComponentId, Grade } from '../job'
 import { inches } from '../measure'
 import type { SignId } from '../catalogue/signs'
@@ -134,6 +135,13 @@ function takeSigns(
   return { signs: [...new Set(said.map(({ means }) => means))], on: said.find(({ on }) => on)?.on ?? null }
 }
 
+/** Which sight it is that flashing is missing; null: at a place of which nobody said where it belongs. */
+function flashingMissing({ part, feature, where }: Draft): SignId | null {
+  if (part === 'ledger') return 'no-metal-at-ledger'
+  const isAtOpening = feature !== null || where.opening !== null || (part !== null && partOf(part)?.ofOpening)
+  return isAtOpening || part === null ? 'no-metal-at-casing-top' : null
+}
+
 function leftWords(read: Reader): string[] {
   const words: string[] = []
   for (const match of read.text.matchAll(/[^\s,;:.()"]+/g)) {
@@ -255,9 +263,12 @@ export function readOne(words: string, learnt: readonly LearntWord[]): Shorthand
   // Metal that is missing over an opening is missing from its head.
   if (draft.part === null && signs.includes(NO_FLASHING) && draft.where.beside?.way === 'over')
     draft.part = 'head-casing'
-  draft.signs = signs.map((sign) =>
-    sign === NO_FLASHING ? (draft.part === 'ledger' ? 'no-metal-at-ledger' : 'no-metal-at-casing-top') : sign,
-  )
-  draft.left = [...draft.left, ...leftWords(read)]
+  const noMetal = flashingMissing(draft)
+  draft.signs = signs.flatMap((sign) => (sign === NO_FLASHING ? (noMetal ?? []) : [sign]))
+  draft.left = [
+    ...draft.left,
+    ...(noMetal === null && signs.includes(NO_FLASHING) ? ['no flashing'] : []),
+    ...leftWords(read),
+  ]
   return [draft, ...more.map((part) => ({ ...draft, part }))]
 }

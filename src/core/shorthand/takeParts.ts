@@ -34,15 +34,18 @@ export function takeParts(read: Reader, on: ComponentId | null = null): Componen
   const parts = found.filter((each) => !found.some((other) => PART_OF[other.part] === each.part))
   // `gutter pulled off, fascia soft behind it`: what the other thing hides is meant.
   const hidden = BEHIND_IT.exec(read.raw.toLowerCase())
-  const behind = hidden && parts.length > 1 ? parts.findLast(({ end }) => end <= hidden.index) : undefined
+  const isWhereOnly = ({ at }: { at: number }): boolean => ONLY_WHERE.test(read.text.slice(0, at))
+  const last = hidden && parts.length > 1 ? parts.findLast(({ end }) => end <= hidden.index) : undefined
+  // `deck ledger soft, stain on the foundation under it`: the foundation is only where the stain is.
+  const behind = last && isWhereOnly(last) ? undefined : last
   const meant =
     (behind === parts[0] ? undefined : behind) ??
-    parts.find(({ at }) => !ONLY_WHERE.test(read.text.slice(0, at))) ??
+    parts.find((each) => !isWhereOnly(each)) ??
     parts[0]
   if (!meant) return []
   const together = [meant]
   // `no hangers on the deck joists`: the sight said on which part; the other is where.
-  const isWhere = ONLY_WHERE.test(read.text.slice(0, meant.at))
+  const isWhere = isWhereOnly(meant)
   for (const next of found.slice(found.indexOf(meant) + 1)) {
     if (!/^\s*(?:,|and|&|plus|\+)\s*$/.test(read.text.slice(together.at(-1)!.end, next.at))) break
     together.push(next)

@@ -21,6 +21,10 @@ export const CLADDING_CAUSES = {
     reach: [0, 0, 0, 0],
     usual: 'VC',
     damages: [
+      'free-timber',
+      'stair-tread',
+      'shutter',
+      'storm-sash',
       ...TRIM,
       'lap-siding',
       'base-course',

@@ -56,6 +56,7 @@ export const GROUND_WATER_CAUSES = {
     reach: [48, 24, 18, 24],
     usual: 'C',
     damages: [
+      'paving',
       'base-course',
       'mudsill',
       'rim-joist',
@@ -119,6 +120,8 @@ export const GROUND_WATER_CAUSES = {
     reach: [24, 8, 12, 6],
     usual: 'VC',
     damages: [
+      'free-timber',
+      'stair-tread',
       'base-course',
       'mudsill',
       'sheathing',
@@ -204,7 +207,7 @@ export const GROUND_WATER_CAUSES = {
     seat: 'ground',
     reach: [48, 30, 12, 24],
     usual: 'C',
-    damages: ['base-course', 'mudsill', 'foundation-wall', 'rim-joist', 'sheathing', 'stucco'],
+    damages: ['pipe', 'base-course', 'mudsill', 'foundation-wall', 'rim-joist', 'sheathing', 'stucco'],
     for: { 'pipe-end-wet': 7, 'one-place-below-pipe': 5, 'season-of-use': 3 },
     against: { 'run-out-6-ft': 0.1 },
     leadsTo: ['settlement', 'support-washed-out'],

@@ -11,7 +11,7 @@ export const INSIDE_CAUSES = {
     seat: 'fixture',
     reach: [120, 32, 2, 2400],
     usual: 'C',
-    damages: [...FLOOR, 'ceiling', 'interior-wall', 'stud', 'floor', 'slab'],
+    damages: ['pipe', ...FLOOR, 'ceiling', 'interior-wall', 'stud', 'floor', 'slab'],
     for: {
       'comes-off-in-thin-sheets': 1.4,
       'broken-through': 1.8,
@@ -76,7 +76,7 @@ export const INSIDE_CAUSES = {
     seat: 'in-place',
     reach: [36, 240, 6, 2400],
     usual: 'U',
-    damages: [...FLOOR, 'ceiling'],
+    damages: ['pipe', 'duct', ...FLOOR, 'ceiling'],
     for: {
       'worse-in-summer': 4,
       'cold-line-wet-on-humid-days': 20,
@@ -131,7 +131,7 @@ export const INSIDE_CAUSES = {
     seat: 'attic',
     reach: [36, 120, 36, 2400],
     usual: 'C',
-    damages: ['roof-deck', 'rafter', 'sheathing', 'stud', 'ceiling', 'soffit', 'joist', 'subfloor'],
+    damages: ['duct', 'roof-deck', 'rafter', 'sheathing', 'stud', 'ceiling', 'soffit', 'joist', 'subfloor'],
     for: { 'duct-disconnected': 25, lint: 8, 'mildew-round-path': 3, 'worse-in-winter': 2 },
     against: { 'duct-outside-and-tight': 0.05 },
     fix: ['Duct to the outside, taped and hung', 'vent-out', 1, 4],

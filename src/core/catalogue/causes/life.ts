@@ -179,6 +179,10 @@ export const LIFE_CAUSES = {
     how: 'Rodents, birds or bats chewed or tore their way in through sound material.',
     usual: 'C',
     damages: [
+      'crawl-vent',
+      'wall-vent',
+      'screen',
+      'pipe-collar',
       'soffit',
       'fascia',
       'lap-siding',

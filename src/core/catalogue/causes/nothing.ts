@@ -9,6 +9,10 @@ export const NULL_CAUSES = {
     name: 'Ordinary exposure, no source',
     how: 'Wood of modest durability in the rain, past its finish or its service life, with the detail right.',
     damages: [
+      'free-timber',
+      'stair-tread',
+      'shutter',
+      'storm-sash',
       'fascia',
       'rake-board',
       'soffit',

@@ -182,7 +182,7 @@ export const OPENING_CAUSES = {
     reach: [14, 8, 14, 0],
     usual: 'C',
     repeats: true,
-    damages: ['window-sill', 'sill-nose', 'side-casing'],
+    damages: ['storm-sash', 'window-sill', 'sill-nose', 'side-casing'],
     for: {
       'storm-sealed': 4,
       'weeps-painted-shut': 6,

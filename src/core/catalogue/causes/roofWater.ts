@@ -261,7 +261,7 @@ export const ROOF_WATER_CAUSES = {
     seat: 'chimney',
     reach: [180, 36, 12, 180],
     usual: 'C',
-    damages: ['roof-deck', 'rafter', 'ceiling', 'sheathing', 'lap-siding', 'brick-veneer'],
+    damages: ['flue', 'roof-deck', 'rafter', 'ceiling', 'sheathing', 'lap-siding', 'brick-veneer'],
     for: {
       'deck-wet-upslope-of-chimney': 5,
       'mortar-smeared-flashing': 4,
@@ -278,7 +278,7 @@ export const ROOF_WATER_CAUSES = {
     seat: 'chase-top',
     reach: [420, 6, 0, 24],
     usual: 'C',
-    damages: ['lap-siding', 'sheathing', 'stud', 'corner-board', 'rafter', 'ceiling'],
+    damages: ['chase-cover', 'lap-siding', 'sheathing', 'stud', 'corner-board', 'rafter', 'ceiling'],
     for: {
       'from-top-down': 2,
       'cap-missing': 25,
@@ -298,7 +298,7 @@ export const ROOF_WATER_CAUSES = {
     seat: 'roof-pipe',
     reach: [240, 24, 2, 600],
     usual: 'C',
-    damages: ['roof-deck', 'ceiling', 'rafter', 'interior-wall'],
+    damages: ['pipe-collar', 'roof-deck', 'ceiling', 'rafter', 'interior-wall'],
     for: {
       'fasteners-bare': 1.5,
       'ceiling-stain-below': 1.5,
@@ -348,7 +348,7 @@ export const ROOF_WATER_CAUSES = {
     seat: 'skylight',
     reach: [60, 24, 6, 600],
     usual: 'U',
-    damages: ['roof-deck', 'ceiling', 'rafter'],
+    damages: ['skylight', 'roof-deck', 'ceiling', 'rafter'],
     for: { 'stain-at-skylight-low-corner': 5, 'skylight-edge-smeared': 4, 'fog-between-panes': 2 },
     against: { 'skylight-dry-in-test': 0.1 },
     fix: ['Re-flash or renew the skylight', 'refer', 4, 12],

@@ -219,7 +219,16 @@ export const WALL_WATER_CAUSES = {
     reach: [48, 16, 0, 12],
     usual: 'C',
     repeats: true,
-    damages: ['lap-siding', 'sheathing', 'stud', 'interior-wall', 'stucco', 'rim-joist', 'base-course'],
+    damages: [
+      'wall-vent',
+      'lap-siding',
+      'sheathing',
+      'stud',
+      'interior-wall',
+      'stucco',
+      'rim-joist',
+      'base-course',
+    ],
     for: {
       'board-off-wall': 1.5,
       'soft-at-or-below-hole': 5,

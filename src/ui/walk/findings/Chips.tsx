@@ -3,12 +3,13 @@
 import { useState } from 'react'
 import { MATERIALS, PARTS } from '../../../core/catalogue'
 import { GRADE_NAMES, type JobDocument } from '../../../core/job'
-import { chipsOf, LearntWord, type Ask, type Chip, type PlacedLine } from '../../../core/shorthand'
-import { SIGN_IDS, SIGNS } from '../../../core/catalogue/signs'
+import { chipsOf, LearntWord, type Ask, type Chip } from '../../../core/shorthand'
+import { SIGN_IDS, SIGNS, type SignId } from '../../../core/catalogue/signs'
 import { Button, SelectField, TextField } from '../../look'
 import { Dialog } from '../../look/Dialog'
 import type { FirmWords } from '../../state/useWalk'
 import { placeSaid } from './lineWords'
+import type { LineEntry } from './useLine'
 
 const LOOK: Record<Chip['kind'], string> = {
   place: 'border-ink bg-tape',
@@ -26,13 +27,11 @@ const SHAPE = 'rounded-(--radius) border px-1.5 font-head text-[14px]'
  * teaches it to the firm, once.
  */
 export function Chips({
-  found,
-  answer,
+  entry: { found, answer, meant, take },
   job,
   firm,
 }: {
-  found: readonly PlacedLine[]
-  answer: (finding: number, choice: number) => void
+  entry: Pick<LineEntry, 'found' | 'answer' | 'meant' | 'take'>
   job: JobDocument
   firm: FirmWords
 }) {
@@ -60,11 +59,32 @@ export function Chips({
               ),
             )}
             {ask ? <Asked ask={ask} onAnswer={(choice) => answer(index, choice)} /> : null}
+            <Meant signs={meant[index] ?? []} onTake={(sign) => take(index, sign)} />
           </li>
         ))}
       </ol>
       {asked === null ? null : <TeachDialog word={asked} firm={firm} onClose={() => setAsked(null)} />}
     </>
+  )
+}
+
+/** Signs the words may mean: nothing is taken for seen that nobody took. */
+function Meant({ signs, onTake }: { signs: readonly SignId[]; onTake: (sign: SignId) => void }) {
+  if (signs.length === 0) return null
+  return (
+    <div role="group" aria-label="Seen?" className="flex w-full flex-wrap items-center gap-1.5">
+      <span className="font-head text-[14px] text-quiet">Seen?</span>
+      {signs.map((sign) => (
+        <button
+          key={sign}
+          type="button"
+          onClick={() => onTake(sign)}
+          className={`${SHAPE} border-dashed border-chalk bg-paper text-chalk-text touch:min-h-11`}
+        >
+          + {SIGNS[sign].says}
+        </button>
+      ))}
+    </div>
   )
 }
 

@@ -1,6 +1,6 @@
 'use client'
 
-import { useState, type ReactNode } from 'react'
+import { useMemo, useState, type ReactNode } from 'react'
 import { damagedAs } from '../../../core/catalogue'
 import {
   DEPTH_SIGNS,
@@ -14,6 +14,7 @@ import {
   type SignId,
 } from '../../../core/trace'
 import type { EntityOf, Finding } from '../../../core/job'
+import { sightsMeant } from '../../../core/shorthand'
 import { CheckField, TextField } from '../../look'
 
 /** Of a part without a table of its own, the signs of so many causes are offered first. */
@@ -49,15 +50,17 @@ const FIRST = 14
 /** So many of the signs that fit what was typed are offered. */
 const OFFERED = 10
 
-/** Signs whose words hold everything typed, in any order. */
+/** Signs whose words hold everything typed, in any order; then those that other words for the same sight may mean. */
 function signsNamed(typed: string): SignId[] {
   const words = typed.toLowerCase().split(/\s+/).filter(Boolean)
   if (words.length === 0) return []
-  return SIGN_IDS.filter((sign) => {
+  const lettered = SIGN_IDS.filter((sign) => {
     if (DEPTH_SIGNS.has(sign)) return false
     const says = SIGNS[sign].says.toLowerCase()
     return words.every((word) => says.includes(word))
   })
+  const meant = sightsMeant(typed, { component: null, noted: lettered }).map(({ sign }) => sign)
+  return [...lettered, ...meant]
 }
 
 /** Signs seen, and those looked for and not there; how each is known is that of the finding unless said otherwise. */
@@ -73,8 +76,15 @@ export function SignPicker({
   const listed = [...new Set([...noted, ...likelySigns(finding.component)])]
   const first = Math.max(FIRST, noted.length)
   const searching = typed.trim() !== ''
+  const { words, component } = finding
+  // What the words may mean stays where it is while it is ticked.
+  const meant = useMemo(
+    () => sightsMeant(words, { component, noted: [] }).map(({ sign }) => sign),
+    [words, component],
+  )
   // What is folded away is found by its letters too: while one searches the fold gives way to what is found.
-  const named = signsNamed(typed).filter((sign) => !listed.slice(0, first).includes(sign))
+  const shown = new Set([...meant, ...listed.slice(0, first)])
+  const named = signsNamed(typed).filter((sign) => !shown.has(sign))
   const note = (sign: SignId, present: boolean | null): void =>
     set({
       signs: [
@@ -100,13 +110,19 @@ export function SignPicker({
       <p className="text-[13px] text-quiet">
         Tick what is there. What you looked for and did not find speaks too.
       </p>
-      {rows(listed.slice(0, first))}
+      {meant.length > 0 ? (
+        <div role="group" aria-label="Your words may mean" className="mb-1 border-b border-rule pb-1">
+          <p className="font-head text-[14px] font-medium">Your words may mean</p>
+          {rows(meant)}
+        </div>
+      ) : null}
+      {rows(listed.slice(0, first).filter((sign) => !meant.includes(sign)))}
       {listed.length > first && !searching ? (
         <details>
           <summary className="font-head text-[14px] text-chalk-text underline touch:min-h-11">
             {listed.length - first} more signs of this part
           </summary>
-          {rows(listed.slice(first))}
+          {rows(listed.slice(first).filter((sign) => !meant.includes(sign)))}
         </details>
       ) : null}
       <div className="mt-1 max-w-sm">

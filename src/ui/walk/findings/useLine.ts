@@ -1,7 +1,8 @@
 'use client'
 
 import { useCallback, useMemo, useState } from 'react'
-import { readLine, type PlacedLine } from '../../../core/shorthand'
+import type { SignId } from '../../../core/catalogue/signs'
+import { readLine, sightsMeant, type PlacedLine } from '../../../core/shorthand'
 import { useJob } from '../../state/useJob'
 import { addFindings } from './addLine'
 import { answered } from './lineWords'
@@ -12,6 +13,9 @@ export type LineEntry = {
   /** What it is understood as, with the answers given so far. */
   readonly found: readonly PlacedLine[]
   readonly answer: (finding: number, choice: number) => void
+  /** Signs the words of each finding may mean; nothing of it counts until somebody takes it. */
+  readonly meant: readonly (readonly SignId[])[]
+  readonly take: (finding: number, sign: SignId) => void
   readonly wrong: string | null
   readonly busy: boolean
   /** @returns whether it was taken; the words stay where it was not. */
@@ -32,6 +36,23 @@ function sameAnswer(
   )
 }
 
+/** So many are offered under a line: a tap each, at a glance. */
+const OFFERED = 3
+
+/** Whatever words may mean at all: what was taken stands as long as the line still says it. */
+const ALL = 40
+
+/** A finding with the signs that were taken of it and that its words still may mean. */
+function withTaken(line: PlacedLine, taken: readonly SignId[] = []): PlacedLine {
+  if (taken.length === 0) return line
+  const { words, part, signs } = line.said
+  const stillMeant = new Set(
+    sightsMeant(words, { component: part, noted: signs, most: ALL }).map(({ sign }) => sign),
+  )
+  const kept = taken.filter((sign) => stillMeant.has(sign))
+  return { ...line, said: { ...line.said, signs: [...signs, ...kept] } }
+}
+
 /** A line as it is typed or dictated: understood at every key, asked back where nobody could know, added as findings. */
 export function useLine(): LineEntry {
   const { store, job, choose, firm, near } = useJob()
@@ -40,10 +61,22 @@ export function useLine(): LineEntry {
   const [busy, setBusy] = useState(false)
   const [wrong, setWrong] = useState<string | null>(null)
   const read = useMemo(() => readLine(line, { words: firm.words, job, near }), [line, firm.words, job, near])
-  const found = useMemo(() => read.map((each, index) => answered(each, answers[index])), [read, answers])
+  const [taken, setTaken] = useState<Readonly<Record<number, readonly SignId[]>>>({})
+  const found = useMemo(
+    () => read.map((each, index) => withTaken(answered(each, answers[index]), taken[index])),
+    [read, answers, taken],
+  )
+  const meant = useMemo(
+    () =>
+      found.map(({ said: { words, part, signs } }) =>
+        sightsMeant(words, { component: part, noted: signs, most: OFFERED }).map(({ sign }) => sign),
+      ),
+    [found],
+  )
   const type = useCallback((next: string): void => {
     setLine(next)
     setAnswers({})
+    if (next === '') setTaken({})
   }, [])
 
   async function add(of: { file: File | null; clip?: Blob }): Promise<boolean> {
@@ -67,6 +100,9 @@ export function useLine(): LineEntry {
     found,
     answer: (finding, choice) =>
       setAnswers((before) => ({ ...before, ...sameAnswer(read, finding, choice) })),
+    meant,
+    take: (finding, sign) =>
+      setTaken((before) => ({ ...before, [finding]: [...(before[finding] ?? []), sign] })),
     wrong,
     busy,
     add,

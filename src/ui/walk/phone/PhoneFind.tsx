@@ -169,7 +169,7 @@ function LineForm({ onAdded }: { onAdded: () => void }) {
         data-line
       />
       {entry.found.length > 0 ? (
-        <Chips found={entry.found} answer={entry.answer} job={job} firm={firm} />
+        <Chips entry={entry} job={job} firm={firm} />
       ) : (
         <p className="text-[14px] text-quiet">
           Say it as you would to a mate: part, how bad, how long, where. The wall in view and the last place
