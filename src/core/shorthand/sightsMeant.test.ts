@@ -33,7 +33,7 @@ test.each([
 test('what is missing is not what is there', () => {
   const [best] = meant('no hangers on the joists')
   expect(best).toBe('connector-absent')
-  const fits = new Map(sightsMeant('drip edge there', anywhere).map(({ sign, fit }) => [sign, fit]))
+  const fits = new Map(sightsMeant('metal drip edge there', anywhere).map(({ sign, fit }) => [sign, fit]))
   expect(fits.get('drip-edge-present') ?? 0).toBeGreaterThan(fits.get('no-metal-under-first-shingle') ?? 0)
 })
 

@@ -118,7 +118,7 @@ function searched(): MiniSearch<Sight> {
 export type SightMeant = { readonly sign: SignId; readonly fit: number }
 
 /** Below this share of a sight’s words nothing is offered. Our judgement, from lines written before. */
-const LEAST_FIT = 0.5
+const LEAST_FIT = 0.65
 /** A sight of a single word is offered by that word alone; of more, two of them must be there. */
 const LEAST_WORDS = 2
 /** Words that weigh as much together are enough of any sight, however many it is put in. Our judgement: about three telling words. */

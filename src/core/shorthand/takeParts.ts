@@ -39,9 +39,7 @@ export function takeParts(read: Reader, on: ComponentId | null = null): Componen
   // `deck ledger soft, stain on the foundation under it`: the foundation is only where the stain is.
   const behind = last && isWhereOnly(last) ? undefined : last
   const meant =
-    (behind === parts[0] ? undefined : behind) ??
-    parts.find((each) => !isWhereOnly(each)) ??
-    parts[0]
+    (behind === parts[0] ? undefined : behind) ?? parts.find((each) => !isWhereOnly(each)) ?? parts[0]
   if (!meant) return []
   const together = [meant]
   // `no hangers on the deck joists`: the sight said on which part; the other is where.

@@ -40,7 +40,7 @@ export function Chips({
     <>
       <ol aria-label="Understood" className="flex flex-col gap-1.5">
         {found.map(({ said, place, ask }, index) => (
-          <li key={index} className="flex flex-wrap gap-1">
+          <li key={index} className="flex flex-wrap items-center gap-1">
             {chipsOf(said, ask ? '' : placeSaid(place, job)).map((chip, at) =>
               chip.kind === 'left' ? (
                 <button
@@ -72,7 +72,11 @@ export function Chips({
 function Meant({ signs, onTake }: { signs: readonly SignId[]; onTake: (sign: SignId) => void }) {
   if (signs.length === 0) return null
   return (
-    <div role="group" aria-label="Seen?" className="flex w-full flex-wrap items-center gap-1.5">
+    <div
+      role="group"
+      aria-label="Seen?"
+      className="flex w-full flex-wrap items-center gap-1.5 max-sm:flex-nowrap max-sm:overflow-x-auto max-sm:whitespace-nowrap"
+    >
       <span className="font-head text-[14px] text-quiet">Seen?</span>
       {signs.map((sign) => (
         <button
