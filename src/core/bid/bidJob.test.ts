@@ -239,3 +239,9 @@ test('pieces at several places are told together: the owner counts no piers', ()
   // Six piers and two beside them, as the two findings say.
   expect(quantities).toEqual(['8 of them', '8 of them'])
 })
+
+test('one at each place needs no count: the places are named', () => {
+  const posts = [1, 2].map((n) => ({ ...at(n, 'deck-post'), extent: null }))
+  const { items } = house({ findings: posts, work_items: [mend('p', posts, 'deck-post-new')] }).bid
+  expect(items.map(({ quantity }) => quantity)).toEqual([''])
+})

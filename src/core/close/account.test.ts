@@ -199,6 +199,13 @@ describe('invoices and payments', () => {
     expect(text).toMatch(/To pay.*\$540\.00/)
     expect(text).toMatch(/Left to ask for","amount":"\$540\.00/)
     expect(text).toMatch(/To account 12-345/)
+    // A firm that reckons in other dollars says which.
+    expect(text).not.toMatch(/All prices are in/)
+    const values = { 'price.currency': { value: 'NZD', reason: '' } }
+    const abroad = { ...paidJob, settings: { ...paidJob.settings, values } }
+    expect(JSON.stringify(invoicePaper(one, { job: abroad, account, bid: 1, pay_to: '' }).sections)).toMatch(
+      /All prices are in New Zealand dollars\./,
+    )
     // What was taken back was not asked for.
     const two = invoiced(nextInvoice({ invoices: [] }, of), 2)
     const again = { ...job, invoices: [{ ...one, removed: true }, two] }

@@ -37,6 +37,17 @@ test('what is missing is not what is there', () => {
   expect(fits.get('drip-edge-present') ?? 0).toBeGreaterThan(fits.get('no-metal-under-first-shingle') ?? 0)
 })
 
+test('words that say a thing is there do not mean that it is missing', () => {
+  expect(meant('joist hangers on all joists')).not.toContain('connector-absent')
+  expect(meant('joist hangers missing')).toContain('connector-absent')
+})
+
+test('the name of the part and how bad it is mean no sight', () => {
+  expect(meant('fascia rotten 6 feet', { component: 'fascia' })).toEqual([])
+  expect(meant('deck ledger soft', { component: 'ledger' })).toEqual([])
+  expect(meant('fascia rotten, hangers pulled', { component: 'fascia' })).toContain('hangers-pulled')
+})
+
 test('nothing is offered that is noted, that cannot be at the part, or of words that say nothing', () => {
   expect(meant('head flashing stops short', { noted: ['metal-stops-short'] })).not.toContain(
     'metal-stops-short',

@@ -183,3 +183,14 @@ test('of two windows that are about as near to a door nobody can tell which is m
   }
   expect([at(29), at(35)]).toEqual([2, 1])
 })
+
+test('flashing that is missing is missing over an opening or at a ledger; elsewhere nobody knows which, and it stays to be seen', () => {
+  const read = (line: string) => parseLine(line).map(({ signs, left }) => ({ signs, left }))
+  expect(read('A1 head casing soft, no flashing')).toMatchObject([
+    { signs: ['no-metal-at-casing-top'], left: [] },
+  ])
+  expect(read('C deck ledger soft, no flashing')).toMatchObject([{ signs: ['no-metal-at-ledger'] }])
+  const [siding] = read("A 12' siding soft, no flashing")
+  expect(siding!.signs).toEqual([])
+  expect(siding!.left).toContain('no flashing')
+})

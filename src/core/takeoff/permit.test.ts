@@ -2,6 +2,7 @@
 import { expect, test } from '@jest/globals'
 import { at, DAY, mend, priced } from '../../../tests/support/priced'
 import { smallHouse } from '../../../tests/support/jobs'
+import { METHODS } from '../catalogue'
 import type { JobDocument } from '../job'
 import { derive } from '../pipeline'
 import { PERMIT_FEE } from './permit'
@@ -96,4 +97,15 @@ test('how many pieces of work may take one, and whether a fee is in the price', 
   expect(told(on('unknown', [...NEEDING, PLAIN]))).toEqual({ asking: 2, charged: false })
   expect(told(on('needed', [...NEEDING, PLAIN]))).toEqual({ asking: 2, charged: true })
   expect(told(withDeck('unknown'))).toEqual({ asking: 2, charged: true })
+})
+
+test('what others do, or is left out, bears no share of it', () => {
+  for (const state of ['by-others', 'left-out', 'optional'] as const)
+    expect(fees(on('needed', [NEEDING[0]!, { ...NEEDING[1]!, state }]))).toEqual([1])
+})
+
+test('a recipe that brings the fee is of work that asks for a permit', () => {
+  const bringing = METHODS.filter(({ recipe }) => recipe?.goods.some(({ good }) => good === PERMIT_FEE))
+  expect(bringing.length).toBeGreaterThan(0)
+  for (const { id, needs } of bringing) expect([id, ...needs]).toContain('permit')
 })

@@ -20,8 +20,8 @@ type Working = {
   readonly own: readonly Consumable[]
 }
 
-const asks = ({ item, goods }: Working): boolean =>
-  (methodOf(item.method)?.needs ?? []).includes('permit') || goods.some(isFee)
+const asks = ({ item }: Pick<Working, 'item'>): boolean =>
+  (methodOf(item.method)?.needs ?? []).includes('permit')
 
 /** Shares of one that add up to one: equal, to the thousandth, the first takes what is left over. */
 function sharesOf(count: number): readonly number[] {
