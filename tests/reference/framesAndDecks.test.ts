@@ -54,11 +54,26 @@ describe('air', () => {
   // Rule of thumb: a point for each 20 °F off 70 °F.
   test('a cold reading is set up, a warm one down, and the bands follow', () => {
     const at = (percent: number, f: number) =>
-      moistureOf({ percent, reference_percent: 11, wood_c: celsius(f), species: 'cedar' }).result
+      moistureOf({
+        percent,
+        reference_percent: 11,
+        wood_c: celsius(f),
+        species: 'cedar',
+        species_points: null,
+      }).result
     expect(at(18, 30).percent).toBeCloseTo(20, 6)
     expect(at(18, 110).percent).toBeCloseTo(16, 6)
     expect(at(27, 30).band).toContain('decay can be active')
     expect(at(18, 70)).toMatchObject({ band: 'dry enough', over_reference: 7 })
+  })
+  // By hand: 18 read, 2 for the cold, 1.5 less by the meter's table; the dry spot beside it moves by as much.
+  test('what the meter’s table adds for the species counts beside the cold', () => {
+    const set = moistureOf({
+      ...{ percent: 18, reference_percent: 11, wood_c: celsius(30), species: 'cedar', species_points: -1.5 },
+    })
+    expect(set.result.percent).toBeCloseTo(18.5, 6)
+    expect(set.result.over_reference).toBe(7)
+    expect(set.notes.join(' ')).not.toMatch(/some points/)
   })
 })
 

@@ -115,6 +115,8 @@ export const ReadingFact = z.strictObject({
   reference_percent: z.number().min(0).max(200).nullable(),
   at_height: Height.nullable(),
   species: ShortWords,
+  /** What the meter’s own table adds for that species, percent points; null: nobody looked it up. */
+  species_points: z.number().min(-15).max(15).nullable(),
   /** Pin meters drift with the wood's temperature. */
   wood_temperature_c: z.number().min(-40).max(80).nullable(),
   instrument: ShortWords,

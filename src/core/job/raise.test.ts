@@ -317,7 +317,9 @@ test('a change from an old queue is raised; one of today and one of tomorrow are
     body: { letter: 'A', clad_parts: [], floor_shift: 0 },
   })
   const fact = { ...head, schema: 1, op: 'fact', fact: { kind: 'reading', moisture_percent: 20 } }
-  expect(raiseChange(fact, JOB_VERSION)).toMatchObject({ fact: { species: '', wood_temperature_c: null } })
+  expect(raiseChange(fact, JOB_VERSION)).toMatchObject({
+    fact: { species: '', species_points: null, wood_temperature_c: null },
+  })
   const newer = { ...create, schema: JOB_VERSION + 1 }
   expect(raiseChange(newer, JOB_VERSION)).toBe(newer)
   expect(raiseChange('nonsense', JOB_VERSION)).toBe('nonsense')

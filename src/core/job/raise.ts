@@ -193,11 +193,12 @@ export const STEPS: Readonly<Record<number, Step>> = {
     facts: {},
     file: { house_events: [] },
   },
-  // Version 18: whether local code asks for a permit, which nobody had said; supports and members of a floor, one by one.
+  // Version 18: whether local code asks for a permit, which nobody had said; supports and members of a floor, one by one;
+  // what a meter’s table adds for a species, which nobody had looked up.
   17: {
     bodies: { job: { permit: 'unknown' }, survey: framed },
     fields: { survey: supportsOf },
-    facts: {},
+    facts: { reading: { species_points: null } },
     file: {},
   },
 }

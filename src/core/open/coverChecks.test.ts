@@ -71,7 +71,14 @@ test('a reading passes by the meter alone: at most what the row says, and taken 
   const read = (moisture_percent: number, at = signed.at): JobDocument =>
     withFact({
       ...{ ...signed, at, kind: 'reading', about: { kind: 'finding', finding_id }, moisture_percent },
-      ...{ reference_percent: null, at_height: null, species: '', wood_temperature_c: null, instrument: '' },
+      ...{
+        reference_percent: null,
+        at_height: null,
+        species: '',
+        species_points: null,
+        wood_temperature_c: null,
+        instrument: '',
+      },
     })
   const opened = (opened_on: string): OpenedPlace => ({
     ...{

@@ -251,6 +251,7 @@ describe('at one place', () => {
         reference_percent: null,
         at_height: null,
         species: '',
+        species_points: null,
         wood_temperature_c: null,
         instrument: '',
       }

@@ -94,6 +94,7 @@ export function factAbout(
         reference_percent: fact.reference_percent === null ? null : Math.min(200, fact.reference_percent),
         at_height: null,
         species: '',
+        species_points: null,
         wood_temperature_c: null,
         instrument: '',
       }

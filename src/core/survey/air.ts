@@ -90,7 +90,8 @@ const METER_AT_F = 70
 const POINT_A_F = 20
 
 /**
- * A pin meter's reading set right for the wood's temperature. For its species the meter’s own table is used: none is kept here.
+ * A pin meter's reading set right for the wood's temperature. For its species the meter’s own table counts, and whoever holds it
+ * says what it adds: none is kept here.
  *
  * @param percent as read, 6 to 60
  */
@@ -99,10 +100,12 @@ export function moistureOf(of: {
   readonly reference_percent: number | null
   readonly wood_c: number | null
   readonly species: string
+  /** What the meter’s table adds for it, percent points; null: not looked up. */
+  readonly species_points: number | null
 }): Computed<{ readonly percent: number; readonly over_reference: number | null; readonly band: string }> {
-  const { percent, reference_percent, wood_c, species } = of
-  const right = (read: number): number =>
-    wood_c === null ? read : read + (METER_AT_F - (wood_c * 1.8 + 32)) / POINT_A_F
+  const { percent, reference_percent, wood_c, species, species_points } = of
+  const warmed = wood_c === null ? 0 : (METER_AT_F - (wood_c * 1.8 + 32)) / POINT_A_F
+  const right = (read: number): number => read + warmed + (species_points ?? 0)
   const set = Math.max(0, right(percent))
   const over = reference_percent === null ? null : percent - reference_percent
   const { says: band } = MOISTURE_BANDS.find(({ upTo }) => set <= upTo) ?? MOISTURE_BANDS.at(-1)!
@@ -113,8 +116,25 @@ export function moistureOf(of: {
       ...(reference_percent === null
         ? []
         : [{ label: 'Dry spot beside it', value: `${reference_percent.toFixed(1)} %` }]),
+      ...(species_points === null
+        ? []
+        : [
+            {
+              label: `Meter’s table${species === '' ? '' : `, ${species}`}`,
+              value: `${species_points} points`,
+            },
+          ]),
     ],
-    formula: wood_c === null ? 'as read' : 'read + (70 °F − wood) ÷ 20',
+    formula:
+      wood_c === null && species_points === null
+        ? 'as read'
+        : [
+            'read',
+            wood_c === null ? '' : '(70 °F − wood) ÷ 20',
+            species_points === null ? '' : 'what the meter’s table adds',
+          ]
+            .filter(Boolean)
+            .join(' + '),
     result: { percent: set, over_reference: over, band },
     says: [
       `${set.toFixed(1)} %: ${band}.`,
@@ -125,9 +145,13 @@ export function moistureOf(of: {
     limit: null,
     source: 'bands and temperature correction: common practice, from memory',
     notes: [
-      species === ''
-        ? 'Species not said: the meter’s own table may move it by some points.'
-        : `Of ${species}: by the meter’s own table.`,
+      ...(species_points !== null
+        ? []
+        : [
+            species === ''
+              ? 'Species not said: the meter’s own table may move it by some points.'
+              : `Of ${species}: the meter’s own table may move it by some points.`,
+          ]),
       ...(wood_c === null ? ['Temperature of the wood not said.'] : []),
       GOVERNS,
     ],

@@ -116,6 +116,7 @@ test('the last moisture reading of a finding is read, set right for the cold', (
     reference_percent: null,
     at_height: null,
     species: '',
+    species_points: null,
     wood_temperature_c,
     instrument: '',
   })

@@ -90,6 +90,7 @@ test('a meter at the place counts, the wettest reading of it', () => {
     reference_percent: null,
     at_height: null,
     species: '',
+    species_points: null,
     wood_temperature_c: null,
     instrument: '',
   })

@@ -214,6 +214,7 @@ export function readMoisture(job: JobDocument): {
       reference_percent: fact.reference_percent,
       wood_c: fact.wood_temperature_c,
       species: fact.species,
+      species_points: fact.species_points,
     })
     const finding_id = fact.about.kind === 'finding' ? fact.about.finding_id : null
     const place = byId(job.findings, finding_id)?.place

@@ -82,6 +82,13 @@ export function MeterFields({ form }: { form: UseFormReturn<FactValues, unknown,
           hint="on the same member; may stay empty"
         />
         <BoundText control={control} name="species" label="Species, if known" />
+        <BoundText
+          control={control}
+          name="species_points"
+          label="Meter’s table, points"
+          inputMode="text"
+          hint="what it adds for that species, such as -1.5"
+        />
         <BoundText control={control} name="temperature_c" label="Wood temperature, °F" hint="or say °C" />
         <BoundText control={control} name="instrument" label="Meter" />
       </div>

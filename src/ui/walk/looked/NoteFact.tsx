@@ -29,6 +29,7 @@ function factWords(fact: ReturnType<typeof notedOn>[number]): string {
       const more = [
         fact.reference_percent === null ? '' : `dry reference ${fact.reference_percent} %`,
         fact.species,
+        fact.species_points === null ? '' : `meter’s table ${fact.species_points} points`,
         fact.wood_temperature_c === null ? '' : `wood at ${toFahrenheit(fact.wood_temperature_c)} °F`,
         fact.instrument,
       ].filter(Boolean)
@@ -37,6 +38,7 @@ function factWords(fact: ReturnType<typeof notedOn>[number]): string {
         reference_percent: fact.reference_percent,
         wood_c: fact.wood_temperature_c,
         species: fact.species,
+        species_points: fact.species_points,
       })
       return `Reading ${fact.moisture_percent} %${more.length > 0 ? `, ${more.join(', ')}` : ''}. Set right: ${says}`
     }

@@ -24,6 +24,7 @@ test.each([
   [{ percent: '201' }, 'Type the reading'],
   [{ percent: '20', reference: 'dry' }, 'Type the dry reading'],
   [{ percent: '20', temperature_c: '90 C' }, 'Type the temperature'],
+  [{ percent: '20', species_points: '-40' }, 'Type what the meter’s table adds'],
   [{ kind: 'test' as const, result: ' ' }, 'Say what the check showed.'],
   [{ kind: 'hold' as const, why: '' }, 'Say what was not seen.'],
 ])('%j says what to do', (of, words) => {

@@ -7,7 +7,7 @@ import { CHECK_IDS, WAYS_TO_LOOK, type NewFact, type WayToLook } from '../../../
 /** A number typed into a field; out of its range, or no number, it says what to do. Empty is nothing where that may be. */
 function typedNumber(least: number, most: number, says: string) {
   return z.string().transform((text, context) => {
-    const said = text.trim().replace(',', '.')
+    const said = text.trim().replace(',', '.').replace('−', '-')
     const value = Number(said)
     if (said !== '' && value >= least && value <= most) return value
     context.addIssue({ code: 'custom', message: says })
@@ -44,6 +44,11 @@ const Reading = z.object({
     return z.NEVER
   }),
   species: z.string(),
+  species_points: maybeNumber(
+    -15,
+    15,
+    'Type what the meter’s table adds, from -15 to 15 points, or leave it empty.',
+  ),
   instrument: z.string(),
 })
 const Test = z.object({
@@ -74,6 +79,7 @@ export const NO_FACT: FactValues = {
   reference: '',
   temperature_c: '',
   species: '',
+  species_points: '',
   instrument: '',
   check: '',
   result: '',
@@ -101,6 +107,7 @@ export function factFrom(said: FactSaid, about: About): NewFact {
         reference_percent: said.reference,
         at_height: null,
         species: said.species,
+        species_points: said.species_points,
         wood_temperature_c: said.temperature_c,
         instrument: said.instrument,
       }
