@@ -193,6 +193,7 @@ test('a reading is taken from the simulated meter through its adapter, set on it
   await dialog.getByRole('button', { name: 'Take it here' }).click()
   await dialog.getByLabel('Dry reference spot, %').fill('12')
   await dialog.getByLabel('Species, if known').fill('fir')
+  await dialog.getByLabel('Meter’s table, points').fill('-1.5')
   await dialog.getByRole('button', { name: 'Write it down' }).click()
   await allSent(page)
   const reading = (await jobOf(page, id)).facts.find((fact) => fact.kind === 'reading')
@@ -200,9 +201,12 @@ test('a reading is taken from the simulated meter through its adapter, set on it
     moisture_percent: 31,
     reference_percent: 12,
     species: 'fir',
+    species_points: -1.5,
     wood_temperature_c: 11,
     instrument: 'simulated moisture meter',
   })
+  // By hand: 31 read, 0.91 for wood at 51.8 °F, 1.5 less by the meter's table.
+  await expect(page.getByText(/Set right: 30\.4 %/)).toBeVisible()
 })
 
 test('a word the firm teaches once is understood from then on, by everybody', async ({ page, browser }) => {
