@@ -107,7 +107,7 @@ const UNTOUCHED = 0.2
  */
 const BESIDE_THE_TABLE = 0.3
 /** So much stays unknown where nothing is known of the part. Our judgement. */
-const UNKNOWN_PART = 12
+const UNKNOWN_PART = 6
 
 const WATER: ReadonlySet<Family> = new Set<Family>(['roof-water', 'wall-water', 'ground-water', 'inside'])
 
