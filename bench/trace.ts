@@ -3,6 +3,7 @@ import { likelihoodOf, nextChecks } from '../src/core/nextCheck'
 import { traceJob } from '../src/core/trace'
 import { chanceFrom, type Chance } from '../tests/simulator/chance'
 import { BY_MEMBER, ENGINE, NAIVE, score, type Score, type Tracer } from '../tests/simulator/score'
+import { simulateFurther } from '../tests/simulator/further'
 import { simulateHouse, type Looks, type Truth } from '../tests/simulator/simulate'
 
 /** One tracer on one set of houses. */
@@ -10,6 +11,8 @@ export type TraceRow = { readonly looks: Looks; readonly tracer: string; readonl
 export type TraceBench = {
   readonly houses: number
   readonly rows: readonly TraceRow[]
+  /** The same houses with insects, animals, movement and what was measured of it. */
+  readonly further: readonly TraceRow[]
   /** Checks carried out, as the tracer asks for them, until its sources are right; null: not within the limit. */
   readonly checks: {
     readonly houses: number
@@ -162,5 +165,9 @@ export function benchTrace(): TraceBench {
     const houses = Array.from({ length: HOUSES }, (_, start) => simulateHouse(start, looks))
     return TRACERS.map((tracer) => ({ looks, tracer: tracer.name, score: score(tracer, houses) }))
   })
-  return { houses: HOUSES, rows, checks: checksUntilRight(), speed: speed() }
+  const further = (['full', 'two-thirds'] as const).flatMap((looks) => {
+    const houses = Array.from({ length: HOUSES }, (_, start) => simulateFurther(start, looks))
+    return TRACERS.map((tracer) => ({ looks, tracer: tracer.name, score: score(tracer, houses) }))
+  })
+  return { houses: HOUSES, rows, further, checks: checksUntilRight(), speed: speed() }
 }
