@@ -79,13 +79,19 @@ function printTakeoff(row: TakeoffRow): void {
 
 const share = (value: number): string => value.toFixed(3)
 
-function printTrace({ houses, rows, checks, speed }: TraceBench): void {
-  process.stdout.write(`\ntrace: ${houses} simulated houses that no weight was settled on\n`)
+function printTracers(rows: TraceBench['rows']): void {
   for (const { looks, tracer, score } of rows) {
     process.stdout.write(
       `  ${looks.padEnd(11)} ${tracer.padEnd(22)} sources: precision ${share(score.precision)} recall ${share(score.recall)}   top cause ${share(score.topOne)}   Brier ${share(score.brier)} off calibration ${share(score.calibration)}   false sources on a faultless house ${score.falsePerFaultless.toFixed(2)}\n`,
     )
   }
+}
+
+function printTrace({ houses, rows, further, checks, speed }: TraceBench): void {
+  process.stdout.write(`\ntrace: ${houses} simulated houses that no weight was settled on\n`)
+  printTracers(rows)
+  process.stdout.write('  the same with insects, animals, movement, supports, and what was measured of it\n')
+  printTracers(further)
   for (const { looks, tracer, score } of rows.filter((row) => row.tracer === 'whole house')) {
     process.stdout.write(`  reliability, ${tracer}, ${looks}: said → right (of so many)\n`)
     for (const [name, bins] of [
