@@ -31,11 +31,13 @@ export default defineConfig({
     },
   },
   projects: [
-    { name: 'desk', testIgnore: /phone/ },
+    { name: 'desk', testIgnore: /phone/, grepInvert: /@alone/ },
     {
       name: 'phone',
       testMatch: /phone/,
       use: { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true },
     },
+    // What disturbs everybody comes last, when nobody is there to be disturbed.
+    { name: 'alone', testIgnore: /phone/, grep: /@alone/, dependencies: ['desk', 'phone'] },
   ],
 })

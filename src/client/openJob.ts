@@ -38,6 +38,8 @@ async function keptHere(local: LocalCopies, jobId: string): Promise<JobStore | n
   const kept = await local.findJob(jobId).catch(() => null)
   const job = kept ? readJob(kept.snapshot.job) : null
   if (!kept || !job?.ok) return null
+  // A copy that was still being written when his role changed holds what was told in the former one: the server tells it anew.
+  if (!kept.unborn && kept.snapshot.member.role !== local.member.role) return null
   // What the member may do is what he may do today, not when the copy was made.
   const snapshot = {
     ...kept.snapshot,

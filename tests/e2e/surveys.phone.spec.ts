@@ -22,6 +22,8 @@ test('a wall is measured with a plumb line and no signal, and Trace reads it', a
   await page.getByRole('button', { name: 'Wall out of plumb', exact: true }).tap()
   const form = page.getByRole('region', { name: 'Wall out of plumb', exact: true })
   await form.getByRole('button', { name: 'Add a station' }).tap()
+  // The button goes down by a row: a finger that comes too soon meets the row.
+  await expect(form.getByLabel('Foot, station 1', { exact: true })).toBeVisible()
   await context.setOffline(true)
   await form.getByRole('button', { name: 'Add a station' }).tap()
   // A station only begun is no reading: the wall is not called plumb.
@@ -76,7 +78,6 @@ test('a rod is read with the laser', async ({ page, context }) => {
   await page.getByRole('button', { name: 'Level along a wall', exact: true }).tap()
   const form = page.getByRole('region', { name: 'Level along a wall', exact: true })
   await form.getByRole('button', { name: 'Add a station' }).tap()
-  // The button goes down by a row: a finger that comes too soon meets the row.
   await expect(form.getByLabel('Line over edge, station 1', { exact: true })).toBeVisible()
   await form.getByRole('button', { name: 'Add a station' }).tap()
   await form.getByLabel('Line over edge, station 1', { exact: true }).fill('0')
