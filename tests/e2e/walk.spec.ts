@@ -206,7 +206,8 @@ test('a reading is taken from the simulated meter through its adapter, set on it
     instrument: 'simulated moisture meter',
   })
   // By hand: 31 read, 0.91 for wood at 51.8 °F, 1.5 less by the meter's table.
-  await expect(page.getByText(/Set right: 30\.4 %/)).toBeVisible()
+  await page.getByRole('button', { name: /^Note a fact/ }).click()
+  await expect(dialog.getByText(/Set right: 30\.4 %/)).toBeVisible()
 })
 
 test('a word the firm teaches once is understood from then on, by everybody', async ({ page, browser }) => {
