@@ -3,12 +3,14 @@ import { afterEach, beforeEach, expect, test } from '@jest/globals'
 import Dexie from 'dexie'
 import { IDBKeyRange, indexedDB } from 'fake-indexeddb'
 import { TESS } from '../../tests/support/fakeServer'
+import { fakeStorage } from '../../tests/support/fakeStorage'
 import { askWho, leave } from './member'
 
 Object.assign(Dexie.dependencies, { indexedDB, IDBKeyRange })
 
 const ME = { member: TESS, seal_key: 'a'.repeat(64) }
-const real = { fetch: globalThis.fetch, storage: globalThis.localStorage as Storage | undefined }
+const realFetch = globalThis.fetch
+let storage: ReturnType<typeof fakeStorage>
 let kept: Map<string, string>
 /** Answers to *who am I* that are still on their way. */
 let waiting: ((response: Response) => void)[]
@@ -16,22 +18,15 @@ let waiting: ((response: Response) => void)[]
 beforeEach(() => {
   kept = new Map()
   waiting = []
-  Object.defineProperty(globalThis, 'localStorage', {
-    configurable: true,
-    value: {
-      getItem: (key: string) => kept.get(key) ?? null,
-      setItem: (key: string, value: string) => kept.set(key, value),
-      removeItem: (key: string) => kept.delete(key),
-    },
-  })
+  storage = fakeStorage(kept)
   globalThis.fetch = (url) => {
     if (JSON.stringify(url).includes('/api/me')) return new Promise((resolve) => waiting.push(resolve))
     return Promise.resolve(answer({}))
   }
 })
 afterEach(() => {
-  globalThis.fetch = real.fetch
-  Object.defineProperty(globalThis, 'localStorage', { configurable: true, value: real.storage })
+  globalThis.fetch = realFetch
+  storage.putBack()
 })
 
 const answer = (body: object): Response =>

@@ -3,6 +3,7 @@ import { afterEach, beforeEach, expect, test } from '@jest/globals'
 import Dexie from 'dexie'
 import { IDBKeyRange, indexedDB } from 'fake-indexeddb'
 import { TESS } from '../../tests/support/fakeServer'
+import { fakeStorage } from '../../tests/support/fakeStorage'
 import { smallHouse } from '../../tests/support/jobs'
 import { askWho, leave } from './member'
 import { openJob } from './openJob'
@@ -11,7 +12,8 @@ Object.assign(Dexie.dependencies, { indexedDB, IDBKeyRange })
 
 const OFFICE = { ...TESS, role: 'office' as const }
 const CREW = { ...TESS, role: 'crew' as const }
-const real = { fetch: globalThis.fetch, storage: globalThis.localStorage as Storage | undefined }
+const realFetch = globalThis.fetch
+let storage: ReturnType<typeof fakeStorage>
 const snapshot = (member: typeof TESS) => ({
   job: smallHouse(),
   sequence: 0,
@@ -27,14 +29,7 @@ let fetched: number
 beforeEach(() => {
   const kept = new Map<string, string>()
   fetched = 0
-  Object.defineProperty(globalThis, 'localStorage', {
-    configurable: true,
-    value: {
-      getItem: (key: string) => kept.get(key) ?? null,
-      setItem: (key: string, value: string) => kept.set(key, value),
-      removeItem: (key: string) => kept.delete(key),
-    },
-  })
+  storage = fakeStorage(kept)
   globalThis.fetch = (url) => {
     const path = JSON.stringify(url)
     if (path.includes('/api/me')) return Promise.resolve(json({ member: CREW, seal_key: 'c'.repeat(64) }))
@@ -47,8 +42,8 @@ beforeEach(() => {
 })
 afterEach(async () => {
   await leave()
-  globalThis.fetch = real.fetch
-  Object.defineProperty(globalThis, 'localStorage', { configurable: true, value: real.storage })
+  globalThis.fetch = realFetch
+  storage.putBack()
 })
 
 test.each([
