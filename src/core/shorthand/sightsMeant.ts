@@ -3,78 +3,14 @@ import { stemmer } from 'stemmer'
 import { SIGN_IDS, SIGNS, type SignId } from '../catalogue/signs'
 import { AS_SAID } from '../catalogue/signs/asSaid'
 import { DEPTH_SIGNS, signFits } from '../catalogue/signs/fits'
+import { EMPTY_WORDS, SAME_WORDS } from '../catalogue/signs/siteWords'
 import { partName } from '../catalogue'
 import type { ComponentId } from '../job'
 
 /** What stands between two words. */
 const BREAKS = /[\s,;.()"“”’'/-]+/
-/** Words that say nothing of what is seen. */
-const EMPTY = new Set(
-  'a an the and or of to in on at by for with from is are was were be been it its this that there here right just very some all as up down out over into off has have had one two ft foot feet inch inches side front back left'.split(
-    ' ',
-  ),
-)
-
-/** Words of the trade that mean one thing here, each line one meaning; stems of either find the other. */
-const SAME = [
-  'rot rotten rotted soft mushy mush punky decayed decay spongy crumble crumbly mealy',
-  'downspout leader rainpipe',
-  'dirt soil earth ground mud muddy',
-  'caulk caulked sealant sealed sealing bead glued',
-  'overflow overflows spill spills over pour pours',
-  'missing gone absent lacking without none never not no nothing nobody',
-  'pitch pitches slope slopes fall falls tilt tilted uphill downhill lean leans',
-  'clogged plugged blocked packed choked full',
-  'metal flashing flashed cap',
-  'hit hits spray sprays soak soaks',
-  'peel peels peeling flake flakes lift lifts shed sheds',
-  'patio walk slab paving driveway concrete sidewalk paver',
-  'vine vines ivy shrub bush plant creeper stem',
-  'mould mold mildew algae',
-  'crawl crawlspace',
-  'toilet tub shower sink fixture bath bathroom washing dishwasher washer',
-  'damp wet moist clammy soggy',
-  'puddle pond ponds stand stands standing sit sits lies pools trapped',
-  'loose wobbly wobble wobbles move moves flop flops shaky rock rocks',
-  'sawdust dust frass shavings',
-  'powder flour',
-  'pellet droppings',
-  'sag sags dip swayback sagging',
-  'post prop pier column support',
-  'behind hidden under beneath below underneath',
-  'hose duct',
-  'insulation batts batt',
-  'notch notched hacked cut cuts sawn chopped',
-  'speck specks freckle freckles splash splashes splashed spatter',
-  'bow bows bowed bellied belly bulge bulges bulged buckled',
-  'tight jammed',
-  'bare raw unprimed unpainted',
-  'smear smeared goop gooped tar tarred slathered',
-  'short shy',
-  'bounce bounces bouncy springy trampoline gives',
-  'crack cracked split splits',
-  'swollen swell swelled puffed fat',
-  'stain stained ring mark',
-  'hole holes bore pinhole pinholes',
-  'tiny pin pinhole pinholes',
-  'nail nailed nails toenailed',
-  'tunnel gallery galleries',
-  'tube tubes',
-  'tie ties tying',
-  'pecked hammered drilled',
-  'chew chewed gnaw gnawed',
-  'nest droppings',
-  'drop dropped sunk sank settled settling',
-  'cover covered covering plastic barrier',
-  'mulch bark',
-  'heaped piled stacked',
-  'foggy fogged fog cloudy',
-  'boot collar rubber',
-  'break broke broken snapped',
-  'leak leaks leaking drip drips dripping',
-] as const
 const MEANS = new Map(
-  SAME.flatMap((line) => {
+  SAME_WORDS.flatMap((line) => {
     const words = line.split(' ')
     return words.map((word) => [stemmer(word), stemmer(words[0]!)] as const)
   }),
@@ -83,7 +19,7 @@ const MEANS = new Map(
 /** A word as it is searched: its stem, or that of the word it stands for; null: it says nothing. */
 function termOf(word: string): string | null {
   const plain = word.toLowerCase()
-  if (plain === '' || EMPTY.has(plain)) return null
+  if (plain === '' || EMPTY_WORDS.has(plain)) return null
   const stem = stemmer(plain)
   return MEANS.get(stem) ?? stem
 }
@@ -101,7 +37,7 @@ function sights(): Sight[] {
 
 let index: MiniSearch<Sight> | null = null
 
-/** Made once, when it is first asked: it takes a few milliseconds. */
+/** Made once, when it is first asked: some 70 ms on a slow machine. */
 function searched(): MiniSearch<Sight> {
   if (index !== null) return index
   index = new MiniSearch<Sight>({
@@ -124,14 +60,16 @@ const LEAST_WORDS = 2
 /** Words that weigh as much together are enough of any sight, however many it is put in. Our judgement: about three telling words. */
 const ENOUGH = 12
 
-const NO = stemmer('missing')
-/** How bad it is was understood already, and tells of no sight. */
-const GRADE = ['rot', 'stain'].map((word) => MEANS.get(stemmer(word)) ?? stemmer(word))
+const NO = termOf('missing')!
+/** That it is bad, or has left its mark, was understood already and tells of no sight. */
+const BAD = ['rot', 'stain'].flatMap((word) => termOf(word) ?? [])
+/** What is said to be there fits a sight of something missing by so much less, and the other way round. Our judgement. */
+const OPPOSITE = 0.6
 
 /** Words that tell nothing of a finding on a part: its own name, and how bad it is. */
 function untelling(component: ComponentId | null): ReadonlySet<string> {
   const name = component === null ? '' : partName(component)
-  return new Set([NO, ...GRADE, ...name.split(BREAKS).flatMap((word) => termOf(word) ?? [])])
+  return new Set([NO, ...BAD, ...name.split(BREAKS).flatMap((word) => termOf(word) ?? [])])
 }
 
 /**
@@ -190,5 +128,5 @@ function fitOf(sight: string, said: ReadonlySet<string>, nothing: ReadonlySet<st
   if (held.length < Math.min(LEAST_WORDS, terms.length)) return 0
   const sum = (of: readonly string[]): number => of.reduce((total, term) => total + weight(term), 0)
   const opposite = terms.includes(NO) !== said.has(NO)
-  return Math.min(1, sum(held) / Math.min(sum(terms), ENOUGH)) * (opposite ? 0.6 : 1)
+  return Math.min(1, sum(held) / Math.min(sum(terms), ENOUGH)) * (opposite ? OPPOSITE : 1)
 }

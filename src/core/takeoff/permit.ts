@@ -20,8 +20,9 @@ type Working = {
   readonly own: readonly Consumable[]
 }
 
-const asks = ({ item }: Pick<Working, 'item'>): boolean =>
-  (methodOf(item.method)?.needs ?? []).includes('permit')
+/** Whether a piece of work may take a permit. */
+export const asksForPermit = ({ method }: Pick<WorkItem, 'method'>): boolean =>
+  (methodOf(method)?.needs ?? []).includes('permit')
 
 /** Shares of one that add up to one: equal, to the thousandth, the first takes what is left over. */
 function sharesOf(count: number): readonly number[] {
@@ -42,7 +43,7 @@ export function permitGoods(
 ): readonly (readonly Consumable[])[] {
   if (permit === 'unknown') return work.map(({ goods }) => goods)
   const entered = work.some(({ isDone, own }) => isDone && own.some(isFee))
-  const asking = work.filter((each) => each.isDone && asks(each))
+  const asking = work.filter((each) => each.isDone && asksForPermit(each.item))
   const shares = permit === 'needed' && !entered ? sharesOf(asking.length) : []
   return work.map((each) => {
     const share = shares[asking.indexOf(each)]

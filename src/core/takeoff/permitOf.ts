@@ -1,6 +1,5 @@
-import { methodOf } from '../catalogue'
 import type { Scope } from '../scope'
-import { isFee } from './permit'
+import { asksForPermit, isFee } from './permit'
 import type { Takeoff } from './takeoffJob'
 
 /** What the price knows of a permit: how many pieces of our work ask for one, and whether a fee is charged. */
@@ -12,8 +11,7 @@ export function permitOf(
     items.filter(({ consumables }) => consumables.some(isFee)).map(({ item_id }) => item_id),
   )
   const asking = scope.items.filter(
-    ({ id, item, standing }) =>
-      standing === 'ours' && (charged.has(id) || (methodOf(item.method)?.needs ?? []).includes('permit')),
+    ({ id, item, standing }) => standing === 'ours' && (charged.has(id) || asksForPermit(item)),
   )
   return { asking: asking.length, charged: charged.size > 0 }
 }
