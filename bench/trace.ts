@@ -2,6 +2,7 @@ import { isDamage, type JobDocument } from '../src/core/job'
 import { likelihoodOf, nextChecks } from '../src/core/nextCheck'
 import { traceJob } from '../src/core/trace'
 import { chanceFrom, type Chance } from '../tests/simulator/chance'
+import { COUNTED_FROM, countedOn } from '../tests/simulator/counted'
 import { BY_MEMBER, ENGINE, NAIVE, score, type Score, type Tracer } from '../tests/simulator/score'
 import { simulateFurther } from '../tests/simulator/further'
 import { simulateHouse, type Looks, type Truth } from '../tests/simulator/simulate'
@@ -35,6 +36,7 @@ export type TraceBench = {
 }
 
 const HOUSES = 1000
+const COUNTED_HOUSES = 3000
 const CHECKED_HOUSES = 60
 const CHECKS_AT_MOST = 10
 const CURVE_AT = [0, 2, 5, CHECKS_AT_MOST] as const
@@ -159,15 +161,29 @@ function speed(): TraceBench['speed'] {
   return { findings: job.findings.length, median_ms: runs[7]!, most_ms: runs[14]!, baseline_ms: base[7]! }
 }
 
-/** Sources and causes on simulated houses that no weight was tuned on, beside two baselines. */
+type Simulator = (start: number, looks: Looks) => { job: JobDocument; truth: Truth }
+
+function rowsOf(simulate: Simulator): TraceRow[] {
+  return (['full', 'two-thirds'] as const).flatMap((looks) => {
+    const houses = Array.from({ length: HOUSES }, (_, start) => simulate(start, looks))
+    const counted = countedOn(
+      Array.from({ length: COUNTED_HOUSES }, (_, at) => simulate(COUNTED_FROM + at, looks)),
+    )
+    return [...TRACERS, counted].map((tracer) => ({
+      looks,
+      tracer: tracer.name,
+      score: score(tracer, houses),
+    }))
+  })
+}
+
+/** Sources and causes on simulated houses that no weight was tuned on, beside two baselines and what counted weights could do. */
 export function benchTrace(): TraceBench {
-  const rows = (['full', 'two-thirds'] as const).flatMap((looks) => {
-    const houses = Array.from({ length: HOUSES }, (_, start) => simulateHouse(start, looks))
-    return TRACERS.map((tracer) => ({ looks, tracer: tracer.name, score: score(tracer, houses) }))
-  })
-  const further = (['full', 'two-thirds'] as const).flatMap((looks) => {
-    const houses = Array.from({ length: HOUSES }, (_, start) => simulateFurther(start, looks))
-    return TRACERS.map((tracer) => ({ looks, tracer: tracer.name, score: score(tracer, houses) }))
-  })
-  return { houses: HOUSES, rows, further, checks: checksUntilRight(), speed: speed() }
+  return {
+    houses: HOUSES,
+    rows: rowsOf(simulateHouse),
+    further: rowsOf(simulateFurther),
+    checks: checksUntilRight(),
+    speed: speed(),
+  }
 }

@@ -159,11 +159,13 @@ test('every cause that has a source can win by its own two strongest signs, on t
   const UNDER = ['interior-wall', 'slab', 'foundation-wall', 'roof-deck', 'rafter', 'prop', 'finish-floor']
   const OPENING = ['window-sill', 'sill-nose', 'head-casing', 'side-casing', 'jamb-foot', 'threshold']
   const EDGE = ['fascia', 'rake-board', 'soffit', 'crown-moulding', 'frieze-board', 'gutter']
-  const placeOf = (part: string): string => {
+  const placeOf = (part: string, isGround: boolean): string => {
     if (INSIDE.includes(part) || UNDER.includes(part)) return 'words spot'
     if (/^deck|^ledger|^guard|^stair/.test(part)) return 'C 14 26 c4'
     if (OPENING.includes(part)) return 'A 12 60 a2'
-    return EDGE.includes(part) ? 'A 20 126' : 'A 30 40'
+    if (EDGE.includes(part)) return 'A 20 126'
+    // What comes from the ground is looked for at the foot of the wall.
+    return isGround ? 'A 30 20' : 'A 30 40'
   }
   const tried = CAUSE_IDS.flatMap((id) => {
     const cause = causeOf(id)
@@ -174,11 +176,11 @@ test('every cause that has a source can win by its own two strongest signs, on t
       .map(({ sign }) => sign)
     return cause.damages.slice(0, 3).map((part) => {
       const grade = cause.family === 'null' ? 1 : 2
-      const [found] = traceOf(`${part} | ${placeOf(part)} | ${signs.join(' ')} ${grade}`)
+      const [found] = traceOf(`${part} | ${placeOf(part, cause.seat === 'ground')} | ${signs.join(' ')} ${grade}`)
       return { id, part, wins: found?.cause === id || found?.also.includes(id) === true }
     })
   })
   expect(tried.length).toBeGreaterThan(300)
   // What does not: causes that a drawn seat of the house explains as well, and two that share all their signs.
-  expect(tried.filter(({ wins }) => !wins).length).toBeLessThanOrEqual(15)
+  expect(tried.filter(({ wins }) => !wins).length).toBeLessThanOrEqual(13)
 })

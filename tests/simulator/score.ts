@@ -68,7 +68,7 @@ function evidenceOf(finding: JobDocument['findings'][number]): Evidence[] {
 }
 
 /** Each finding by itself; findings with the same cause at the same opening, or on the same side, are one source. */
-function alone(
+export function alone(
   name: string,
   top: (finding: JobDocument['findings'][number]) => { cause: CauseId; probability: number } | null,
 ): Tracer {

@@ -227,7 +227,7 @@ export const PART_PHRASES: readonly Phrase<ComponentId>[] = [
   ['underlayment', 'underlayment'],
   ['porch floors?(?: boards?)?', 'deck-board'],
   ['pergolas?|arbou?rs?|trellis(?:es)?', 'free-timber'],
-  ['(?:screw|floor|house) jacks?|props?', 'prop'],
+  ['(?:screw|floor|house) jacks?|jack posts?|adjustable (?:steel )?posts?|shoring posts?|props?', 'prop'],
   [
     '(?:overhead|garage|roll-?up) doors?(?= (?:panels?|tracks?|springs?|cables?|is off|off))',
     'overhead-door',

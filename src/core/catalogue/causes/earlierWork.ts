@@ -119,7 +119,7 @@ export const EARLIER_WORK_CAUSES = {
       'smooth-nails': 4,
       'short-or-staple-fasteners': 4,
       'plain-fastener-or-interior-grade': 2,
-      'nail-stain': 2,
+      'nail-stain': 3,
     },
     against: { 'butts-tight-and-bowed': 0.4, 'shakes-well-nailed': 0.1 },
     fix: ['Re-fasten with the right nails into framing; renew what is torn', 're-fasten', 1, 6],

@@ -47,6 +47,8 @@ export const NULL_CAUSES = {
       'sill-and-lower-jamb-only': [2.5, 'shape'],
     },
     against: {
+      'wet-on-room-side': 0.2,
+      'mould-on-gasket': 0.5,
       'deep-or-gone': 0.7,
       'one-of-many-alike': 0.3,
       'wave-follows-framing': 0.2,
@@ -153,6 +155,7 @@ export const NULL_CAUSES = {
     damages: ['interior-wall', 'ceiling', 'foundation-wall', 'slab', 'stucco'],
     usual: 'VC',
     for: {
+      'crack-vertical': 2,
       'door-true': 2,
       'crack-diagonal-at-opening': 2,
       'crack-along-board-joint': 8,
@@ -162,6 +165,8 @@ export const NULL_CAUSES = {
       'level-within-half-in-20-ft': 2.5,
     },
     against: {
+      'door-head-out-of-level': 0.3,
+      'door-drags': 0.4,
       'opens-in-winter': 0.3,
       'crack-filled-torn-again': 0.2,
       'low-zone-with-tapered-cracks': 0.15,
@@ -185,7 +190,7 @@ export const NULL_CAUSES = {
       'under-roof-trusses': 4,
       'floor-level-below-crack': 4,
     },
-    against: { 'low-zone-with-tapered-cracks': 0.15 },
+    against: { 'door-drags': 0.5, 'low-zone-with-tapered-cracks': 0.15 },
     odds: { 'built-before-1960': 0.1, 'cold-winters': 2 },
     only: 'A moulding fixed to the ceiling only hides it; nothing is lost.',
   }),
@@ -265,6 +270,7 @@ export const NULL_CAUSES = {
       'dry-and-hard-all-round': 3,
     },
     against: {
+      'blister-wet-to-wood': 0.2,
       'brown-cubes': 0.2,
       'white-strings': 0.2,
       'flake-shows-bare-wood': 0.3,

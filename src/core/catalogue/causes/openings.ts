@@ -15,6 +15,9 @@ export const OPENING_CAUSES = {
     repeats: true,
     damages: ['head-casing', 'side-casing', 'window-sill', 'sill-nose', 'lap-siding', ...BEHIND],
     for: {
+      'interior-stain-sound-cladding': 1.5,
+      'jamb-soft-above-mid': 2,
+      'only-in-wind-driven-rain': 2,
       'from-top-down': 2,
       'salts-below-window': 2.5,
       'no-trim-over-opening': 3,
@@ -25,6 +28,7 @@ export const OPENING_CAUSES = {
       'several-openings-same-fault': [1.5, 'habit'],
     },
     against: {
+      'independent-of-rain': 0.3,
       'metal-over-opening-seen': 0.2,
       'metal-tucked-at-head': 0.1,
       'head-hard-and-dry': 0.15,
@@ -47,6 +51,9 @@ export const OPENING_CAUSES = {
     repeats: true,
     damages: ['head-casing', 'side-casing', 'lap-siding', 'sheathing', 'stud'],
     for: {
+      'stain-at-head-corners-inside': 3,
+      'jamb-soft-above-mid': 2,
+      'only-in-wind-driven-rain': 1.5,
       'from-middle-down': 1.8,
       'only-at-one-end': 1.5,
       'metal-stops-short': 5,
@@ -56,6 +63,7 @@ export const OPENING_CAUSES = {
       'several-openings-same-fault': [1.5, 'habit'],
     },
     against: {
+      'independent-of-rain': 0.3,
       'middle-of-head-soft': 0.4,
       'head-hard-and-dry': 0.15,
       'framing-below-soft-head-dry': 0.15,
@@ -116,6 +124,7 @@ export const OPENING_CAUSES = {
       'jamb-foot',
     ],
     for: {
+      'only-in-wind-driven-rain': 1.5,
       'from-middle-down': 1.5,
       'salts-below-window': 8,
       'sill-and-lower-jamb-only': 6,
@@ -127,6 +136,7 @@ export const OPENING_CAUSES = {
       'only-after-rain': [2, 'time'],
     },
     against: {
+      'independent-of-rain': 0.2,
       'jamb-soft-above-mid': 0.3,
       'hose-on-corner-dry': 0.1,
       'decay-same-on-all-alike': 0.3,
@@ -145,7 +155,11 @@ export const OPENING_CAUSES = {
     usual: 'C',
     repeats: true,
     damages: ['window-sill', 'sill-nose', 'side-casing', 'lap-siding'],
-    for: { 'salts-below-window': 2, 'sill-flat-or-back-sloped': 12, 'horizontal-in-rain': [1.5, 'exposed'] },
+    for: {
+      'salts-below-window': 2,
+      'sill-flat-or-back-sloped': 12,
+      'horizontal-in-rain': [1.5, 'exposed'],
+    },
     against: { 'detail-right': 0.3 },
     fix: ['New sill or nose with slope and drip kerf', 'replace-member', 1, 4],
     only: 'A new nose with slope and kerf is the fix.',
@@ -167,6 +181,7 @@ export const OPENING_CAUSES = {
       'dry-elsewhere': [2, 'contrast'],
     },
     against: {
+      'independent-of-rain': 0.3,
       'only-jamb-feet-soft': 0.3,
       'covered-porch': 0.3,
       'every-bay-alike': 0.1,

@@ -105,13 +105,14 @@ const BASE = [
   row('other', 6),
 ]
 const FIELD = [
-  row('finish', 22, 'finish-overdue'),
+  row('finish', 20, 'finish-overdue'),
   row('butt joints', 20, 'joint-open', 'never-sealed'),
   row('penetration', 14, 'penetration-unflashed'),
   row('kick-out', 12, 'kick-out-missing'),
   row('barrier', 10, 'barrier-faulty'),
   row('nails', 10, 'nails-overdriven', 'shake-substrate', 'fasteners-wrong'),
-  row('other', 12),
+  row('too close to roof or ground', 6, 'roof-clearance', 'clearance-too-small'),
+  row('other', 8),
 ]
 const SHEATHING = [
   row('kick-out', 16, 'kick-out-missing'),

@@ -84,7 +84,7 @@ export const STRUCTURE_CAUSES = {
       'middle-or-porch-highest': 5,
       'clay-or-trees-removed': 3,
       'leak-under-slab': 4,
-      'slab-humps': 5,
+      'slab-humps': 7,
     },
     against: {
       'falls-to-middle': 0.2,
@@ -145,6 +145,7 @@ export const STRUCTURE_CAUSES = {
     usual: 'C',
     damages: ['skirting', 'floor', 'girder', 'joist', 'pier', 'deck-beam'],
     for: {
+      'sinks-at-one-spot': 1.5,
       'floor-springy': 2,
       'falls-to-middle': 3,
       'firm-at-outside-walls': 1.5,
@@ -172,6 +173,7 @@ export const STRUCTURE_CAUSES = {
     usual: 'U',
     damages: ['prop', 'pier', 'girder', 'floor', 'joist', 'stair', 'deck-post'],
     for: {
+      'pier-leaning': 2,
       'on-sloping-ground': 1.5,
       'washout-at-pier': 20,
       'silt-at-wall': 2,
@@ -189,6 +191,7 @@ export const STRUCTURE_CAUSES = {
     usual: 'C',
     damages: ['skirting', 'pier', 'floor', 'girder'],
     for: {
+      'pier-leaning': 2,
       'falls-to-one-side': 3,
       'falls-to-corner': 4,
       'ball-rolls': 2,
@@ -214,6 +217,7 @@ export const STRUCTURE_CAUSES = {
     usual: 'C',
     damages: ['joist', 'floor', 'girder', 'ceiling', 'rafter', 'deck-joist', 'deck-beam'],
     for: {
+      'dry-and-hard-all-round': 1.5,
       'broken-through': 2,
       'floor-springy': 2,
       'falls-to-middle': 2,
@@ -242,6 +246,8 @@ export const STRUCTURE_CAUSES = {
     usual: 'C',
     damages: ['joist', 'stud', 'rafter', 'girder', 'floor'],
     for: {
+      'dry-and-hard-all-round': 1.5,
+      'sinks-at-one-spot': 2,
       'broken-through': 2,
       'notch-or-hole-too-big': 8,
       'near-tub-or-toilet': 3,
@@ -258,6 +264,7 @@ export const STRUCTURE_CAUSES = {
     usual: 'C',
     damages: ['prop', 'pier', 'girder', 'floor', 'joist'],
     for: {
+      'daylight-in-bearing': 2,
       'props-not-fastened': 20,
       'props-not-in-line': 10,
       'props-bear-on-nothing': 20,
@@ -311,8 +318,8 @@ export const STRUCTURE_CAUSES = {
       'single-band': 1.5,
       'connector-absent': 15,
       'hanger-holes-half-filled': 4,
-      'plain-steel-on-treated': 3,
-      'connector-rusted': 3,
+      'plain-steel-on-treated': 5,
+      'connector-rusted': 8,
     },
     against: { 'connectors-complete': 0.05, 'no-slip-no-rust': 0.5 },
     fix: ['The right connector, all holes filled; keep off until then', 'hanger-new', 1, 6],
@@ -356,6 +363,8 @@ export const STRUCTURE_CAUSES = {
     reach: [120, 240, 240, 240],
     damages: [...MOVED],
     for: {
+      'door-drags': 1.5,
+      'crack-wider-above': 2,
       'crack-diagonal': 2,
       'crack-stepped': 2,
       'tree-within-its-height': 3,
@@ -403,6 +412,7 @@ export const STRUCTURE_CAUSES = {
     usual: 'C',
     damages: ['joist', 'girder', 'floor', 'subfloor', 'mudsill'],
     for: {
+      'broken-through': 2,
       'sinks-at-one-spot': 5,
       'heavy-thing-stands-there': [20, 'load'],
       'rubs-at-head': 1.5,
@@ -454,6 +464,8 @@ export const STRUCTURE_CAUSES = {
     usual: 'C',
     damages: ['floor', 'joist', 'girder', 'pier', 'prop', 'interior-wall'],
     for: {
+      'pier-leaning': 1.5,
+      'daylight-in-bearing': 2,
       'falls-to-middle': 12,
       'firm-at-outside-walls': [3, 'walls'],
       'baseboard-dropped': 3,
@@ -525,7 +537,7 @@ export const STRUCTURE_CAUSES = {
       'roof-metal',
       'flue',
     ],
-    for: { dent: 25, 'limb-or-wind-damage-seen': 2, 'skirting-bent': 1.5 },
+    for: { 'dry-and-hard-all-round': 2, dent: 25, 'limb-or-wind-damage-seen': 2, 'skirting-bent': 1.5 },
     against: {},
     fix: ['Renew or straighten what was struck', 'own-work', 0.5, 4],
     only: 'Nothing more comes of it but the dent.',

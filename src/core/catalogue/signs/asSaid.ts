@@ -88,6 +88,15 @@ export const AS_SAID: Partial<Readonly<Record<SignId, string>>> = {
   'bead-at-flashing-or-weep':
     'flashing caulked shut; caulk along the bottom of the flashing; weep gap caulked',
   'fog-between-panes': 'glass foggy, cloudy; moisture between panes; seal blown',
+  'wet-on-room-side':
+    'windows sweat; condensation on the inside of the glass; water runs down the glass in winter',
+  'mould-on-gasket': 'mold along the bottom of the sash; black mold on the window seal',
+  'peels-outside-a-bath':
+    'paint blisters on the wall outside the shower; peels behind the kitchen, the laundry',
+  'blister-wet-to-wood': 'blister has water in it; bubble full of water, bare wood behind',
+  'acid-stain-at-flue': 'brown drips from the flue; yellow streaks down the chimney',
+  'taped-film-wet-on-face': 'taped plastic, water on top of it',
+  'taped-film-wet-below': 'taped plastic, water under it',
   // Boards, paint and patches.
   'end-grain-grey-unprimed': 'end cuts bare, never painted, unsealed ends; raw end grain',
   'back-or-edge-bare': 'edges never painted, bare, unprimed; back never primed; raw edges',

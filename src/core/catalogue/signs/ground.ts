@@ -67,6 +67,8 @@ export const GROUND_AND_INSIDE_SIGNS = {
   'duct-disconnected': detail('E', 'vent duct off or torn'),
   lint: detail('E', 'lint'),
   'mildew-round-path': damage('E', 'mildew round the duct'),
+  'taped-film-wet-on-face': damage('M', 'film taped on for a day: wet on its face'),
+  'taped-film-wet-below': damage('M', 'film taped on for a day: wet below it'),
   'worse-in-winter': damage('E', 'worse in winter'),
   'duct-outside-and-tight': detail('E', 'duct leads outside and is tight'),
   'rusty-nail-tips-all-bays': damage('E', 'rusty nail tips in all bays'),

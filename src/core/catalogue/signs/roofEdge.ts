@@ -59,6 +59,7 @@ export const ROOF_EDGE_SIGNS = {
   'ceiling-stain-beside-chimney': damage('E', 'ceiling stain beside the chimney'),
   'reglet-metal-sound': detail('E', 'counter-flashing let in and sound'),
   'wet-only-inside-flue': damage('E', 'wet only inside the flue, on cold mornings'),
+  'acid-stain-at-flue': damage('E', 'yellow or brown acid stain at the flue'),
   'rust-or-holes-on-cover': detail('E', 'rust streaks or holes on the chase cover'),
   'all-faces-damp-at-top': damage('M', 'all faces of the chase damp at the top inside'),
   'flat-cover-ponds': detail('E', 'flat chase cover holds water'),

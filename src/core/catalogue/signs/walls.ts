@@ -146,4 +146,8 @@ export const WALL_SIGNS = {
   'flake-shows-old-paint': damage('E', 'flake parts between coats'),
   'wrinkled-film-hard-below': damage('T', 'film wrinkled, wood hard below'),
   'fog-between-panes': damage('E', 'fog between the panes'),
+  'wet-on-room-side': damage('E', 'wet on the room side on cold mornings'),
+  'mould-on-gasket': damage('E', 'mould on the gasket or foot of the sash'),
+  'peels-outside-a-bath': damage('E', 'peels or blisters outside a bath, laundry or kitchen'),
+  'blister-wet-to-wood': damage('E', 'cut blister: open down to the wood, water in it'),
 } as const satisfies Record<string, Sign>

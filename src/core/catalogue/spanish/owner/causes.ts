@@ -75,6 +75,16 @@ export const CAUSE_SAYS: Readonly<Record<string, CauseSaid>> = {
     'La pared se pudre otra vez desde la línea del techo; cuente con 3 a 6 años.',
     'Tapajuntas nuevos entretejidos con las tejas y el papel encima',
   ],
+  'roof-clearance': [
+    'Revestimiento demasiado cerca del techo de abajo',
+    'El borde nuevo absorbe agua otra vez; dura la mitad.',
+    'Cortar el revestimiento a 2 in del techo e imprimar el borde',
+  ],
+  'flue-sweat': [
+    'El gas de combustión condensa en la chimenea',
+    'Gotea otra vez cada mañana fría; el revestimiento interior se sigue comiendo.',
+    'Un oficio de calefacción revisa el conducto antes de usarlo',
+  ],
   'kick-out-missing': [
     'Falta el desviador al final del techo',
     'El techo sigue vaciándose en la pared.',
@@ -236,7 +246,7 @@ export const CAUSE_SAYS: Readonly<Record<string, CauseSaid>> = {
     'Tapajuntas debajo del papel, membrana, puntas dobladas',
   ],
   'clearance-too-small': [
-    'Revestimiento demasiado cerca del techo o del suelo',
+    'Revestimiento demasiado cerca del suelo',
     'La hilada nueva chupa otra vez; cuente con la mitad de la vida.',
     'Cortar el borde de abajo, imprimarlo, metal detrás',
   ],

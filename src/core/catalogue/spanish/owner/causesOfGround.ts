@@ -78,6 +78,16 @@ export const LATER_CAUSES: Readonly<Record<string, CauseSaid>> = {
     'Mojado otra vez con la próxima lluvia sobre esa pared.',
     'Encontrar por dónde entra en esa pared, cerrarlo y poner tapajuntas',
   ],
+  'room-air-on-cold': [
+    'El aire de la habitación condensa en vidrio o mampostería fría',
+    'Mojado otra vez en cada noche fría.',
+    'Bajar la humedad de las habitaciones: extractor hacia afuera, aire, un segundo vidrio',
+  ],
+  'damp-through-wall': [
+    'La humedad de una habitación atraviesa la pared',
+    'La pintura nueva se levanta otra vez.',
+    'Extractor hacia afuera y la pared cerrada a la humedad de adentro',
+  ],
   'wet-between-layers': [
     'Agua retenida entre capas del piso',
     'La madera nueva de abajo toma la misma agua.',
