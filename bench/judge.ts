@@ -1,4 +1,5 @@
 import { judge, scoreOf } from '../tests/cases/judge'
+import { FRESH, FRESH_AGAIN } from '../tests/cases/fresh'
 import { OURS } from '../tests/cases/ours'
 import { judgeSaid } from '../tests/cases/said/judgeSaid'
 import { FIRST, SECOND, THIRD } from '../tests/cases/said/lines'
@@ -28,7 +29,7 @@ function judgedLines(): string[] {
 }
 
 function judgedScenes(): string[] {
-  return [SCENES, OURS].flatMap((scenes) => {
+  return [SCENES, OURS, FRESH, FRESH_AGAIN].flatMap((scenes) => {
     const judged = scenes.map(judge)
     return [
       `${scenes.length} scenes`,

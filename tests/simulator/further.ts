@@ -189,6 +189,7 @@ function structure(world: World, chance: Chance): Trouble[] {
         ...{ wood: 'unknown', use: 'living', joist: null, joist_spacing_in: null, joist_span: null },
         ...{ notch: null, notch_at_end: false, hole: null, hatch: null, clearance: null },
         ...{ other_span: null, girder: null, floors: 1, wall_above: 'none', members: [] },
+        ...{ line_side_id: null, line_from: null, line_in: null },
         supports: [1, 2, 3].map((n) => ({
           ...{ support: `post ${n}`, along: feet(n * 8), on: null, lift: null },
           stands: n !== 2 ? 'plumb' : isLoose ? 'loose' : 'leaning',

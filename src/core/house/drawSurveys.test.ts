@@ -1,6 +1,8 @@
-import { expect, test } from '@jest/globals'
+import { describe, expect, test } from '@jest/globals'
 import { DEMO_JOBS } from '../../../demo'
-import { live } from '../job'
+import { planAt, planWalls } from '../geometry'
+import { live, type SurveyOf } from '../job'
+import { feet, inches } from '../measure'
 import { drawPlan } from './drawPlan'
 import { drawStrip } from './drawStrip'
 import { drawSurveysOnPlan, drawSurveysOnStrip } from './drawSurveys'
@@ -36,4 +38,51 @@ test('the plan has the last floor with its contours, and the belly of the wall',
   expect(labels(drawn[0]!)).toContain('i -2-11/16"')
   const contour = drawn[0]!.shapes.find((each) => each.kind === 'strokes' && each.ink === 'contour')
   expect(contour?.kind === 'strokes' && contour.lines.length).toBeGreaterThan(3)
+})
+
+describe('a line of supports', () => {
+  type Frame = SurveyOf<'frame'>
+  const cabin = live(DEMO_JOBS['saltmarsh-cabin']())
+  const frame = cabin.surveys.find((each): each is Frame => each.kind === 'frame')!
+  const support = (
+    along_ft: number,
+    of: Partial<Frame['supports'][number]> = {},
+  ): Frame['supports'][number] => ({
+    ...{ support: `post ${along_ft}`, along: feet(along_ft), stands: 'plumb', on: 'footing', lift: null },
+    ...of,
+  })
+  const drawn = (of: Partial<Frame>): Mark | undefined =>
+    surveysIn(
+      drawPlan(
+        { ...cabin, surveys: [{ ...frame, ...of }] },
+        { px: 60, chosen: [], surveys: drawSurveysOnPlan },
+      ).items,
+    )[0]
+  const where = { line_side_id: cabin.sides[0]!.id, line_from: feet(2), line_in: feet(9), girder: feet(14) }
+
+  test('lies so far in from its wall, begins at its station, ends where the girder ends', () => {
+    const mark = drawn({ ...where, supports: [support(4), support(10)] })!
+    const line = mark.shapes.flatMap((each) =>
+      each.kind === 'strokes' && each.ink === 'level' ? each.lines : [],
+    )[0]!
+    const wall = planWalls(cabin)[0]!
+    const length = cabin.sides[0]!.length!
+    const ends = [feet(2), feet(16)].map((station) => planAt(wall, station, length, -feet(9)))
+    expect(line).toEqual(ends.map(({ x, y }) => [x, y]))
+    expect(labels(mark)).toEqual([])
+  })
+
+  test('says of each that does not stand as it should how it stands, and how far it goes up', () => {
+    const mark = drawn({
+      ...where,
+      supports: [support(4), support(10, { stands: 'loose', on: 'soil', lift: inches(0.5) })],
+    })!
+    expect(labels(mark)).toEqual(['post 10: loose, on soil, up 1/2"'])
+  })
+
+  test('is not drawn while nobody said where it lies', () => {
+    expect(drawn({ ...where, line_in: null, supports: [support(4)] })).toBeUndefined()
+    expect(drawn({ ...where, line_side_id: null, supports: [support(4)] })).toBeUndefined()
+    expect(drawn({ ...where, supports: [support(4, { along: null })] })).toBeUndefined()
+  })
 })

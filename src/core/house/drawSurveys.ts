@@ -2,6 +2,7 @@ import { contours, foundationTop, planAt, type PlanWall } from '../geometry'
 import { byId, type JobDocument, type Survey, type SurveyOf } from '../job'
 import { formatLength, inches, toFeet } from '../measure'
 import { dropsOf, isBegun, known, levelsOf, readSurvey, shapesOf } from '../survey/read'
+import { faultsOf } from '../survey/register'
 import { strokes, type Mark, type Point, type Shape, type SideSpan } from './drawing'
 
 /** Falls and bellies are drawn so many times as large: true ones would not be seen. */
@@ -116,7 +117,66 @@ export function drawSurveysOnStrip(job: JobDocument, spans: readonly SideSpan[],
 /** Half an inch between contours, or a quarter on a floor that falls less. */
 const stepOf = (range_in: number): number => (range_in > 1.5 ? 0.5 : 0.25)
 
-/** Floors as points and contours, walls out of plumb as they lean and belly, from above. */
+/** The line of supports of a floor where it lies: each support, crossed out and told where it does not stand as it should. */
+function supportLines(
+  job: JobDocument,
+  walls: readonly PlanWall[],
+  lengths: ReadonlyMap<string, number>,
+  px: number,
+): Mark[] {
+  return latest(job, 'frame', (each) => each.floor.trim().toLowerCase()).flatMap((survey): Mark[] => {
+    const wall = walls.find((each) => each.side_id === survey.line_side_id)
+    const placed = known(survey.supports, 'along')
+    const { line_in, line_from, girder } = survey
+    if (!wall || line_in === null || placed.length === 0) return []
+    const at = (along: number): Point => {
+      const { x, y } = planAt(wall, (line_from ?? 0) + along, lengths.get(wall.side_id) ?? 0, -line_in)
+      return [x, y]
+    }
+    const end = Math.max(girder ?? 0, ...placed.map(({ along }) => along))
+    const line = [at(0), at(end)]
+    const half = 4 * px
+    const spots = placed.map((support) => ({ support, at: at(support.along), faults: faultsOf(support) }))
+    const square = ([x, y]: Point): Point[] => [
+      [x - half, y - half],
+      [x + half, y - half],
+      [x + half, y + half],
+      [x - half, y + half],
+      [x - half, y - half],
+    ]
+    const cross = ([x, y]: Point): Point[][] => [
+      [
+        [x - 2 * half, y - 2 * half],
+        [x + 2 * half, y + 2 * half],
+      ],
+      [
+        [x - 2 * half, y + 2 * half],
+        [x + 2 * half, y - 2 * half],
+      ],
+    ]
+    return [
+      mark(survey, job, [...line, ...spots.map((each) => each.at)], px, [
+        strokes('level', [line]),
+        strokes(
+          'level-line',
+          spots.flatMap((each) => [square(each.at), ...(each.faults === '' ? [] : cross(each.at))]),
+        ),
+        ...spots.flatMap((each): Shape[] => {
+          const lift =
+            each.support.lift === null || each.support.lift === 0
+              ? ''
+              : `up ${formatLength(each.support.lift)}`
+          const told = [each.faults, lift].filter(Boolean).join(', ')
+          return told === ''
+            ? []
+            : [label([each.at[0], each.at[1] + 10 * px], `${each.support.support}: ${told}`)]
+        }),
+      ]),
+    ]
+  })
+}
+
+/** Floors as points and contours, walls out of plumb as they lean and belly, lines of supports, from above. */
 export function drawSurveysOnPlan(
   job: JobDocument,
   walls: readonly PlanWall[],
@@ -195,5 +255,5 @@ export function drawSurveysOnPlan(
       ]),
     ]
   })
-  return [...floors, ...leaning]
+  return [...floors, ...leaning, ...supportLines(job, walls, lengths, px)]
 }

@@ -13,7 +13,7 @@ import * as walk from './walkEntities'
 
 export const JOB_FORMAT = 'detrimus-job'
 /** Raised with every change of shape; `raise` knows the way up from each older one. */
-export const JOB_VERSION = 18
+export const JOB_VERSION = 19
 
 /**
  * Every kind of editable thing: the schema of one, the key it has in the job file, and whether it is one or many.

@@ -338,3 +338,15 @@ test('supports that were to be raised stand in the register of their floor; a qu
   const edit = { schema: 17, op: 'set', entity: { kind: 'survey', id: 's' }, fields: { lifts } }
   expect(raiseChange(edit, 18)).toMatchObject({ schema: 18, fields: { supports } })
 })
+
+test('a floor frame of version 18 had no place for its line of supports', () => {
+  const url = new URL('../../../tests/kept/saltmarsh-cabin.v18.job.json', import.meta.url)
+  const old = JSON.parse(readFileSync(url, 'utf8')) as { surveys: { kind: string }[] }
+  const read = readJob(old)
+  if (!read.ok) throw new Error(JSON.stringify(read.error))
+  const surveys = old.surveys.map((each) =>
+    each.kind === 'frame' ? { ...each, line_side_id: null, line_from: null, line_in: null } : each,
+  )
+  expect(surveys.some(({ kind }) => kind === 'frame')).toBe(true)
+  expect(JSON.parse(printJobFile(read.value))).toEqual({ ...old, surveys, version: JOB_VERSION })
+})

@@ -56,6 +56,9 @@ const framed = (survey: Body): Body =>
     ? { other_span: null, girder: null, floors: 1, wall_above: 'none', members: [], ...supportsOf(survey) }
     : survey
 
+const placed = (survey: Body): Body =>
+  survey.kind === 'frame' ? { line_side_id: null, line_from: null, line_in: null, ...survey } : survey
+
 /** Steps up, by the version they start from. A queue, a row and a file of any age pass through the same ones. */
 export const STEPS: Readonly<Record<number, Step>> = {
   1: {
@@ -201,6 +204,8 @@ export const STEPS: Readonly<Record<number, Step>> = {
     facts: { reading: { species_points: null } },
     file: {},
   },
+  // Version 19: where the line of supports of a floor lies, so that it can be drawn.
+  18: { bodies: { survey: placed }, facts: {}, file: {} },
 }
 
 function isBody(value: unknown): value is Body {

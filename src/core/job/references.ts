@@ -84,9 +84,13 @@ export function namesIn(kind: EntityKind, entity: unknown): Named[] {
             ? survey.feature_id === null
               ? []
               : [{ at: 'feature_id', id: survey.feature_id, kind: 'feature' }]
-            : 'side_id' in survey
-              ? [{ at: 'side_id', id: survey.side_id, kind: 'side' }]
-              : []
+            : survey.kind === 'frame'
+              ? survey.line_side_id === null
+                ? []
+                : [{ at: 'line_side_id', id: survey.line_side_id, kind: 'side' }]
+              : 'side_id' in survey
+                ? [{ at: 'side_id', id: survey.side_id, kind: 'side' }]
+                : []
       return [...list('finding_ids', survey.finding_ids, 'finding'), ...at]
     }
     case 'source_decision':

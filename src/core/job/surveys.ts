@@ -240,6 +240,12 @@ export const FrameSurvey = z.strictObject({
   other_span: LengthValue.nullable(),
   /** The line that stands on the supports, girder or beam, from end to end; null: it ends at the last of them. */
   girder: LengthValue.nullable(),
+  /** The wall the line runs beside; null: nobody said where it lies. */
+  line_side_id: Id.nullable(),
+  /** The station of that wall at which the line begins. */
+  line_from: LengthValue.nullable(),
+  /** How far in from that wall it lies. */
+  line_in: LengthValue.nullable(),
   /** Floors that hang on the line. */
   floors: z.union([z.literal(1), z.literal(2), z.literal(3)]),
   wall_above: z.enum(['none', 'light', 'plaster', 'roof']),

@@ -30,7 +30,7 @@ const worded = (id: string): string => id.replaceAll('-', ' ')
 const counted = (count: number, one: string): string => `${count} ${one}${count === 1 ? '' : 's'}`
 
 /** What is wrong with a support, as it is told; empty: nothing that was noted. */
-function faultsOf({ stands, on }: RegisteredSupport): string {
+export function faultsOf({ stands, on }: RegisteredSupport): string {
   const stood = stands === null || stands === 'plumb' ? '' : worded(stands)
   return [stood, GOOD_BASES.has(on) ? '' : `on ${worded(on!)}`].filter(Boolean).join(', ')
 }

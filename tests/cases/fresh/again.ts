@@ -10,7 +10,7 @@ export const AGAIN: readonly Scene[] = [
   {
     id: 'G01',
     title: 'fascia soft where the gutter pours over',
-    found: ['fascia | A 30 128 | @seen-far runs-over-in-rain splash-trench-below 2'],
+    found: ['fascia | A 30 128 | @from-ground runs-over-in-rain splash-trench-below 2'],
     cause: [[1, 'gutter-overflow|gutter-undersized|gutter-mis-hung', 'S']],
     not: [['finish-overdue', 'T']],
   },
@@ -243,7 +243,7 @@ export const AGAIN: readonly Scene[] = [
     id: 'G28',
     title: 'shingles bald, many stains',
     found: [
-      'roof-covering | words front slope | @seen-far shingles-bald-or-curled 2',
+      'roof-covering | words front slope | @from-ground shingles-bald-or-curled 2',
       'ceiling | words upstairs | many-small-roof-stains ?',
     ],
     cause: [

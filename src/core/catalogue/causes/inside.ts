@@ -11,7 +11,7 @@ export const INSIDE_CAUSES = {
     seat: 'fixture',
     reach: [120, 32, 2, 2400],
     usual: 'C',
-    damages: ['pipe', ...FLOOR, 'ceiling', 'interior-wall', 'stud', 'floor', 'slab'],
+    damages: ['pipe', ...FLOOR, 'ceiling', 'interior-wall', 'stud', 'floor', 'slab', 'finish-floor'],
     for: {
       'near-tub-or-toilet': 1.5,
       'wet-only-after-use': 2,
@@ -54,7 +54,7 @@ export const INSIDE_CAUSES = {
     seat: 'fixture',
     reach: [120, 36, 2, 2400],
     usual: 'C',
-    damages: [...FLOOR, 'ceiling', 'interior-wall', 'stud'],
+    damages: [...FLOOR, 'ceiling', 'interior-wall', 'stud', 'finish-floor'],
     for: {
       'near-tub-or-toilet': 1.5,
       'independent-of-rain': 2,
@@ -110,7 +110,7 @@ export const INSIDE_CAUSES = {
     seat: 'crawl',
     reach: [0, 2400, 48, 2400],
     usual: 'VC',
-    damages: [...FLOOR],
+    damages: [...FLOOR, 'finish-floor'],
     for: {
       'lower-layer-wet-upper-dry': 2,
       'comes-off-in-thin-sheets': 2.5,
@@ -222,7 +222,7 @@ export const INSIDE_CAUSES = {
     seat: 'fixture',
     reach: [24, 180, 2, 2400],
     usual: 'U',
-    damages: ['subfloor', 'joist', 'ceiling'],
+    damages: ['subfloor', 'joist', 'ceiling', 'finish-floor'],
     for: {
       'finish-floor-cupped': 2,
       'lower-layer-wet-upper-dry': 3,
@@ -292,7 +292,7 @@ export const INSIDE_CAUSES = {
       'salt-line': 0.3,
       'taped-film-wet-below': 0.05,
     },
-    fix: ['Bring the damp of the rooms down: a fan that leads outside, air, a second pane', null, 2, 8],
+    fix: ['Bring the damp of the rooms down: a fan that leads outside, air, a second pane', 'refer', 2, 8],
     only: 'Wet again on every cold night.',
   }),
   'damp-through-wall': c({
@@ -321,7 +321,7 @@ export const INSIDE_CAUSES = {
       'independent-of-rain': [2, 'time'],
     },
     against: { 'only-after-rain': 0.15, 'cut-blister-shows-film': 0.1, 'flake-shows-old-paint': 0.2 },
-    fix: ['Fan that leads outside, the wall closed to the damp from inside', null, 2, 8],
+    fix: ['Fan that leads outside, the wall closed to the damp from inside', 'refer', 2, 8],
     only: 'New paint lifts again.',
   }),
   'wet-between-layers': c({

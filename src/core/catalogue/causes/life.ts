@@ -154,7 +154,7 @@ export const LIFE_CAUSES = {
     name: 'Powder-post beetles',
     how: 'Larvae turn damp old wood to powder; pin holes show where they left.',
     usual: 'U',
-    damages: ['joist', 'girder', 'subfloor', 'mudsill', 'rafter', 'floor', 'stud', 'pier'],
+    damages: ['joist', 'girder', 'subfloor', 'mudsill', 'rafter', 'floor', 'stud', 'pier', 'finish-floor'],
     for: {
       'galleries-kind-unknown': 5,
       'pin-holes-with-powder': 20,

@@ -49,7 +49,7 @@ export const OPENING_CAUSES = {
     runsDown: true,
     usual: 'C',
     repeats: true,
-    damages: ['head-casing', 'side-casing', 'lap-siding', 'sheathing', 'stud'],
+    damages: ['head-casing', 'side-casing', 'lap-siding', 'sheathing', 'stud', 'interior-wall'],
     for: {
       'stain-at-head-corners-inside': 3,
       'jamb-soft-above-mid': 2,
@@ -170,7 +170,16 @@ export const OPENING_CAUSES = {
     seat: 'opening-foot',
     reach: [24, 12, 4, 36],
     usual: 'C',
-    damages: ['threshold', 'subfloor', 'rim-joist', 'jamb-foot', 'joist', 'mudsill', 'ledger'],
+    damages: [
+      'threshold',
+      'subfloor',
+      'rim-joist',
+      'jamb-foot',
+      'joist',
+      'mudsill',
+      'ledger',
+      'finish-floor',
+    ],
     for: {
       'sill-centre-subfloor-soft': 6,
       'landing-flush': 4,

@@ -312,6 +312,7 @@ export const ROOF_WATER_CAUSES = {
       'head-casing',
       'side-casing',
       'base-course',
+      'interior-wall',
     ],
     for: {
       'salts-near-roof-end': 4,
@@ -332,7 +333,16 @@ export const ROOF_WATER_CAUSES = {
     seat: 'chimney',
     reach: [180, 36, 12, 180],
     usual: 'C',
-    damages: ['flue', 'roof-deck', 'rafter', 'ceiling', 'sheathing', 'lap-siding', 'brick-veneer'],
+    damages: [
+      'flue',
+      'roof-deck',
+      'rafter',
+      'ceiling',
+      'sheathing',
+      'lap-siding',
+      'brick-veneer',
+      'interior-wall',
+    ],
     for: {
       'only-after-rain': 1.5,
       'deck-wet-upslope-of-chimney': 5,
@@ -350,7 +360,16 @@ export const ROOF_WATER_CAUSES = {
     seat: 'chase-top',
     reach: [420, 6, 0, 24],
     usual: 'C',
-    damages: ['chase-cover', 'lap-siding', 'sheathing', 'stud', 'corner-board', 'rafter', 'ceiling'],
+    damages: [
+      'chase-cover',
+      'lap-siding',
+      'sheathing',
+      'stud',
+      'corner-board',
+      'rafter',
+      'ceiling',
+      'interior-wall',
+    ],
     for: {
       'from-top-down': 2,
       'cap-missing': 25,

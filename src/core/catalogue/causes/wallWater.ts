@@ -43,9 +43,8 @@ export const WALL_WATER_CAUSES = {
       'stucco',
       'base-course',
       'soffit',
-      'porch-column',
-      'porch-beam',
       'guard',
+      'deck-post',
     ],
     for: {
       'from-top-down': 1.5,
@@ -392,7 +391,16 @@ export const WALL_WATER_CAUSES = {
     seat: 'in-place',
     reach: [72, 32, 2, 36],
     usual: 'U',
-    damages: ['joist', 'subfloor', 'girder', 'rim-joist', 'mudsill', 'interior-wall', 'ceiling'],
+    damages: [
+      'joist',
+      'subfloor',
+      'girder',
+      'rim-joist',
+      'mudsill',
+      'interior-wall',
+      'ceiling',
+      'finish-floor',
+    ],
     for: {
       'interior-stain-sound-cladding': 2,
       'only-in-wind-driven-rain': 2,

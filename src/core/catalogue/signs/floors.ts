@@ -1,4 +1,4 @@
-import { damage, detail, type Sign } from './sign'
+import { damage, detail, heard, type Sign } from './sign'
 
 /** Floors as they are walked on, and what is seen of them from below. */
 export const FLOOR_SIGNS = {
@@ -22,7 +22,7 @@ export const FLOOR_SIGNS = {
   'top-firm-underside-soft': damage('T', 'top face firm, underside soft'),
   'top-soft-underside-firm': damage('T', 'top face soft, underside firm'),
   'ground-dark-wet': detail('E', 'ground below dark and wet'),
-  'water-after-rain': detail('E', 'water stands below after rain'),
+  'water-after-rain': heard(detail('E', 'water stands below after rain')),
   'ground-dry-though-uncovered': detail('E', 'ground below bare and dry'),
   'batts-down-first': damage('E', 'insulation below came down first'),
   'batts-down-last': damage('E', 'insulation below came down last'),
@@ -30,5 +30,5 @@ export const FLOOR_SIGNS = {
   'props-not-fastened': detail('E', 'props fastened neither above nor below'),
   'props-not-in-line': detail('E', 'props stand in no line'),
   'props-bear-on-nothing': detail('E', 'props bear on nothing firm'),
-  'worse-in-summer': damage('E', 'worse in summer'),
+  'worse-in-summer': heard(damage('E', 'worse in summer')),
 } as const satisfies Record<string, Sign>

@@ -32,7 +32,7 @@ export const STRUCTURE_SIGNS = {
   'level-within-half-in-20-ft': damage('L', 'level within 1/2 in over 20 ft'),
   'cracks-uniform-unsoiled': damage('E', 'cracks of even width, clean'),
   'hairline-only': damage('E', 'hairlines only'),
-  'opens-in-winter': damage('E', 'opens in winter, closes in summer'),
+  'opens-in-winter': heard(damage('E', 'opens in winter, closes in summer')),
   'under-roof-trusses': detail('E', 'under roof trusses'),
   'floor-level-below-crack': damage('L', 'floor level under the crack'),
   'middle-or-porch-highest': damage('L', 'middle or porch highest in the wet or frost season'),

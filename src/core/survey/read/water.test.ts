@@ -104,7 +104,17 @@ describe('supports and members of a floor', () => {
     floor: 'Hall',
     ...{ wood: 'unknown', use: 'living', joist: null, joist_spacing_in: null, joist_span: null },
     ...{ notch: null, notch_at_end: false, hole: null, hatch: null, clearance: null },
-    ...{ other_span: null, girder: null, floors: 1, wall_above: 'none', supports: [], members: [] },
+    ...{
+      other_span: null,
+      girder: null,
+      line_side_id: null,
+      line_from: null,
+      line_in: null,
+      floors: 1,
+      wall_above: 'none',
+      supports: [],
+      members: [],
+    },
     ...of,
   })
   test('each fault shows its sign; plumb all round only where all were looked at', () => {

@@ -129,6 +129,32 @@ function PlaceFields({ survey, set }: { survey: Survey; set: SetSurvey }) {
       </>
     )
   }
+  if (survey.kind === 'frame') {
+    return (
+      <>
+        <SelectField
+          label="Line of supports beside"
+          value={survey.line_side_id ?? ''}
+          onChange={(id) => set({ line_side_id: id === '' ? null : id })}
+          choices={[{ value: '', label: 'not drawn' }, ...sides]}
+        />
+        {survey.line_side_id === null ? null : (
+          <>
+            <Cell
+              spec={{ kind: 'length', bare: 'feet', label: 'Begins at station', optional: true }}
+              value={survey.line_from}
+              onSave={(line_from) => set({ line_from })}
+            />
+            <Cell
+              spec={{ kind: 'length', bare: 'feet', label: 'In from that wall', optional: true }}
+              value={survey.line_in}
+              onSave={(line_in) => set({ line_in })}
+            />
+          </>
+        )}
+      </>
+    )
+  }
   if (!('side_id' in survey)) return null
   return (
     <SelectField
