@@ -67,7 +67,7 @@ describe('a line of supports', () => {
     )[0]!
     const wall = planWalls(cabin)[0]!
     const length = cabin.sides[0]!.length!
-    const ends = [feet(2), feet(16)].map((station) => planAt(wall, station, length, -feet(9)))
+    const ends = [feet(2), feet(16)].map((station) => planAt(wall, station, length, -1 * feet(9)))
     expect(line).toEqual(ends.map(({ x, y }) => [x, y]))
     expect(labels(mark)).toEqual([])
   })

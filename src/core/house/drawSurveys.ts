@@ -130,7 +130,7 @@ function supportLines(
     const { line_in, line_from, girder } = survey
     if (!wall || line_in === null || placed.length === 0) return []
     const at = (along: number): Point => {
-      const { x, y } = planAt(wall, (line_from ?? 0) + along, lengths.get(wall.side_id) ?? 0, -line_in)
+      const { x, y } = planAt(wall, (line_from ?? 0) + along, lengths.get(wall.side_id) ?? 0, -1 * line_in)
       return [x, y]
     }
     const end = Math.max(girder ?? 0, ...placed.map(({ along }) => along))
