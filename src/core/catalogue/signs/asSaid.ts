@@ -7,7 +7,8 @@ import type { SignId } from '.'
 export const AS_SAID: Partial<Readonly<Record<SignId, string>>> = {
   // Roof edge and gutters.
   'deck-edge-soft-along-run': 'fascia top edge rotten whole run; sheathing edge rotten all along the eave',
-  'no-metal-under-first-shingle': 'no drip edge; drip edge missing; shingles cut short, no metal at the edge',
+  'no-metal-under-first-shingle':
+    'no drip edge; drip edge missing; shingles cut short, no metal at the edge; shingle lies right on the wood; felt hangs over the boards',
   'stain-on-back-of-fascia': 'back of fascia stained; fascia wet behind the gutter',
   'wash-marks-behind-gutter': 'dirt wash line on the fascia; water runs behind the gutter',
   'splash-trench-below': 'trench in the dirt under the eave; water dug a line in the ground',
@@ -15,7 +16,7 @@ export const AS_SAID: Partial<Readonly<Record<SignId, string>>> = {
     'leaves pack the gutter; grass or plants grow in the gutter; gutter clogged, plugged, full of leaves',
   'standing-water-in-gutter': 'gutter stands full; gutter holds water; water sits in gutter',
   'gutter-back-fall':
-    'gutter pitches, slopes away from the downspout; gutter tilted wrong way; no pitch to the outlet',
+    'gutter pitches, slopes away from the downspout; gutter tilted wrong way; gutter runs uphill to the outlet; no pitch to the outlet',
   'hangers-pulled': 'gutter sags; gutter pulled loose from the fascia; gutter hanging down',
   'runs-over-in-rain': 'gutter spills over, overflows in a storm; waterfall over the gutter in heavy rain',
   'leader-blocked': 'downspout clogged, plugged, blocked',
@@ -105,7 +106,7 @@ export const AS_SAID: Partial<Readonly<Record<SignId, string>>> = {
   'thickness-peaks-at-nails': 'swollen round the nails',
   'overdriven-nails': 'nails set too deep; nails broke the face',
   'cupped-paint-lost-at-edge': 'boards cupped',
-  'fresh-filler': 'filler; bondo; patched with filler; caulked over',
+  'fresh-filler': 'filler; body filler, putty smeared over; patched with filler; caulked over',
   'rot-around-patch':
     'soft again around the patch; rotten beside the repair; new board let in beside rotten wood',
   'rot-older-than-patch': 'rot left under the patch; patched over rotten wood; covered up, clad over rot',
@@ -151,7 +152,7 @@ export const AS_SAID: Partial<Readonly<Record<SignId, string>>> = {
   'no-gutter-above': 'no gutter above; roof drips right there',
   'planted-bed-below': 'flower bed under it; mulch bed',
   'bottom-covered-by-soil':
-    'siding touches, in the dirt; soil, mulch, bark piled against the siding; siding buried',
+    'siding touches, in the dirt; soil, mulch, bark piled against the siding; siding buried; soil level with the boards, the siding',
   'wood-to-soil-contact':
     'wood in the ground; post stands in the dirt; wood touches dirt; skirt board in the soil',
   'efflorescence-band': 'white powder, salt on the foundation',
@@ -190,7 +191,9 @@ export const AS_SAID: Partial<Readonly<Record<SignId, string>>> = {
   'pads-on-sod-or-fill': 'pads, blocks set on grass, on bare fill; blocks sunk in the dirt',
   'span-over-table': 'joists span too far; small joists over a long span; 2x6 spanning far',
   'all-joists-bounce': 'floor bounces, springy all over',
-  'floor-springy': 'floor bounces, bouncy, gives underfoot',
+  'sinks-at-one-spot': 'soft, spongy spot in the floor; floor dips at one spot; floor spongy by the toilet',
+  'floor-springy':
+    'floor bounces, bouncy, gives underfoot; floor like a trampoline; floor moves when you walk',
   'sags-at-mid-span': 'floor sags in the middle between supports',
   'notch-or-hole-too-big':
     'joist notched, cut, hacked half way through for the drain, a pipe; big hole in the joist',
@@ -201,7 +204,8 @@ export const AS_SAID: Partial<Readonly<Record<SignId, string>>> = {
   'plate-bare-on-concrete': 'sill plate straight on concrete, no sill seal; untreated plate',
   'crush-below-post': 'wood crushed under the post',
   // Decks.
-  'no-metal-at-ledger': 'no flashing at the ledger; ledger not flashed; nothing behind the ledger',
+  'no-metal-at-ledger':
+    'no flashing at the ledger; ledger, band, rim behind the deck not flashed; nothing behind the ledger',
   'stain-below-ledger': 'stain on the foundation under the deck, the ledger',
   'sheathing-soft-at-ledger': 'rotten behind the ledger',
   'ledger-nails-only': 'ledger only nailed; no bolts in the ledger; no lags',
@@ -247,7 +251,8 @@ export const AS_SAID: Partial<Readonly<Record<SignId, string>>> = {
   'downspout-or-fill-at-corner': 'downspout dumps there at the sinking corner',
   'low-zone-with-tapered-cracks': 'corner dropped, low, with cracks; house settling at the corner',
   'door-drags': 'door sticks, rubs, binds, drags',
-  'falls-to-one-side': 'floor slopes, runs downhill to one side',
+  'falls-to-one-side':
+    'floor slopes, runs downhill to one side; floor drops at the outside wall; floor out of level',
   'falls-to-corner': 'floor slopes to the corner',
   'ball-rolls': 'marble rolls',
   'ridge-sags-wall-out-at-top': 'ridge sags; roof spreading; walls lean out at the top',

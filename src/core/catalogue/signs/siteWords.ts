@@ -1,6 +1,6 @@
 /** Words that say nothing of what is seen. */
 export const EMPTY_WORDS: ReadonlySet<string> = new Set(
-  'a an the and or of to in on at by for with from is are was were be been it its this that there here right just very some all as up down out over into off has have had one two ft foot feet inch inches side front back left'.split(
+  'a an the and or of to in on at by for with from is are was were be been it its this that there here right just very some all as up down out over into off has have had one two ft foot feet inch inches side front back left around'.split(
     ' ',
   ),
 )
