@@ -1,6 +1,6 @@
 import { contours, foundationTop, planAt, type PlanWall } from '../geometry'
 import { byId, type JobDocument, type Survey, type SurveyOf } from '../job'
-import { formatLength, inches, toFeet } from '../measure'
+import { formatLength, inches, toFeet, type Length } from '../measure'
 import { dropsOf, isBegun, known, levelsOf, readSurvey, shapesOf } from '../survey/read'
 import { faultsOf } from '../survey/register'
 import { strokes, type Mark, type Point, type Shape, type SideSpan } from './drawing'
@@ -117,6 +117,11 @@ export function drawSurveysOnStrip(job: JobDocument, spans: readonly SideSpan[],
 /** Half an inch between contours, or a quarter on a floor that falls less. */
 const stepOf = (range_in: number): number => (range_in > 1.5 ? 0.5 : 0.25)
 
+/** Above and below a line of supports: where what is told of one after the other stands, pixels. */
+const ROWS_PX = [10, -22, 25, -37] as const
+const liftWords = (lift: Length | null): string =>
+  lift === null || lift === 0 ? '' : `up ${formatLength(lift)}`
+
 /** The line of supports of a floor where it lies: each support, crossed out and told where it does not stand as it should. */
 function supportLines(
   job: JobDocument,
@@ -161,16 +166,19 @@ function supportLines(
           'level-line',
           spots.flatMap((each) => [square(each.at), ...(each.faults === '' ? [] : cross(each.at))]),
         ),
-        ...spots.flatMap((each): Shape[] => {
-          const lift =
-            each.support.lift === null || each.support.lift === 0
-              ? ''
-              : `up ${formatLength(each.support.lift)}`
-          const told = [each.faults, lift].filter(Boolean).join(', ')
-          return told === ''
-            ? []
-            : [label([each.at[0], each.at[1] + 10 * px], `${each.support.support}: ${told}`)]
-        }),
+        // Posts stand closer together than their words are long: four rows in turn, two above the line and two below.
+        ...spots
+          .map((each) => ({
+            ...each,
+            told: [each.faults, liftWords(each.support.lift)].filter(Boolean).join(', '),
+          }))
+          .filter(({ told }) => told !== '')
+          .map((each, index) =>
+            label(
+              [each.at[0], each.at[1] + ROWS_PX[index % ROWS_PX.length]! * px],
+              `${each.support.support}: ${each.told}`,
+            ),
+          ),
       ]),
     ]
   })

@@ -200,7 +200,7 @@ export const SIGN_PHRASES: readonly Phrase<SignId | typeof NO_FLASHING>[] = [
     'paving-tight-to-wall',
   ],
   ['tide line', 'tide-line-on-piers'],
-  ['wax ring (?:seeps|leaks|failed|gone)|toilet (?:seeps|leaks)', 'wet-below-fixture'],
+  ['wax ring (?:seeps|leaks|failed|gone)|toilet (?:seeps|leaks)', 'leaks-at-joint'],
   ['loose tiles?|tiles? (?:is |are )?loose', 'loose-tile'],
   ['duct (?:is )?(?:off|disconnected|torn)', 'duct-disconnected'],
   ['only (?:wet )?after (?:a )?rain', 'only-after-rain'],

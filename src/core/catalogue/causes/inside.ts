@@ -29,7 +29,7 @@ export const INSIDE_CAUSES = {
       'top-soft-underside-firm': 3,
       'ground-dry-though-uncovered': [1.8, 'below'],
       'batts-down-last': 2.2,
-      'leaks-at-joint': 15,
+      'leaks-at-joint': 30,
       'meter-dial-moves': 10,
       'wet-below-fixture': 6,
       'dry-elsewhere': 3,

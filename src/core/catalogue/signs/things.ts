@@ -15,7 +15,7 @@ export const THING_SIGNS = {
   'box-hangs-loose': detail('E', 'electrical box hangs loose'),
   'aluminium-seen': detail('E', 'branch wiring seen to be aluminium'),
   'copper-seen': detail('E', 'branch wiring seen to be copper'),
-  'leaks-at-joint': damage('E', 'pipe leaks at a joint'),
+  'leaks-at-joint': damage('E', 'pipe or seal seen to leak at its joint'),
   'skirting-bent': damage('E', 'skirting bent or wavy'),
   'skirting-taller-at-one-end': damage('E', 'skirting taller at one end'),
   'wall-bowed-off-frame': damage('E', 'wall of the home bowed off its frame'),
