@@ -57,7 +57,8 @@ function whenWords(when: When): string {
     ...(when.notPart ? [`not ${when.notPart.map(partName).join(' nor ')}`] : []),
     ...(when.sign ? [`seen: ${signWords(when.sign)}`] : []),
     ...(when.noSign ? [`not seen: ${signWords(when.noSign)}`] : []),
-    ...yes(when.fixesSource, 'the source found there is fixed by it', ''),
+    ...yes(when.fixesSource, 'the source found there is fixed by it', 'it fixes no source found there'),
+    ...yes(when.sourceApart, 'the source sits apart from the part', 'the source sits at the part itself'),
   ]
     .filter(Boolean)
     .join(', ')

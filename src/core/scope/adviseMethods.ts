@@ -24,6 +24,11 @@ type Case = {
   readonly cause: ReturnType<typeof causeOf> | null
 }
 
+/** Whether a source sits somewhere else than the part it damages: a downspout, bare ground, not a ledger or a post. */
+function isApart({ seat, family }: NonNullable<Case['cause']>): boolean {
+  return family !== 'structure' && seat !== 'in-place' && seat !== 'ledger' && seat !== 'none'
+}
+
 /** Whether every condition that is named is met. */
 function holds(when: When, method: MethodRow, of: Case): boolean {
   const { part, grade, finding } = of
@@ -45,6 +50,7 @@ function holds(when: When, method: MethodRow, of: Case): boolean {
     when.sign === undefined || saw(when.sign),
     when.noSign === undefined || !saw(when.noSign),
     when.fixesSource === undefined || when.fixesSource === (of.cause?.fix?.method === method.id),
+    when.sourceApart === undefined || when.sourceApart === (of.cause !== null && isApart(of.cause)),
   ]
   return facts.every(Boolean)
 }

@@ -3,7 +3,7 @@ import { jobOf } from '../../../tests/cases/build'
 import { finding, smallHouse, workItem } from '../../../tests/support/jobs'
 import { METHODS, methodOf } from '../catalogue'
 import { CAUSE_IDS, causeOf } from '../catalogue/causes'
-import { startingRates, type Finding } from '../job'
+import { startingRates, type Finding, type JobDocument } from '../job'
 import { feet } from '../measure'
 import { derive } from '../pipeline'
 import type { Source } from '../trace'
@@ -169,4 +169,25 @@ test('what is found on the part that a fix mends is answered by it, with the siz
   const fascia = { ...three, findings: [...three.findings, { ...soft, id: 'finding-9', number: 9 }] }
   const both = { ...item, finding_ids: [...item.finding_ids, 'finding-9'] }
   expect(derive({ ...fascia, work_items: [both] }, '2026-05-04').scope.open).toEqual(['finding-9'])
+})
+
+test('a ground cover is not chosen against advice where a joist it reaches waits for an engineer; a repair of the joist is', () => {
+  const found = [
+    'joist | words hall | from-top-down 3',
+    'subfloor | words hall | floor-springy ?',
+    'crawl-floor | words crawl space | ground-bare every-bay-alike ?',
+  ]
+  const house = {
+    ...jobOf({ title: 'crawl', found, cause: null, house: { foundation: 'crawl' } }),
+    rates: startingRates(),
+  }
+  const before = derive(house, '2026-05-04')
+  const vapour = before.trace.sources.find(({ cause }) => cause === 'crawl-vapour')!
+  expect(vapour.finding_ids).toContain('finding-2')
+  const notices = (of: JobDocument['work_items'][number]): string =>
+    derive({ ...house, work_items: [of] }, '2026-05-04').scope.items[0]!.notices.join(' ')
+  expect(notices(itemForFix(vapour, before.job, 'fix')!)).not.toMatch(/against advice/i)
+  expect(
+    notices(workItem('own', { method: 'piece-in', component: 'joist', finding_ids: ['finding-1'] })),
+  ).toMatch(/against advice/i)
 })

@@ -85,6 +85,34 @@ describe('where a survey speaks', () => {
   })
 })
 
+describe('supports of a floor', () => {
+  const frame = (of: Partial<Survey> = {}): Survey =>
+    ({
+      ...base,
+      id: 'fr',
+      kind: 'frame',
+      floor: 'Ground floor',
+      ...{ wood: 'unknown', use: 'living', joist: null, joist_spacing_in: null, joist_span: null },
+      ...{ notch: null, notch_at_end: false, hole: null, hatch: null, clearance: null },
+      ...{ other_span: null, girder: null, floors: 1, wall_above: 'none', members: [] },
+      ...{ line_side_id: null, line_from: null, line_in: null },
+      supports: [{ support: 'post 1', along: null, stands: 'loose', on: 'loose-blocks', lift: null }],
+      ...of,
+    }) as Survey
+  const below = (of: Partial<Finding>): Finding =>
+    sillNose({ component: 'girder', stated_grade: null, signs: [], place: { kind: 'none' }, ...of })
+
+  test('speak of a girder whose place nobody noted, and of a joist that is not soft', () => {
+    expect(signsAt(below({}), frame())).toContain('daylight-in-bearing')
+    expect(signsAt(below({ component: 'joist', stated_grade: 1 }), frame())).toContain('daylight-in-bearing')
+  })
+  test('say nothing of why a joist is soft, unless the survey was made for it', () => {
+    const soft = below({ component: 'joist', stated_grade: 2 })
+    expect(signsAt(soft, frame())).toEqual([])
+    expect(signsAt(soft, frame({ finding_ids: [soft.id] }))).toContain('daylight-in-bearing')
+  })
+})
+
 test('a measurement stands for a glance, never for what was touched', () => {
   const glanced = (how: Finding['how_known']): Finding =>
     wall({ signs: [{ sign: 'wall-bowed', how, present: true }] })

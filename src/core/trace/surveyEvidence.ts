@@ -1,13 +1,16 @@
 import { causeOf, CAUSE_IDS, isNull } from '../catalogue/causes'
 import { signOf, type SignId } from '../catalogue/signs'
 import { damagedAs } from '../catalogue'
-import type { Finding, JobDocument } from '../job'
+import { gradeOf, type Finding, type JobDocument } from '../job'
 import { toFeet } from '../measure'
 import { readMoisture, shownBy, standing, surveysOf, type Shown, type SurveyAt } from '../survey/read'
 import type { Evidence } from './weigh'
 
 /** How far beside the surveyed stretch of a wall its figures still speak, feet. Our judgement. */
 const BESIDE_FT = 6
+
+/** From this grade on wood is soft: water, or what lives in it, has been there. */
+const SOFT = 2
 
 /** Parts that a sign says anything of: those its causes damage. */
 const PARTS_OF: ReadonlyMap<SignId, ReadonlySet<string>> = (() => {
@@ -32,6 +35,19 @@ const OF_ALL: ReadonlySet<SignId> = new Set(
   ),
 )
 
+/** Signs of what moves or carries, and of nothing that rots. */
+const OF_STRUCTURE: ReadonlySet<SignId> = new Set(
+  [...PARTS_OF.keys()].filter((sign) => {
+    const of = CAUSE_IDS.map(causeOf).filter(({ supports }) => supports.some((each) => each.sign === sign))
+    return of.length > 0 && of.every(({ family }) => family === 'structure')
+  }),
+)
+
+/** How supports near by stand says nothing of why the wood of a joist is soft. */
+function isMute(sign: SignId, finding: Finding): boolean {
+  return OF_STRUCTURE.has(sign) && (gradeOf(finding) ?? 0) >= SOFT
+}
+
 /** A figure speaks only at parts its causes damage: a floor out of level says nothing of a sill. */
 function serves(sign: SignId, finding: Finding): boolean {
   const part = damagedAs(finding.component)
@@ -51,7 +67,8 @@ function isNear(at: SurveyAt, finding: Finding): boolean {
       )
     }
     case 'floor':
-      if (place.kind === 'room') return true
+      // A girder or a joist with no place noted is of the floor that was looked at.
+      if (place.kind === 'room' || place.kind === 'none') return true
       return place.kind === 'crawl' || (place.kind === 'words' && sameName(place.words, at.floor))
     case 'space':
       if (at.space === 'crawl') return place.kind === 'crawl'
@@ -82,9 +99,10 @@ export function surveyEvidenceOf(job: JobDocument): SurveyEvidence {
   if (reads.length === 0 && readings.length === 0) return () => []
   return (finding) => {
     const shown = [
-      ...reads
-        .filter((each) => each.finding_ids.includes(finding.id) || isNear(each.at, finding))
-        .flatMap((each) => each.shows),
+      ...reads.flatMap((each) => {
+        if (each.finding_ids.includes(finding.id)) return each.shows
+        return isNear(each.at, finding) ? each.shows.filter(({ sign }) => !isMute(sign, finding)) : []
+      }),
       ...readings
         .filter((each) => each.finding_id === finding.id)
         .slice(-1)

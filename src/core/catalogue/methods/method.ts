@@ -34,6 +34,8 @@ export type When = {
   readonly noSign?: readonly string[]
   /** The method is what fixes the source found here. */
   readonly fixesSource?: boolean
+  /** The source found here sits apart from the part: mending it does not touch what carries. */
+  readonly sourceApart?: boolean
 }
 
 /** `{part}`, `{rule}` and `{source}` stand for the part's name, its rule's note and the source's name. */
@@ -260,6 +262,8 @@ export function method(of: Written): MethodRow {
   }
 }
 
+const CARRIES = 'It carries load and is soft: an engineer goes first.'
+
 /** Rules that hold for whatever is sold. Common practice; none is a structural rule. */
 const SOLD: readonly Advice[] = [
   {
@@ -269,12 +273,22 @@ const SOLD: readonly Advice[] = [
   },
   {
     verdict: 'blocked',
-    when: { engineer: true },
-    says: 'It carries load and is soft: an engineer goes first.',
+    when: { engineer: true, fixesSource: false },
+    says: CARRIES,
+  },
+  {
+    verdict: 'blocked',
+    when: { engineer: true, fixesSource: true, sourceApart: false },
+    says: CARRIES,
   },
   {
     verdict: 'recommended',
     when: { fixesSource: true, keepOff: false, engineer: false },
+    says: 'Fixes the source: {source}.',
+  },
+  {
+    verdict: 'recommended',
+    when: { fixesSource: true, keepOff: false, engineer: true, sourceApart: true },
     says: 'Fixes the source: {source}.',
   },
 ]
