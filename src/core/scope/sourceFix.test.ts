@@ -184,6 +184,7 @@ test('a ground cover is not chosen against advice where a joist it reaches waits
   const before = derive(house, '2026-05-04')
   const vapour = before.trace.sources.find(({ cause }) => cause === 'crawl-vapour')!
   expect(vapour.finding_ids).toContain('finding-2')
+  expect(itemForFix(vapour, before.job, 'fix')!.places[0]!.at).toEqual({ kind: 'crawl', words: '' })
   const notices = (of: JobDocument['work_items'][number]): string =>
     derive({ ...house, work_items: [of] }, '2026-05-04').scope.items[0]!.notices.join(' ')
   expect(notices(itemForFix(vapour, before.job, 'fix')!)).not.toMatch(/against advice/i)

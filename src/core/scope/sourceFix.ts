@@ -51,13 +51,20 @@ function sizeAt(along: Along, box: WallBox, job: JobDocument): Quantity | null {
   }
 }
 
-/** Where a source is mended: at each of its places on the wall; one that is on no wall, at its first finding. */
+/** Where a source is mended: at each of its places on the wall; one that is on no wall, below the floor or at its first
+ * finding. */
 function placesOf(source: Source, along: Along, job: JobDocument): Place[] {
   const boxes =
     along === 'plan' ? [] : source.places.length > 0 ? source.places : source.seat ? [source.seat] : []
   if (boxes.length === 0) {
     const first = byId(job.findings, source.finding_ids[0])
-    const at = first ? placeOf(first, job) : ({ kind: 'none' } as const)
+    // What covers or drains the ground below the floor lies there, whichever room its damage was first found under.
+    const at: Place['at'] =
+      causeOf(source.cause).seat === 'crawl'
+        ? { kind: 'crawl', words: '' }
+        : first
+          ? placeOf(first, job)
+          : { kind: 'none' }
     const nowhere = { side_id: '', left: 0, right: 0, bottom: 0, top: 0 } as WallBox
     const size = along === 'plan' || along === 'each' ? sizeAt(along, nowhere, job) : null
     return [{ at, size, height: null }]

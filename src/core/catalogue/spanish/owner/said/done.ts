@@ -7,6 +7,8 @@ export const DONE: readonly Pair[] = [
   ['boards renewed', 'cambio de tablas'],
   ['metal fitted over it', 'metal encima'],
   ['sealed anew', 'sellado nuevo'],
+  ['left as it is, looked at again', 'se deja como está y se revisa otra vez'],
+  ['handed to another trade', 'pasa a otro oficio'],
   ['primed and painted', 'imprimado y pintado'],
   ['{part}: {brief}', '{part}: {brief}'],
   ['The same is done here.', 'Aquí se hace lo mismo.'],
