@@ -381,7 +381,9 @@ export function placeLine(line: Shorthand, job: JobDocument, near: Near = NOTHIN
   if (chase) return [placed(said, onFeature(said, chase, on))]
   const one = awayFromWalls(said, named, on) ?? besideThing(said, named, on) ?? fromLast(said, named, on)
   if (one) return [one]
-  const side = named ?? near.side
+  // What lies inside or below the floor is not at the wall in view unless that was said.
+  const inView = partOf(said.part)?.withinWalls && said.station === null ? null : near.side
+  const side = named ?? inView
   // A line that names a place this house does not have keeps it in words.
   const isUnknown = said.side !== null && !named
   if (!side || isUnknown) return [placed(said, inWords(said))]

@@ -40,6 +40,7 @@ export const ROOM_PHRASES: readonly Phrase<string>[] = [
   ['(?:in |of )?(?:the )?(?:master |main |hall )?bath ?rooms?|(?:in )?(?:the )?bath(?! ?tub)', 'bath'],
   ['(?:in )?(?:the )?(?:master |main |front |back |guest )?bed ?rooms?', 'bedroom'],
   ['(?:in |around |by |near |at )?(?:the )?(?:shower|bath ?tub|tub)(?: pan)?', 'bath'],
+  ['(?:around|by|near|at|under|below|beside) (?:the )?toilet', 'bath'],
   ['(?:in )?(?:the )?kitchen', 'kitchen'],
   ['(?:in )?(?:the )?(?:living|sitting) rooms?', 'living room'],
   ['(?:in )?(?:the )?dining rooms?', 'dining room'],

@@ -194,3 +194,14 @@ test('flashing that is missing is missing over an opening or at a ledger; elsewh
   expect(siding!.signs).toEqual([])
   expect(siding!.left).toContain('no flashing')
 })
+
+test('what lies inside or below the floor is not put on the wall in view; what is along a wall is', () => {
+  const before = { side: job.sides[0]!, last: null }
+  const place = (line: string) =>
+    readLine(line, { words: [], job, near: before }).map(findingFrom)[0]!.fields.place
+  expect(place('girder soft')).toEqual({ kind: 'none' })
+  expect(place('joists soft along the top')).toEqual({ kind: 'none' })
+  expect(place('subfloor black around the toilet')).toEqual({ kind: 'room', room: 'bath' })
+  expect(place('rim joist soft')).toMatchObject({ kind: 'side', side_id: 'side-a', station_unsaid: true })
+  expect(place(`B joist soft at 12'`)).toMatchObject({ kind: 'side', side_id: 'side-b' })
+})

@@ -65,6 +65,7 @@ export const FRAME = [
   part({
     ...joists,
     id: 'joist',
+    withinWalls: true,
     together: true,
     countedIn: 'pieces',
     name: 'joist',
@@ -77,6 +78,7 @@ export const FRAME = [
   }),
   part({
     id: 'subfloor',
+    withinWalls: true,
     patch: { cut_back_in: 3, bearing_in: 16, least_in: [32, 24], grain: 'either' },
     countedIn: 'sheets',
     name: 'subfloor',
@@ -89,6 +91,7 @@ export const FRAME = [
   part({
     ...joists,
     id: 'girder',
+    withinWalls: true,
     name: 'girder',
     plain: 'main beam under the floor',
     assembly: 'floor-frame',
@@ -114,6 +117,7 @@ export const FRAME = [
   }),
   part({
     id: 'floor-insulation',
+    withinWalls: true,
     underAll: true,
     damagedAs: 'subfloor',
     name: 'floor insulation',
@@ -134,6 +138,7 @@ const base = {
 export const GROUND = [
   part({
     id: 'pier',
+    withinWalls: true,
     name: 'pier or support',
     plain: 'support',
     rots: false,
@@ -181,6 +186,7 @@ export const GROUND = [
   part({
     ...base,
     id: 'crawl-floor',
+    withinWalls: true,
     underAll: true,
     damagedAs: 'subfloor',
     name: 'crawl space floor',
@@ -219,9 +225,23 @@ export const GROUND = [
 ]
 
 export const INSIDE = [
-  part({ id: 'ceiling', name: 'ceiling', rots: false, assembly: 'inside' }),
-  part({ id: 'interior-wall', name: 'inside wall', plain: 'inside wall', rots: false, assembly: 'inside' }),
-  part({ id: 'floor', name: 'floor level', plain: 'floor', rots: false, assembly: 'inside' }),
+  part({ id: 'ceiling', withinWalls: true, name: 'ceiling', rots: false, assembly: 'inside' }),
+  part({
+    id: 'interior-wall',
+    withinWalls: true,
+    name: 'inside wall',
+    plain: 'inside wall',
+    rots: false,
+    assembly: 'inside',
+  }),
+  part({
+    id: 'floor',
+    withinWalls: true,
+    name: 'floor level',
+    plain: 'floor',
+    rots: false,
+    assembly: 'inside',
+  }),
 ]
 
 export const OTHER = [

@@ -104,6 +104,8 @@ export type PartRow = Row & {
   readonly usualHeight: 'roof-edge' | 'foot' | 'breast'
   /** A board of a window or door. */
   readonly ofOpening: boolean
+  /** It lies inside the house or below its floor: the wall one stands before says nothing of where. */
+  readonly withinWalls: boolean
   /** Nothing opens beside, above or below it. */
   readonly awayFromOpenings: boolean
   /** Runs past openings and holes, and so has priors for each such place. */
@@ -153,6 +155,7 @@ export function part(of: Written): PartRow {
     face_in: 6,
     usualHeight: 'breast',
     ofOpening: false,
+    withinWalls: false,
     awayFromOpenings: false,
     besideThings: false,
     damagedAs: null,

@@ -44,9 +44,10 @@ export const ON_ROOF_PARTS = [
 
 /** Floors by layer, and what stands or was set below them. */
 export const FLOOR_LAYERS = [
-  part({ ...thing, id: 'finish-floor', name: 'finish floor', assembly: 'inside' }),
+  part({ ...thing, id: 'finish-floor', withinWalls: true, name: 'finish floor', assembly: 'inside' }),
   part({
     id: 'underlayment',
+    withinWalls: true,
     name: 'underlayment',
     plain: 'layer under the finish floor',
     assembly: 'floor-frame',
@@ -57,6 +58,7 @@ export const FLOOR_LAYERS = [
   part({
     ...ground,
     id: 'prop',
+    withinWalls: true,
     name: 'prop or jack',
     plain: 'prop under the floor',
     countedIn: 'pieces',
@@ -74,9 +76,9 @@ export const FLOOR_LAYERS = [
 
 /** Pipes, ducts, wires and what hangs on the wall. */
 export const SERVICES = [
-  part({ ...service, id: 'pipe', name: 'pipe' }),
-  part({ ...service, id: 'duct', name: 'duct' }),
-  part({ ...service, id: 'wiring', name: 'wiring and boxes', plain: 'wiring' }),
+  part({ ...service, id: 'pipe', withinWalls: true, name: 'pipe' }),
+  part({ ...service, id: 'duct', withinWalls: true, name: 'duct' }),
+  part({ ...service, id: 'wiring', withinWalls: true, name: 'wiring and boxes', plain: 'wiring' }),
 ]
 
 /** Round the house. */
