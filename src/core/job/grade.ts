@@ -66,6 +66,9 @@ export function gradeOf(finding: Finding): Grade | null {
   return (finding.stated_grade as Grade | null) ?? computedGrade(finding.observations)?.grade ?? null
 }
 
+/** From this grade on wood is soft: water, or what lives in it, has been there. */
+export const SOFT_GRADE = 2
+
 /** Whether a finding is of damage: a part noted sound is evidence, and wants no repair. */
 export function isDamage(finding: Finding): boolean {
   return gradeOf(finding) !== 0

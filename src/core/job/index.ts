@@ -72,6 +72,6 @@ export {
 export { lacking, type Lacking } from './lacking'
 export { copiedJob, newJob, newWorkItem, withoutMoney } from './newJob'
 export { isStorable } from './storable'
-export { computedGrade, gradeOf, isDamage, isStructuralDecay, type ComputedGrade } from './grade'
+export { computedGrade, gradeOf, isDamage, isStructuralDecay, SOFT_GRADE, type ComputedGrade } from './grade'
 export { areaOf_ft2, oneOfSize, quantityWords, sizeOfFinding } from './quantity'
 export { startingRates, startingSettings } from './startingSettings'

@@ -203,5 +203,5 @@ test('what lies inside or below the floor is not put on the wall in view; what i
   expect(place('joists soft along the top')).toEqual({ kind: 'none' })
   expect(place('subfloor black around the toilet')).toEqual({ kind: 'room', room: 'bath' })
   expect(place('rim joist soft')).toMatchObject({ kind: 'side', side_id: 'side-a', station_unsaid: true })
-  expect(place(`B joist soft at 12'`)).toMatchObject({ kind: 'side', side_id: 'side-b' })
+  expect(place(`right 12' joist soft`)).toMatchObject({ kind: 'side', side_id: 'side-b' })
 })

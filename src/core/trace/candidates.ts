@@ -79,8 +79,8 @@ export function candidatesOf(of: {
       const inTable = finding.component
         ? sharesAt(finding.component, target.at).find((each) => each.cause === cause)?.share
         : undefined
-      const competes = byId.get(id)!.shares.find((each) => each.cause === cause)?.share
-      const share = Math.max(inTable ?? 0, competes ?? 0) || 1
+      const competes = byId.get(id)!.shares.find((each) => each.cause === cause)
+      const share = (Math.max(inTable ?? 0, competes?.share ?? 0) || 1) * (competes?.dry ?? 1)
       const near = nearnessOf(cause, finding, target.at)
       const here = (share / 100 / near) * Math.exp(plain)
       const reached = -Math.log(Math.min(SEARCH.mostLikely, here))

@@ -1,5 +1,5 @@
 import { gapInside } from '../geometry'
-import type { Finding, JobDocument } from '../job'
+import { gradeOf, SOFT_GRADE, type Finding, type JobDocument } from '../job'
 import { candidatesOf, problemOf, type Draft } from './candidates'
 import { evidenceFor } from './evidence'
 import { houseFacts } from './houseFacts'
@@ -103,21 +103,30 @@ function statedFor(finding: Finding, job: JobDocument): Weighing['stated'] {
 const UNSHOWN = { beside: 0.1, else: 0.5 } as const
 /** Beside signs this strong together for another cause, what merely is common counts least. Our judgement. */
 const STRONG = 8
+/** What water counts for a member that is not soft, shows none of it, and shows by strong signs that it moves or is badly carried. Our judgement. */
+const DRY_UNSHOWN = 0.2
+/** Signs this strong together say that a member moves or is badly carried. Our judgement. */
+const MOVES = 5
 function withoutUnshown(
+  finding: Finding,
   shares: readonly Share[],
   evidence: readonly Evidence[],
   overrides: Overrides,
 ): readonly Share[] {
-  const beside = shares.some(({ cause, fromOther }) => {
-    if (cause === 'other') return false
+  const strength = shares.flatMap(({ cause, fromOther }) => {
+    if (cause === 'other') return []
     const seen = weigh({ cause, evidence, overrides, fromOther }).filter(isOwnSign)
-    return seen.reduce((sum, each) => sum + each.log, 0) >= Math.log(STRONG)
+    return [{ cause, log: seen.reduce((sum, each) => sum + each.log, 0) }]
   })
-  const unshown = beside ? UNSHOWN.beside : UNSHOWN.else
+  const unshown = strength.some(({ log }) => log >= Math.log(STRONG)) ? UNSHOWN.beside : UNSHOWN.else
+  const isOfStructure = (cause: CauseId): boolean => causeOf(cause).family === 'structure'
+  const moves = strength.some(({ cause, log }) => isOfStructure(cause) && log >= Math.log(MOVES))
+  const dry = moves && (gradeOf(finding) ?? 0) < SOFT_GRADE ? DRY_UNSHOWN : 1
   return shares.map((each): Share => {
     const { cause, share, fromOther } = each
-    if (cause === 'other' || !isNull(cause)) return each
+    if (cause === 'other' || (!isNull(cause) && (dry === 1 || isOfStructure(cause)))) return each
     if (weigh({ cause, evidence, overrides, fromOther }).some(speaksFor)) return each
+    if (!isNull(cause)) return { ...each, dry }
     return { ...each, share: share * (causeOf(cause).onlyShown ? UNSHOWN.beside : unshown) }
   })
 }
@@ -223,7 +232,7 @@ export function modelOf(job: JobDocument, damaged: readonly Finding[]): Model {
   const weighings = weighed.map(({ finding, evidence, target, stated }, at): Weighing => {
     const reasons = new Map<CauseId | 'other', readonly WeighedReason[]>()
     const sourceless: Sourceless[] = []
-    const shares = withoutUnshown(sharesFor(finding, target.at, evidence), evidence, overrides)
+    const shares = withoutUnshown(finding, sharesFor(finding, target.at, evidence), evidence, overrides)
     for (const { cause, share, fromOther } of shares) {
       if (stated && cause !== stated.cause) {
         if (cause === 'other') sourceless.push({ cause, cost: STATED_OTHERWISE, reasons: [] })

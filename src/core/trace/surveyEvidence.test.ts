@@ -106,6 +106,28 @@ describe('supports of a floor', () => {
     expect(signsAt(below({}), frame())).toContain('daylight-in-bearing')
     expect(signsAt(below({ component: 'joist', stated_grade: 1 }), frame())).toContain('daylight-in-bearing')
   })
+  test('a girder that shows nothing of water is not laid to the damp below the floor where they stand loose', () => {
+    const damp = {
+      id: 'finding-2',
+      number: 2,
+      component: 'crawl-floor',
+      place: { kind: 'crawl', words: '' },
+    } as const
+    const ground: Finding = sillNose({
+      ...damp,
+      stated_grade: null,
+      signs: [{ sign: 'ground-bare', how: 'touched', present: true }],
+    })
+    const cause = (grade: 0 | 1 | 2 | null, ...surveys: Survey[]): string | null => {
+      const house = smallHouse({ findings: [below({ stated_grade: grade }), ground] })
+      return traceJob({ ...house, surveys }).findings.find(({ finding_id }) => finding_id === sillNose().id)!
+        .cause
+    }
+    expect(cause(null)).toBe('crawl-vapour')
+    expect(['home-made-support', 'pier-displaced']).toContain(cause(null, frame()))
+    // Soft wood has been wet, however its supports stand.
+    expect(cause(2, frame())).toBe('crawl-vapour')
+  })
   test('say nothing of why a joist is soft, unless the survey was made for it', () => {
     const soft = below({ component: 'joist', stated_grade: 2 })
     expect(signsAt(soft, frame())).toEqual([])

@@ -1,16 +1,13 @@
 import { causeOf, CAUSE_IDS, isNull } from '../catalogue/causes'
 import { signOf, type SignId } from '../catalogue/signs'
 import { damagedAs } from '../catalogue'
-import { gradeOf, type Finding, type JobDocument } from '../job'
+import { gradeOf, SOFT_GRADE, type Finding, type JobDocument } from '../job'
 import { toFeet } from '../measure'
 import { readMoisture, shownBy, standing, surveysOf, type Shown, type SurveyAt } from '../survey/read'
 import type { Evidence } from './weigh'
 
 /** How far beside the surveyed stretch of a wall its figures still speak, feet. Our judgement. */
 const BESIDE_FT = 6
-
-/** From this grade on wood is soft: water, or what lives in it, has been there. */
-const SOFT = 2
 
 /** Parts that a sign says anything of: those its causes damage. */
 const PARTS_OF: ReadonlyMap<SignId, ReadonlySet<string>> = (() => {
@@ -45,7 +42,7 @@ const OF_STRUCTURE: ReadonlySet<SignId> = new Set(
 
 /** How supports near by stand says nothing of why the wood of a joist is soft. */
 function isMute(sign: SignId, finding: Finding): boolean {
-  return OF_STRUCTURE.has(sign) && (gradeOf(finding) ?? 0) >= SOFT
+  return OF_STRUCTURE.has(sign) && (gradeOf(finding) ?? 0) >= SOFT_GRADE
 }
 
 /** A figure speaks only at parts its causes damage: a floor out of level says nothing of a sill. */

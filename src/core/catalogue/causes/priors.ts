@@ -320,7 +320,13 @@ function unnamed(component: ComponentId, named: ReadonlySet<CauseId>): { cause: 
   })
 }
 
-export type Share = { readonly cause: CauseId | 'other'; readonly share: number; readonly fromOther: boolean }
+export type Share = {
+  readonly cause: CauseId | 'other'
+  readonly share: number
+  readonly fromOther: boolean
+  /** What its share counts at a member that shows nothing of it; absent: in full. */
+  readonly dry?: number
+}
 
 function sharesFor(component: ComponentId, written: readonly PriorRow[] | undefined): readonly Share[] {
   const rows = (written ?? [row('other', 100)]).map((each) => ({
