@@ -175,4 +175,13 @@ test('under a floor, support by support: how each stands, what hangs on it, and 
     supports: [{ support: 'post 1' }, { stands: 'loose', on: 'loose-blocks', along: 8 * 768 }, {}, {}],
     members: [{ member: 'joist 1', state: 'broken', bearing: 64 }],
   })
+  // Said where it lies, the line is drawn there; what is drawn opens its survey.
+  await form.getByLabel('Line of supports beside', { exact: true }).selectOption('A front')
+  await enter('In from that wall', '13')
+  await allSent(page)
+  await form.getByRole('button', { name: 'Close', exact: true }).tap()
+  await page.getByRole('button', { name: 'plan', exact: true }).tap()
+  await page.getByRole('button', { name: /^Ground floor: 4 supports, 1 not as it should stand/ }).click()
+  await expect(form).toBeVisible()
+  await expectFitsPhone(page, 'a line of supports on the plan')
 })

@@ -159,28 +159,27 @@ function supportLines(
         [x + 2 * half, y - 2 * half],
       ],
     ]
-    return [
-      mark(survey, job, [...line, ...spots.map((each) => each.at)], px, [
-        strokes('level', [line]),
-        strokes(
-          'level-line',
-          spots.flatMap((each) => [square(each.at), ...(each.faults === '' ? [] : cross(each.at))]),
-        ),
-        // Posts stand closer together than their words are long: four rows in turn, two above the line and two below.
-        ...spots
-          .map((each) => ({
-            ...each,
-            told: [each.faults, liftWords(each.support.lift)].filter(Boolean).join(', '),
-          }))
-          .filter(({ told }) => told !== '')
-          .map((each, index) =>
-            label(
-              [each.at[0], each.at[1] + ROWS_PX[index % ROWS_PX.length]! * px],
-              `${each.support.support}: ${each.told}`,
-            ),
+    const drawn = mark(survey, job, [...line, ...spots.map((each) => each.at)], px, [
+      strokes('level', [line]),
+      strokes(
+        'level-line',
+        spots.flatMap((each) => [square(each.at), ...(each.faults === '' ? [] : cross(each.at))]),
+      ),
+      // Posts stand closer together than their words are long: four rows in turn, two above the line and two below.
+      ...spots
+        .map((each) => ({
+          ...each,
+          told: [each.faults, liftWords(each.support.lift)].filter(Boolean).join(', '),
+        }))
+        .filter(({ told }) => told !== '')
+        .map((each, index) =>
+          label(
+            [each.at[0], each.at[1] + ROWS_PX[index % ROWS_PX.length]! * px],
+            `${each.support.support}: ${each.told}`,
           ),
-      ]),
-    ]
+        ),
+    ])
+    return [{ ...drawn, thin: true }]
   })
 }
 

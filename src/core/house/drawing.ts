@@ -73,6 +73,8 @@ export type Mark = {
   /** Said by a screen reader. */
   readonly name: string
   readonly shapes: readonly Shape[]
+  /** A line or a row of marks too thin for a finger: taken anywhere in its box, as findings and pieces are. */
+  readonly thin?: true
   /** Area to point at. */
   readonly box: {
     readonly left: number

@@ -70,7 +70,9 @@ const MarkButton = memo(function MarkButton({ mark, frame, isPressed, isDim: dim
         onTap(mark)
       }}
     >
-      {mark.of === 'finding' || mark.of === 'piece' ? <HitArea mark={mark} frame={frame} /> : null}
+      {mark.of === 'finding' || mark.of === 'piece' || mark.thin ? (
+        <HitArea mark={mark} frame={frame} />
+      ) : null}
       {mark.shapes.map((shape, at) => (
         <ShapeSvg key={at} shape={shape} frame={frame} />
       ))}
