@@ -119,6 +119,8 @@ const stepOf = (range_in: number): number => (range_in > 1.5 ? 0.5 : 0.25)
 
 /** Above and below a line of supports: where what is told of one after the other stands, pixels. */
 const ROWS_PX = [10, -22, 25, -37] as const
+/** Half as high as what a finger takes, pixels. */
+const FINGER_PX = 20
 const liftWords = (lift: Length | null): string =>
   lift === null || lift === 0 ? '' : `up ${formatLength(lift)}`
 
@@ -159,7 +161,12 @@ function supportLines(
         [x + 2 * half, y - 2 * half],
       ],
     ]
-    const drawn = mark(survey, job, [...line, ...spots.map((each) => each.at)], px, [
+    // As high as a finger is wide, and with the words beside it.
+    const band = line.flatMap(([x, y]): Point[] => [
+      [x, y - FINGER_PX * px],
+      [x, y + FINGER_PX * px],
+    ])
+    const drawn = mark(survey, job, [...line, ...band, ...spots.map((each) => each.at)], px, [
       strokes('level', [line]),
       strokes(
         'level-line',
