@@ -70,3 +70,14 @@ test('a picture that a finding names must be there', () => {
     references: [{ at: 'findings.0.photo_ids.0', id: 'lost' }],
   })
 })
+
+test('the wall a line of supports runs beside must be there', () => {
+  const cabin = DEMO_JOBS['saltmarsh-cabin']()
+  const surveys = cabin.surveys.map((each) =>
+    each.kind === 'frame' ? { ...each, line_side_id: 'nowhere' } : each,
+  )
+  expect(errorOf({ ...cabin, surveys })).toMatchObject({
+    kind: 'unknown-ids',
+    references: [{ at: expect.stringMatching(/^surveys\.\d+\.line_side_id$/), id: 'nowhere' }],
+  })
+})

@@ -2,7 +2,7 @@ import { expect, test } from '@jest/globals'
 import { finding, workItem, sillNose, smallHouse } from '../../../tests/support/jobs'
 import { cautionsOf } from '../caution'
 import type { Finding, JobDocument, MethodId } from '../job'
-import { traceJob } from '../trace'
+import { causeOf, traceJob } from '../trace'
 import { adviseMethods, type MethodAdvice } from './adviseMethods'
 import { scopeJob } from './scopeJob'
 
@@ -156,4 +156,18 @@ test('a deck is rebuilt when two of attachment, supports and framing have failed
   const rebuild = (findings: Finding[]): string | undefined =>
     advise(ledger, { findings }).find((each) => each.method === 'deck-rebuild')?.verdict
   expect([rebuild([ledger]), rebuild([ledger, post])]).toEqual(['allowed', 'recommended'])
+})
+
+test('where a part waits for an engineer, its source is mended only where that does not touch the part', () => {
+  const damp: Finding = {
+    ...part('joist', 3, ['ground-bare', 'every-bay-alike']),
+    place: { kind: 'crawl', words: '' },
+  }
+  const house = { ...smallHouse().house!, foundation: 'crawl' as const }
+  const cover = advise(damp, { house }).find(({ method }) => method === 'ground-cover')
+  expect(cover?.verdict).toBe('recommended')
+  // A ledger has to be uncovered to be flashed.
+  const bare = part('ledger', 3, ['no-metal-at-ledger', 'rim-wet-along-length'])
+  expect(traceJob(smallHouse({ findings: [bare] })).findings[0]?.cause).toBe('ledger-unflashed')
+  expect(verdict(bare, causeOf('ledger-unflashed').fix!.method!)).toBe('blocked')
 })

@@ -91,3 +91,12 @@ test('a bid names no cause that is only possible', () => {
   expect(told.length).toBeGreaterThan(0)
   expect(told.every((words) => words?.startsWith('Not explained yet'))).toBe(true)
 })
+
+test('what an owner told of rain and season counts: only who lives there can know', () => {
+  const found = 'lap-siding | A 12 100 a2 | @told only-in-wind-driven-rain 2'
+  const seen = traceJob(jobWith(found)).findings[0]!.ranked
+  const plain = traceJob(jobWith('lap-siding | A 12 100 a2 | 2')).findings[0]!.ranked
+  const share = (of: typeof seen): number =>
+    of.find(({ cause }) => cause === 'head-flashing-absent')?.probability ?? 0
+  expect(share(seen)).toBeGreaterThan(share(plain) * 1.1)
+})
