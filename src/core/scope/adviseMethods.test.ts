@@ -166,8 +166,13 @@ test('where a part waits for an engineer, its source is mended only where that d
   const house = { ...smallHouse().house!, foundation: 'crawl' as const }
   const cover = advise(damp, { house }).find(({ method }) => method === 'ground-cover')
   expect(cover?.verdict).toBe('recommended')
-  // A ledger has to be uncovered to be flashed.
-  const bare = part('ledger', 3, ['no-metal-at-ledger', 'rim-wet-along-length'])
-  expect(traceJob(smallHouse({ findings: [bare] })).findings[0]?.cause).toBe('ledger-unflashed')
-  expect(verdict(bare, causeOf('ledger-unflashed').fix!.method!)).toBe('blocked')
+  // A sill plate is lifted off its concrete, a ledger uncovered to be flashed.
+  for (const [component, signs, cause] of [
+    ['mudsill', ['plate-bare-on-concrete', 'salt-line'], 'no-capillary-break'],
+    ['ledger', ['no-metal-at-ledger', 'rim-wet-along-length'], 'ledger-unflashed'],
+  ] as const) {
+    const bad = part(component, 3, [...signs])
+    expect(traceJob(smallHouse({ findings: [bad] })).findings[0]?.cause).toBe(cause)
+    expect(verdict(bad, causeOf(cause).fix!.method!)).toBe('blocked')
+  }
 })

@@ -175,3 +175,20 @@ test('every guard of the catalogue is raised by something the engine has', () =>
     else expect(when.signs.length + when.causes.length).toBeGreaterThan(0)
   }
 })
+
+test('a joist that lies hollow is laid to its support, unless it is soft: then it has been wet', () => {
+  const causeAt = (grade: string): string | null =>
+    traced(
+      [
+        `joist | words hall | daylight-in-bearing ${grade}`,
+        'crawl-floor | words crawl space | ground-bare ?',
+      ],
+      { foundation: 'crawl' },
+    ).trace.findings[0]!.cause
+  expect(['?', '1', '2', '3'].map(causeAt)).toEqual([
+    'pier-displaced',
+    'pier-displaced',
+    'crawl-vapour',
+    'crawl-vapour',
+  ])
+})
