@@ -41,23 +41,14 @@ export function Chips({
       <ol aria-label="Understood" className="flex flex-col gap-1.5">
         {found.map(({ said, place, ask }, index) => (
           <li key={index} className="flex flex-wrap items-center gap-1">
-            {chipsOf(said, ask ? '' : placeSaid(place, job)).map((chip, at) =>
-              chip.kind === 'left' ? (
-                <button
-                  key={at}
-                  type="button"
-                  title="Teach what this word means"
-                  className={`${SHAPE} ${LOOK.left} touch:min-h-11`}
-                  onClick={() => setAsked(chip.says)}
-                >
-                  ? {chip.says}
-                </button>
-              ) : (
+            {chipsOf(said, ask ? '' : placeSaid(place, job))
+              .filter(({ kind }) => kind !== 'left')
+              .map((chip, at) => (
                 <span key={at} className={`${SHAPE} ${LOOK[chip.kind]}`}>
                   {chip.says}
                 </span>
-              ),
-            )}
+              ))}
+            <NotUnderstood words={wordsLeft(said)} onTeach={setAsked} />
             {ask ? <Asked ask={ask} onAnswer={(choice) => answer(index, choice)} /> : null}
             <Meant signs={meant[index] ?? []} onTake={(sign) => take(index, sign)} />
           </li>
@@ -68,15 +59,38 @@ export function Chips({
   )
 }
 
+const ROW =
+  'flex flex-wrap items-center max-sm:w-full max-sm:flex-nowrap max-sm:overflow-x-auto max-sm:whitespace-nowrap'
+
+function wordsLeft(said: Parameters<typeof chipsOf>[0]): string[] {
+  return chipsOf(said, '').flatMap(({ kind, says }) => (kind === 'left' ? [says] : []))
+}
+
+/** Words nothing placed: one row on a phone however many they are, so that *Add* stays in reach. */
+function NotUnderstood({ words, onTeach }: { words: readonly string[]; onTeach: (word: string) => void }) {
+  if (words.length === 0) return null
+  return (
+    <div role="group" aria-label="Not understood" className={`${ROW} gap-1`}>
+      {words.map((word, at) => (
+        <button
+          key={at}
+          type="button"
+          title="Teach what this word means"
+          className={`${SHAPE} ${LOOK.left} shrink-0 touch:min-h-11`}
+          onClick={() => onTeach(word)}
+        >
+          ? {word}
+        </button>
+      ))}
+    </div>
+  )
+}
+
 /** Signs the words may mean: nothing is taken for seen that nobody took. */
 function Meant({ signs, onTake }: { signs: readonly SignId[]; onTake: (sign: SignId) => void }) {
   if (signs.length === 0) return null
   return (
-    <div
-      role="group"
-      aria-label="Seen?"
-      className="flex w-full flex-wrap items-center gap-1.5 max-sm:flex-nowrap max-sm:overflow-x-auto max-sm:whitespace-nowrap"
-    >
+    <div role="group" aria-label="Seen?" className={`${ROW} w-full gap-1.5`}>
       <span className="font-head text-[14px] text-quiet">Seen?</span>
       {signs.map((sign) => (
         <button
