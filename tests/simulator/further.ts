@@ -2,6 +2,7 @@ import { finding } from '../../demo/build'
 import type { ComponentId, Feature, Finding, JobDocument, Place, Survey } from '../../src/core/job'
 import { feet, inches } from '../../src/core/measure'
 import type { CauseId, SignId } from '../../src/core/trace'
+import { frameSurvey } from '../support/surveys'
 import { chanceFrom, type Chance } from './chance'
 import { simulateHouse, type Looks, type TrueSource, type Truth } from './simulate'
 import { FLOOR_IN, FOUNDATION_IN, type World } from './world'
@@ -182,19 +183,14 @@ function structure(world: World, chance: Chance): Trouble[] {
         ['soft-line-in-floor', 0.4],
         ['sinks-at-one-spot', 0.4],
       ],
-      measured: (finding_id) => ({
-        ...head(`frame-${finding_id}`, [finding_id]),
-        kind: 'frame',
-        floor: 'Ground floor',
-        ...{ wood: 'unknown', use: 'living', joist: null, joist_spacing_in: null, joist_span: null },
-        ...{ notch: null, notch_at_end: false, hole: null, hatch: null, clearance: null },
-        ...{ other_span: null, girder: null, floors: 1, wall_above: 'none', members: [] },
-        ...{ line_side_id: null, line_from: null, line_in: null },
-        supports: [1, 2, 3].map((n) => ({
-          ...{ support: `post ${n}`, along: feet(n * 8), on: null, lift: null },
-          stands: n !== 2 ? 'plumb' : isLoose ? 'loose' : 'leaning',
-        })),
-      }),
+      measured: (finding_id) =>
+        frameSurvey({
+          ...head(`frame-${finding_id}`, [finding_id]),
+          supports: [1, 2, 3].map((n) => ({
+            ...{ support: `post ${n}`, along: feet(n * 8), on: null, lift: null },
+            stands: n !== 2 ? 'plumb' : isLoose ? 'loose' : 'leaning',
+          })),
+        }),
     })
   }
   const tub = world.features.find(

@@ -8,3 +8,9 @@ export function freshDeck(answers: readonly (readonly [string, Deck['answers'][n
   const fresh = freshSurvey('deck', { id: 'deck-survey', day: '2026-03-04', by: 'Dov', side_id: null })
   return { ...(fresh as Deck), answers: answers.map(([point, answer]) => ({ point, answer })) }
 }
+
+/** A floor frame on which nothing was noted yet but what is given. */
+export function frameSurvey(of: Partial<SurveyOf<'frame'>> = {}): SurveyOf<'frame'> {
+  const fresh = freshSurvey('frame', { id: 'fr', day: '2026-03-04', by: 'Dov', side_id: null })
+  return { ...(fresh as SurveyOf<'frame'>), ...of }
+}

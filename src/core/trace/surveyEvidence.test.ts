@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
+import { frameSurvey } from '../../../tests/support/surveys'
 import { sillNose, smallHouse } from '../../../tests/support/jobs'
-import type { Finding, JobDocument, Survey } from '../job'
+import type { Finding, JobDocument, Survey, SurveyOf } from '../job'
 import { feet, inches } from '../measure'
 import { evidenceFor } from './evidence'
 import { surveyEvidenceOf } from './surveyEvidence'
@@ -86,19 +87,8 @@ describe('where a survey speaks', () => {
 })
 
 describe('supports of a floor', () => {
-  const frame = (of: Partial<Survey> = {}): Survey =>
-    ({
-      ...base,
-      id: 'fr',
-      kind: 'frame',
-      floor: 'Ground floor',
-      ...{ wood: 'unknown', use: 'living', joist: null, joist_spacing_in: null, joist_span: null },
-      ...{ notch: null, notch_at_end: false, hole: null, hatch: null, clearance: null },
-      ...{ other_span: null, girder: null, floors: 1, wall_above: 'none', members: [] },
-      ...{ line_side_id: null, line_from: null, line_in: null },
-      supports: [{ support: 'post 1', along: null, stands: 'loose', on: 'loose-blocks', lift: null }],
-      ...of,
-    }) as Survey
+  const loose = { support: 'post 1', along: null, stands: 'loose', on: 'loose-blocks', lift: null } as const
+  const frame = (of: Partial<SurveyOf<'frame'>> = {}): Survey => frameSurvey({ supports: [loose], ...of })
   const below = (of: Partial<Finding>): Finding =>
     sillNose({ component: 'girder', stated_grade: null, signs: [], place: { kind: 'none' }, ...of })
 

@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
+import { frameSurvey } from '../../../../tests/support/surveys'
 import { smallHouse } from '../../../../tests/support/jobs'
 import type { Survey, SurveyOf } from '../../job'
 import { feet, inches } from '../../measure'
@@ -97,26 +98,7 @@ describe('supports and members of a floor', () => {
     ...{ member: 'joist 1', state: null, bearing: null, bears_on: 'wood' as const },
     ...of,
   })
-  const floor = (of: Partial<Frame>): Frame => ({
-    ...base,
-    id: 'fr',
-    kind: 'frame',
-    floor: 'Hall',
-    ...{ wood: 'unknown', use: 'living', joist: null, joist_spacing_in: null, joist_span: null },
-    ...{ notch: null, notch_at_end: false, hole: null, hatch: null, clearance: null },
-    ...{
-      other_span: null,
-      girder: null,
-      line_side_id: null,
-      line_from: null,
-      line_in: null,
-      floors: 1,
-      wall_above: 'none',
-      supports: [],
-      members: [],
-    },
-    ...of,
-  })
+  const floor = (of: Partial<Frame>): Frame => frameSurvey({ ...base, floor: 'Hall', ...of })
   test('each fault shows its sign; plumb all round only where all were looked at', () => {
     const off = [
       support({ stands: 'leaning', on: 'footing' }),
