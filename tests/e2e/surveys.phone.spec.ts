@@ -1,8 +1,17 @@
 /** Measuring on site with a phone: a wall with plumb line and laser, without a signal; a deck point by point from below. */
-import { expect, test } from '@playwright/test'
+import { expect, test, type Locator } from '@playwright/test'
 import { sillNose } from '../support/jobs'
 import { jobOf, openOwn, part } from './ownJob'
 import { allSent, expectAccessible, expectFitsPhone, PEOPLE, signIn } from './support'
+
+/** Adds a row: the button moves as rows come and the drawing folds, so a tap that missed it is made again. */
+async function addRow(form: Locator, button: string, field: string): Promise<void> {
+  const row = form.getByLabel(field, { exact: true })
+  await expect(async () => {
+    if (!(await row.isVisible())) await form.getByRole('button', { name: button, exact: true }).tap()
+    await expect(row).toBeVisible({ timeout: 5000 })
+  }).toPass()
+}
 
 test('a wall is measured with a plumb line and no signal, and Trace reads it', async ({ page, context }) => {
   await signIn(page, PEOPLE.estimator)
@@ -21,11 +30,9 @@ test('a wall is measured with a plumb line and no signal, and Trace reads it', a
   await expectFitsPhone(page, 'surveys, none yet')
   await page.getByRole('button', { name: 'Wall out of plumb', exact: true }).tap()
   const form = page.getByRole('region', { name: 'Wall out of plumb', exact: true })
-  await form.getByRole('button', { name: 'Add a station' }).tap()
-  // The button goes down by a row: a finger that comes too soon meets the row.
-  await expect(form.getByLabel('Foot, station 1', { exact: true })).toBeVisible()
+  await addRow(form, 'Add a station', 'Foot, station 1')
   await context.setOffline(true)
-  await form.getByRole('button', { name: 'Add a station' }).tap()
+  await addRow(form, 'Add a station', 'Foot, station 2')
   // A station only begun is no reading: the wall is not called plumb.
   await expect(page.getByRole('region', { name: 'What it says' })).toContainText('No station yet.')
   for (const height of ['Foot', 'Top']) {
@@ -77,9 +84,8 @@ test('a rod is read with the laser', async ({ page, context }) => {
   await part(page, 'Surveys')
   await page.getByRole('button', { name: 'Level along a wall', exact: true }).tap()
   const form = page.getByRole('region', { name: 'Level along a wall', exact: true })
-  await form.getByRole('button', { name: 'Add a station' }).tap()
-  await expect(form.getByLabel('Line over edge, station 1', { exact: true })).toBeVisible()
-  await form.getByRole('button', { name: 'Add a station' }).tap()
+  await addRow(form, 'Add a station', 'Line over edge, station 1')
+  await addRow(form, 'Add a station', 'Line over edge, station 2')
   await form.getByLabel('Line over edge, station 1', { exact: true }).fill('0')
   await form.getByLabel('Line over edge, station 1', { exact: true }).press('Enter')
   await form.getByRole('button', { name: 'Line over edge, station 2: take it from the laser receiver' }).tap()
@@ -146,7 +152,7 @@ test('under a floor, support by support: how each stands, what hangs on it, and 
     await form.getByLabel(label, { exact: true }).press('Enter')
   }
   for (const [n, along] of ['0', '8', '16', '24'].entries()) {
-    await form.getByRole('button', { name: 'Add a support' }).tap()
+    await addRow(form, 'Add a support', `Along the line, support ${n + 1}`)
     await enter(`Along the line, support ${n + 1}`, along)
   }
   await form.getByLabel('Stands, support 2', { exact: true }).selectOption('loose')
@@ -162,7 +168,7 @@ test('under a floor, support by support: how each stands, what hangs on it, and 
   await expect(said.getByRole('region', { name: 'What Trace reads' })).toContainText(
     'jack or block without a pad',
   )
-  await form.getByRole('button', { name: 'Add a member' }).tap()
+  await addRow(form, 'Add a member', 'Is, member 1')
   await form.getByLabel('Is, member 1', { exact: true }).selectOption('broken')
   await enter('Its end bears, member 1', '1')
   await expect(said).toContainText('Bears too little: joist 1 1 in.')
