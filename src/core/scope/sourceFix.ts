@@ -51,8 +51,7 @@ function sizeAt(along: Along, box: WallBox, job: JobDocument): Quantity | null {
   }
 }
 
-/** Where a source is mended: at each of its places on the wall; one that is on no wall, below the floor or at its first
- * finding. */
+/** Where a source is mended: at each of its places on the wall; one that is on no wall, below the floor or at its first finding. */
 function placesOf(source: Source, along: Along, job: JobDocument): Place[] {
   const boxes =
     along === 'plan' ? [] : source.places.length > 0 ? source.places : source.seat ? [source.seat] : []

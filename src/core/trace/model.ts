@@ -103,7 +103,10 @@ function statedFor(finding: Finding, job: JobDocument): Weighing['stated'] {
 const UNSHOWN = { beside: 0.1, else: 0.5 } as const
 /** Beside signs this strong together for another cause, what merely is common counts least. Our judgement. */
 const STRONG = 8
-/** What water counts for a member that is not soft, shows none of it, and shows by strong signs that it moves or is badly carried. Our judgement. */
+/**
+ * What water, insects and earlier work count for a member that is not soft, shows nothing of them, and shows by strong signs that it
+ * moves or is badly carried. Our judgement.
+ */
 const DRY_UNSHOWN = 0.2
 /** Signs this strong together say that a member moves or is badly carried. Our judgement. */
 const MOVES = 5
