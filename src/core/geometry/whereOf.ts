@@ -1,6 +1,11 @@
 import { placeOf } from './walls'
 import { byId, FEATURE_WORDS, type Finding, type JobDocument, type Place } from '../job'
 
+const ALONG_UNSAID = 'where along not said'
+
+/** A place as an owner is told it: that nobody said where along a wall it is, is a note for the site. */
+export const whereForOwner = (where: string): string => where.replaceAll(`, ${ALONG_UNSAID}`, '')
+
 /** A place in words, as one says it on the site. */
 export function placeWords(place: Place, job: JobDocument): string {
   switch (place.kind) {
@@ -9,7 +14,7 @@ export function placeWords(place: Place, job: JobDocument): string {
       const feature = byId(job.features, place.feature_id)
       const name = side ? `${side.facing} ${side.letter}` : 'side'
       if (feature) return `${name}, ${FEATURE_WORDS[feature.kind]} ${side?.letter ?? ''}${feature.number}`
-      return place.station_unsaid ? `${name}, where along not said` : name
+      return place.station_unsaid ? `${name}, ${ALONG_UNSAID}` : name
     }
     case 'words':
       return place.words

@@ -80,6 +80,43 @@ describe('a line of supports', () => {
     expect(labels(mark)).toEqual(['post 10: loose, on soil, up 1/2"'])
   })
 
+  const joist = (member: string, of: Partial<Frame['members'][number]> = {}): Frame['members'][number] => ({
+    ...{ member, state: 'sound', bearing: null, bears_on: 'wood' },
+    ...of,
+  })
+  const joists = {
+    ...where,
+    supports: [],
+    joist_spacing_in: 16 as const,
+    members: [
+      joist('joist 1'),
+      joist('joist 4', { state: 'soft' }),
+      joist('joist 7', { bearing: inches(0.5) }),
+      joist('the long one', { state: 'broken' }),
+    ],
+  }
+
+  test('joists called by a number stand a spacing apart from its beginning, between the wall and the line', () => {
+    const mark = drawn(joists)!
+    const wall = planWalls(cabin)[0]!
+    const length = cabin.sides[0]!.length!
+    const runOf = (number: number): (readonly [number, number])[] =>
+      [0, feet(9)].map((into) => {
+        const { x, y } = planAt(wall, feet(2) + inches(16 * (number - 1)), length, -1 * into)
+        return [x, y]
+      })
+    const lines = (ink: string) =>
+      mark.shapes.flatMap((each) => (each.kind === 'strokes' && each.ink === ink ? each.lines : []))
+    expect(lines('contour')).toEqual([runOf(1)])
+    expect(lines('damage')).toEqual([runOf(4), runOf(7)])
+    expect(labels(mark)).toEqual(['joist 4: soft', 'joist 7: bears too little'])
+  })
+
+  test('without a spacing, or without a number, nobody knows where a joist is: it is not drawn', () => {
+    expect(drawn({ ...joists, joist_spacing_in: null })).toBeUndefined()
+    expect(drawn({ ...joists, members: [joist('the long one'), joist('joist 0')] })).toBeUndefined()
+  })
+
   test('is not drawn while nobody said where it lies', () => {
     expect(drawn({ ...where, line_in: null, supports: [support(4)] })).toBeUndefined()
     expect(drawn({ ...where, line_side_id: null, supports: [support(4)] })).toBeUndefined()

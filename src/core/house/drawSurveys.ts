@@ -1,57 +1,13 @@
 import { contours, foundationTop, planAt, type PlanWall } from '../geometry'
-import { byId, type JobDocument, type Survey, type SurveyOf } from '../job'
-import { formatLength, inches, toFeet, type Length } from '../measure'
-import { dropsOf, isBegun, known, levelsOf, readSurvey, shapesOf } from '../survey/read'
-import { faultsOf } from '../survey/register'
+import { byId, type JobDocument } from '../job'
+import { inches, toFeet } from '../measure'
+import { dropsOf, known, levelsOf, shapesOf } from '../survey/read'
+import { framesOnPlan } from './drawFrame'
 import { strokes, type Mark, type Point, type Shape, type SideSpan } from './drawing'
+import { label, latest, mark, short } from './surveyMarks'
 
 /** Falls and bellies are drawn so many times as large: true ones would not be seen. */
 export const DRAWN_TIMES = 20
-
-/** Of each place the latest survey of a kind. */
-function latest<K extends Survey['kind']>(
-  job: JobDocument,
-  kind: K,
-  key: (survey: SurveyOf<K>) => string,
-): SurveyOf<K>[] {
-  const by = new Map<string, SurveyOf<K>>()
-  for (const survey of [...job.surveys].sort((a, b) => (a.day < b.day ? -1 : 1)))
-    if (survey.kind === kind && isBegun(readSurvey(survey, job)))
-      by.set(key(survey as SurveyOf<K>), survey as SurveyOf<K>)
-  return [...by.values()]
-}
-
-const label = (at: Point, text: string, anchor: 'start' | 'middle' | 'end' = 'middle'): Shape => ({
-  kind: 'label',
-  ink: 'water-text',
-  at,
-  text,
-  size_px: 12,
-  anchor,
-})
-const short = (value_in: number): string => formatLength(inches(Math.round(Math.abs(value_in) * 16) / 16))
-
-function boxOf(points: readonly Point[], pad: number): Mark['box'] {
-  const [xs, ys] = [points.map((each) => each[0]), points.map((each) => each[1])]
-  return {
-    left: Math.min(...xs) - pad,
-    right: Math.max(...xs) + pad,
-    bottom: Math.min(...ys) - pad,
-    top: Math.max(...ys) + pad,
-  }
-}
-
-function mark(survey: Survey, job: JobDocument, points: readonly Point[], px: number, shapes: Shape[]): Mark {
-  const read = readSurvey(survey, job)
-  return {
-    kind: 'mark',
-    of: 'survey',
-    ids: [survey.id],
-    name: `${read.where}: ${read.says}`,
-    shapes,
-    box: boxOf(points, 6 * px),
-  }
-}
 
 /** Level lines and how a course falls from them, and how the ground falls, on the walls they were taken at. */
 export function drawSurveysOnStrip(job: JobDocument, spans: readonly SideSpan[], px: number): Mark[] {
@@ -116,79 +72,6 @@ export function drawSurveysOnStrip(job: JobDocument, spans: readonly SideSpan[],
 
 /** Half an inch between contours, or a quarter on a floor that falls less. */
 const stepOf = (range_in: number): number => (range_in > 1.5 ? 0.5 : 0.25)
-
-/** Above and below a line of supports: where what is told of one after the other stands, pixels. */
-const ROWS_PX = [10, -22, 25, -37] as const
-/** Half as high as what a finger takes, pixels. */
-const FINGER_PX = 20
-const liftWords = (lift: Length | null): string =>
-  lift === null || lift === 0 ? '' : `up ${formatLength(lift)}`
-
-/** The line of supports of a floor where it lies: each support, crossed out and told where it does not stand as it should. */
-function supportLines(
-  job: JobDocument,
-  walls: readonly PlanWall[],
-  lengths: ReadonlyMap<string, number>,
-  px: number,
-): Mark[] {
-  return latest(job, 'frame', (each) => each.floor.trim().toLowerCase()).flatMap((survey): Mark[] => {
-    const wall = walls.find((each) => each.side_id === survey.line_side_id)
-    const placed = known(survey.supports, 'along')
-    const { line_in, line_from, girder } = survey
-    if (!wall || line_in === null || placed.length === 0) return []
-    const at = (along: number): Point => {
-      const { x, y } = planAt(wall, (line_from ?? 0) + along, lengths.get(wall.side_id) ?? 0, -1 * line_in)
-      return [x, y]
-    }
-    const end = Math.max(girder ?? 0, ...placed.map(({ along }) => along))
-    const line = [at(0), at(end)]
-    const half = 4 * px
-    const spots = placed.map((support) => ({ support, at: at(support.along), faults: faultsOf(support) }))
-    const square = ([x, y]: Point): Point[] => [
-      [x - half, y - half],
-      [x + half, y - half],
-      [x + half, y + half],
-      [x - half, y + half],
-      [x - half, y - half],
-    ]
-    const cross = ([x, y]: Point): Point[][] => [
-      [
-        [x - 2 * half, y - 2 * half],
-        [x + 2 * half, y + 2 * half],
-      ],
-      [
-        [x - 2 * half, y + 2 * half],
-        [x + 2 * half, y - 2 * half],
-      ],
-    ]
-    // As high as a finger is wide, and with the words beside it.
-    const band = line.flatMap(([x, y]): Point[] => [
-      [x, y - FINGER_PX * px],
-      [x, y + FINGER_PX * px],
-    ])
-    const drawn = mark(survey, job, [...line, ...band, ...spots.map((each) => each.at)], px, [
-      strokes('level', [line]),
-      strokes(
-        'level-line',
-        spots.flatMap((each) => [square(each.at), ...(each.faults === '' ? [] : cross(each.at))]),
-      ),
-      // Posts stand closer together than their words are long: four rows in turn, two above the line and two below.
-      ...spots
-        .map((each) => ({
-          ...each,
-          told: [each.faults, liftWords(each.support.lift)].filter(Boolean).join(', '),
-        }))
-        .filter(({ told }) => told !== '')
-        .map((each, index) =>
-          label(
-            [each.at[0], each.at[1] + ROWS_PX[index % ROWS_PX.length]! * px],
-            `${each.support.support}: ${each.told}`,
-          ),
-        ),
-    ])
-    return [{ ...drawn, thin: true }]
-  })
-}
 
 /** Floors as points and contours, walls out of plumb as they lean and belly, lines of supports, from above. */
 export function drawSurveysOnPlan(
@@ -269,5 +152,5 @@ export function drawSurveysOnPlan(
       ]),
     ]
   })
-  return [...floors, ...leaning, ...supportLines(job, walls, lengths, px)]
+  return [...floors, ...leaning, ...framesOnPlan(job, walls, lengths, px)]
 }

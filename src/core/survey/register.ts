@@ -70,14 +70,20 @@ export function supportRegister(
   }
 }
 
+/** Soft, broken or cut; damp is no damage yet. */
+export const isUnsound = ({ state }: Pick<RegisteredMember, 'state'>): boolean =>
+  state !== null && state !== 'sound' && state !== 'damp'
+/** Its worse end lies on less than the code asks for. */
+export const isShort = ({
+  bearing_in,
+  bears_on,
+}: Pick<RegisteredMember, 'bearing_in' | 'bears_on'>): boolean =>
+  bearing_in !== null && bearing_in < LEAST_BEARING_IN[bears_on] - 1e-9
+
 /** Members of a frame, one by one, with what each end bears on. Decayed wood has no table: what is soft, broken or cut is for the eye. */
 export function memberRegister(
   members: readonly RegisteredMember[],
 ): Computed<{ readonly unsound: readonly string[]; readonly shortBearing: readonly string[] }> {
-  const isUnsound = ({ state }: RegisteredMember): boolean =>
-    state !== null && state !== 'sound' && state !== 'damp'
-  const isShort = ({ bearing_in, bears_on }: RegisteredMember): boolean =>
-    bearing_in !== null && bearing_in < LEAST_BEARING_IN[bears_on] - 1e-9
   const unsound = members.filter(isUnsound)
   const short = members.filter(isShort)
   const least = (on: RegisteredMember['bears_on']): string => `${LEAST_BEARING_IN[on]} in on ${worded(on)}`

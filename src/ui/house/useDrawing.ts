@@ -44,7 +44,7 @@ function useWindow(): { height: number; phone: boolean } {
 
 /**
  * How much room the drawing takes at a stage, remembered on this device. `reading`: on a phone the list is being read, so the walls
- * are folded until it is back at its top.
+ * are folded until it is back at its top, or until somebody opens them over it.
  */
 export function useDrawing(stage: Stage, reading: boolean): DrawingRoom {
   const [kept, setKept] = useState<Heights>(() =>
@@ -62,13 +62,25 @@ export function useDrawing(stage: Stage, reading: boolean): DrawingRoom {
     },
     [stage],
   )
-  const isFolded = size.phone && reading && height === 'full'
+  // Who opens it while he reads wants it, until he is back at the top.
+  const [isWanted, setWanted] = useState(false)
+  if (isWanted && !reading) setWanted(false)
+  const isFolded = size.phone && reading && height === 'full' && !isWanted
   return useMemo(
     () => ({
       height: isFolded ? 'ribbon' : height,
-      step: (by) => set(stepped(height, by)),
-      turn: () => set(height === 'full' ? 'ribbon' : 'full'),
-      open: () => set('full'),
+      step: (by) => {
+        setWanted(isFolded && by > 0)
+        set(isFolded ? (by > 0 ? 'full' : 'ribbon') : stepped(height, by))
+      },
+      turn: () => {
+        setWanted(isFolded)
+        set(height === 'full' && !isFolded ? 'ribbon' : 'full')
+      },
+      open: () => {
+        setWanted(true)
+        set('full')
+      },
     }),
     [height, isFolded, set],
   )

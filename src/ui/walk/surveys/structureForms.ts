@@ -40,7 +40,7 @@ export const STRUCTURE_FORMS: Readonly<
     tables: [],
   },
   frame: {
-    how: 'The clear span is from face to face of what carries the joists. Supports stand on one line, each so far from its beginning; what hangs on each is estimated once all have their place. Raised is in rounds.',
+    how: 'The clear span is from face to face of what carries the joists. Supports stand on one line, each so far from its beginning; what hangs on each is estimated once all have their place. A joist called by its number stands so many spacings from the beginning of the line, on the plan too. Raised is in rounds.',
     fields: [
       text('floor', 'Which floor'),
       choice('wood', 'Wood', ['unknown', 'douglas-fir', 'hem-fir', 'southern-pine', 'spruce-pine-fir']),
