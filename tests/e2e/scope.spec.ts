@@ -145,3 +145,33 @@ test('an edit of a repair that waited in an older program is taken as one of a w
   const history = (await (await page.request.get(`/api/jobs/${id}/history`)).json()) as unknown
   expect(JSON.stringify(history)).toContain('work_item')
 })
+
+test('a line that says rain is the weather of that day; what is open to it is made dry, and is still to be mended', async ({
+  page,
+}) => {
+  await signIn(page, PEOPLE.estimator)
+  const gone = { ...fascia, stated_grade: 4 as const }
+  const id = await openOwn(page, { findings: [sillNose(), gone] })
+  const line = page.getByRole('form', { name: 'Photo and word' })
+  await line.getByLabel('A word, or a whole line').fill('it will rain tonight')
+  await expect(line.getByRole('status')).toContainText('kept as that day’s weather')
+  await line.getByRole('button', { name: 'Add', exact: true }).click()
+  // What the owner wants kept goes where such things stand; it is no finding either.
+  await line.getByLabel('A word, or a whole line').fill('the patio must stay')
+  await expect(line.getByRole('status')).toContainText('Must stay: patio.')
+  await line.getByRole('button', { name: 'Add', exact: true }).click()
+  await allSent(page)
+  const walked = await jobOf(page, id)
+  expect(walked.job.must_stay).toBe('patio')
+  expect(walked.findings).toHaveLength(2)
+  expect(walked.plan_days).toMatchObject([{ sky: 'wet', said: 'person' }])
+  await openStage(page, 'Scope')
+  await expect(page.getByRole('heading', { name: /^Rain on / })).toBeVisible()
+  await expectAccessible(page)
+  await page.getByRole('button', { name: 'Make it dry (1)' }).click()
+  await expect(page.getByRole('heading', { name: /^Rain on / })).toHaveCount(0)
+  await allSent(page)
+  const { work_items } = await jobOf(page, id)
+  expect(work_items).toMatchObject([{ method: 'stop-gap', finding_ids: [gone.id] }])
+  await expect(page.getByRole('region', { name: 'Findings', exact: true })).toContainText('2 open')
+})

@@ -27,7 +27,8 @@ export function brokenRules(plan: JobPlan, job: JobDocument): string[] {
     for (const { day } of unit.days) {
       if (!week.has(weekday(day))) say(unit, `worked on ${day}, no day of the week worked`)
       if (off.get(day)) say(unit, `worked on a day off, ${day}`)
-      if (unit.outside && skies.get(day) === 'wet') say(unit, `outside in the rain, ${day}`)
+      const isMadeSafe = unit.segments.every(({ step }) => step === 'make-safe')
+      if (unit.outside && !isMadeSafe && skies.get(day) === 'wet') say(unit, `outside in the rain, ${day}`)
     }
   }
   // Within one item at one place: shored before a support goes, the order of the trade, nights between.

@@ -1,7 +1,7 @@
 import { BID_SAYS } from '../catalogue/sentences/bid'
 import { OWNER_SAYS } from '../catalogue/sentences/owner'
 import { partName } from '../catalogue'
-import { whereOf, type Caution } from '../caution'
+import { whereForOwner, whereOf, type Caution } from '../caution'
 import { scaledLength } from '../geometry'
 import { drawStrip, findingNumber, stripSpans } from '../house'
 import { drawSurveysOnStrip } from '../house/drawSurveys'
@@ -73,7 +73,7 @@ function hazardLine(caution: Caution): BidHazardLine {
   return {
     keep_off: caution.kind === 'keep-off',
     what: caution.what,
-    where: caution.where,
+    where: whereForOwner(caution.where),
     can_happen: caution.canHappen,
     do_now: caution.doNow,
     who: caution.who,
@@ -260,7 +260,7 @@ export function bidJob(job: JobDocument, stages: Stages, preparedOn: string): Bi
       return {
         number: findingNumber(finding, job),
         part: finding.component ? partName(finding.component) : BID_SAYS.partNotNamed,
-        where: [whereOf(finding, job), standingOf(finding, job)].filter(Boolean).join(', '),
+        where: [whereForOwner(whereOf(finding, job)), standingOf(finding, job)].filter(Boolean).join(', '),
         size: [
           quantityWords(sizeOfFinding(finding)),
           finding.extent?.how === 'guessed' ? BID_SAYS.fromBelow : '',

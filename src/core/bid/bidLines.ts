@@ -2,6 +2,7 @@ import { BID_SAYS } from '../catalogue/sentences/bid'
 import { OWNER_SAYS } from '../catalogue/sentences/owner'
 import { rowsOf } from '../firmValues/rows'
 import { paintedArea } from '../geometry'
+import { whereForOwner } from '../geometry/whereOf'
 import { byId, type JobDocument } from '../job'
 import { formatLength, type Cents } from '../measure'
 import type { Price } from '../price'
@@ -63,7 +64,7 @@ function quantityOf(spots: readonly ItemSpot[], item: ScopeItem, job: JobDocumen
 }
 
 const whereOfSpots = (spots: readonly ItemSpot[]): string =>
-  [...new Set(spots.map((spot) => spot.where))].join('; ')
+  [...new Set(spots.map((spot) => whereForOwner(spot.where)))].join('; ')
 
 function numbersAt(item: ScopeItem, spots: readonly ItemSpot[], job: JobDocument): string[] {
   const ids = new Set(spots.flatMap((spot) => spot.finding_ids))
@@ -109,7 +110,7 @@ export function itemLine(
     over_years: job.work_items.some(({ instead_of }) => instead_of.includes(item.id))
       ? overYears(line?.sell_cents ?? null, item.life_years)
       : null,
-    life: lifeWords(item.life_years),
+    life: item.row?.forNow ? '' : lifeWords(item.life_years),
     warranty: rowsOf(job.settings).warranty(item.warranty),
     notices: [...item.notices, ...(line?.includedIn ? [BID_SAYS.paidElsewhere] : [])],
     pending_engineer: false,
@@ -143,7 +144,7 @@ export function besideLines(item: ScopeItem, job: JobDocument, price: Price, hea
         hasPrice && item.item.instead_of.length > 0
           ? overYears(apart?.sell_cents ?? null, item.life_years)
           : null,
-      life: hasPrice ? lifeWords(item.life_years) : '',
+      life: hasPrice && !item.row?.forNow ? lifeWords(item.life_years) : '',
       warranty: hasPrice ? rowsOf(job.settings).warranty(item.warranty) : '',
       price_cents: hasPrice ? (apart?.sell_cents ?? null) : null,
       notices: [...item.notices],

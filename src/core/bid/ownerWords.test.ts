@@ -2,8 +2,10 @@
 import { expect, test } from '@jest/globals'
 import { DEMO_JOBS } from '../../../demo'
 import { finding, sillNose, smallHouse, workItem } from '../../../tests/support/jobs'
+import { house, mend } from '../../../tests/support/priced'
 import { METHODS, PARTS } from '../catalogue'
 import { derive } from '../pipeline'
+import { whereForOwner } from '../geometry/whereOf'
 import { sectionsOf, type BidBlock } from './blocks'
 import { seenWords, spokenLength } from './ownerWords'
 import { promisesIn } from './promises'
@@ -41,7 +43,7 @@ test('one place is told with part, grade and size; several alike are told togeth
 
 test('what nobody touched is never said to be damaged, only expected to be', () => {
   const words = seenWords([fascia(1, { grade: null as never })])
-  expect(words).toContain('could not be touched')
+  expect(words).toContain('has not been probed yet')
   expect(words).not.toMatch(/is soft|rotted/)
 })
 
@@ -184,4 +186,28 @@ test('what was seen can be said in the firm’s own words, and its promises are 
   expect(of('').bid.items[0]!.seen).toContain('soft')
   expect(promisesIn(of('It is safe for ever.').job).length).toBeGreaterThan(0)
   expect(promisesIn(of(own).job)).toEqual([])
+})
+
+test('what nobody named or touched is told as noted, never as a part that is damaged', () => {
+  const words = seenWords([fascia(1, { component: null as never, grade: null as never })])
+  expect(words).toBe('Something was noted there that nobody has looked into yet.')
+})
+
+test('what shows signs and was not probed is told so; without a sign only its look is', () => {
+  const signs = [{ sign: 'door-drags', how: 'seen-close', present: true }] as never
+  const door = (of: object) => fascia(1, { component: 'door', grade: null as never, ...of })
+  expect(seenWords([{ ...door({}), signs, extent: null }])).toBe(
+    'The door shows signs of damage; it has not been probed yet.',
+  )
+  expect(seenWords([{ ...door({}), signs: [], extent: null }])).toMatch(/from its look we expect/)
+})
+
+test('that nobody said where along a wall something is, is not for its owner', () => {
+  expect(whereForOwner("front A, where along not said; back C, 12'")).toBe("front A; back C, 12'")
+  const { place, ...rest } = fascia(1)
+  if (place.kind !== 'side') throw new Error(place.kind)
+  const unsaid = { ...rest, place: { ...place, station_unsaid: true as const } }
+  const work_items = [mend('r', [unsaid], 'piece-in')]
+  const { bid } = house({ findings: [unsaid], work_items })
+  expect(JSON.stringify([bid.items, bid.findings])).not.toContain('where along not said')
 })

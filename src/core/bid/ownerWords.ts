@@ -44,6 +44,8 @@ const isSeen = (finding: Finding): boolean =>
   NEAR.has(finding.how_known)
 const NEAR: ReadonlySet<HowKnown> = new Set<HowKnown>(['opened', 'touched', 'instrument', 'seen-close'])
 
+const showsSigns = ({ signs }: Finding): boolean => signs.some(({ present }) => present)
+
 /** Missing is not rotten: it was torn off or fell. */
 const isGone = ({ signs }: Finding): boolean => signs.some(({ sign, present }) => present && GONE.has(sign))
 const GONE: ReadonlySet<string> = new Set(['shakes-gone', 'board-missing'])
@@ -82,6 +84,12 @@ function seenAlike(findings: readonly Finding[]): string {
   const many = placesOf(findings)
   if (grades.length < findings.length && findings.every(isSeen)) {
     return many === 1 ? OWNER_SAYS.shown(part, size) : OWNER_SAYS.shownMany(inWords(many), part, size)
+  }
+  if (grades.length < findings.length && first.component === null) {
+    return many === 1 ? OWNER_SAYS.unnamed : OWNER_SAYS.unnamedMany(inWords(many))
+  }
+  if (grades.length < findings.length && findings.every(showsSigns)) {
+    return many === 1 ? OWNER_SAYS.signsOnly(part, size) : OWNER_SAYS.signsOnlyMany(inWords(many), part, size)
   }
   if (grades.length < findings.length) {
     return many === 1 ? OWNER_SAYS.untouched(part, size) : OWNER_SAYS.untouchedMany(inWords(many), part, size)
@@ -154,6 +162,8 @@ export function itemSays(
   if (own !== '') return { seen: own, done }
   const ids = new Set(spots.flatMap((spot) => spot.finding_ids))
   const findings = job.findings.filter((each) => ids.has(each.id))
+  // The repair that is still to come tells what was found.
+  if (item.row?.forNow) return { seen: own, done }
   return { seen: item.kind === 'area' ? '' : seenWords(findings), done }
 }
 

@@ -134,3 +134,25 @@ test('a slab known to have tendons says so before a pocket is seen, and once', (
   })
   expect(on('slab-tendons', { findings: [pocket] })).toMatchObject([{ finding_ids: ['finding-6'] }])
 })
+
+test.each([
+  ['guard', 'guard-moves'],
+  ['deck-beam', 'beam-beside-posts'],
+  ['deck-post', 'post-on-loose-pad'],
+])('a %s with %s keeps people off by itself', (component, sign) => {
+  const seen = { ...ledger, component, signs: [{ ...ledger.signs[0]!, sign }], stated_grade: null }
+  const [first] = cautionsOf(smallHouse({ findings: [seen] })).shown
+  expect(first).toMatchObject({ kind: 'keep-off', finding_ids: [ledger.id] })
+})
+
+test('a load nobody reckoned is for an engineer, before it stands there', () => {
+  const seen = {
+    ...ledger,
+    component: 'deck-board',
+    signs: [{ ...ledger.signs[0]!, sign: 'load-never-engineered' }],
+  }
+  const told = cautionsOf(smallHouse({ findings: [seen as never] })).all.map(({ doNow }) => doNow)
+  expect(told).toContain(
+    'An engineer reckons it before it stands there. If it stands there already: keep off, take it away.',
+  )
+})

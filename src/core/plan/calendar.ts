@@ -1,4 +1,4 @@
-import { skyOf, type SkyId, type StepId } from '../catalogue/steps'
+import { skyOf, stepOf, type SkyId, type StepId } from '../catalogue/steps'
 import type { Crew, JobDocument } from '../job'
 import { dayAfter, daysBetween, weekday } from '../measure'
 
@@ -101,7 +101,8 @@ export function calendarOf(
     sky,
     works: (exposed, day) => {
       const id = sky(day)
-      if (id === null || !exposed.outside) return true
+      if (id === null || !exposed.outside || exposed.steps.every((step) => stepOf(step).anyWeather))
+        return true
       const row = skyOf(id)
       if (row.outside || (row.atHeight && exposed.atHeight)) return false
       return !exposed.steps.some((step) => row.steps.includes(step))

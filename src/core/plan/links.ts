@@ -112,7 +112,9 @@ export function linksOf({ units, serves }: Units, others: readonly HandedOver[],
   for (const unit of units) {
     if (unit === setUp || unit === clear || unit === first) continue
     const isSafety = unit.segments[0]!.step === 'make-safe'
-    if (setUp && !isSafety) add(setUp, unit)
+    // What could leak tonight is closed before anything is set up.
+    if (setUp && isSafety) add(unit, setUp)
+    else if (setUp) add(setUp, unit)
     if (first) add(first, unit)
     if (clear) add(unit, clear)
   }

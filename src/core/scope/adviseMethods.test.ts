@@ -60,6 +60,11 @@ test('no patch is sold on a keep-off item: what shores first is left, or referri
   ])
 })
 
+test('a slack strap is tightened, though nobody graded it', () => {
+  expect(verdict(part('tie-strap', null, ['strap-slack']), 'tie-strap')).toBe('recommended')
+  expect(verdict(part('tie-strap', null), 'tie-strap')).not.toBe('recommended')
+})
+
 test('an open joint at the surface is re-sealed', () => {
   expect(verdict(part('side-casing', 1, ['open-joint']), 're-seal')).toBe('recommended')
 })

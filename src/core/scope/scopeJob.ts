@@ -10,9 +10,9 @@ import {
 } from '../catalogue'
 import { dangersAt, type Danger } from '../caution'
 import { rowsOf } from '../firmValues/rows'
-import { byId, isDamage, type JobDocument, type WorkItem } from '../job'
+import { byId, gradeOf, isDamage, SOFT_GRADE, type JobDocument, type WorkItem } from '../job'
 import type { Length } from '../measure'
-import { CAUSE_IDS, causeOf, type Trace } from '../trace'
+import { CAUSE_IDS, causeNamed, causeOf, type Trace } from '../trace'
 import { adviseMethods, type MethodAdvice } from './adviseMethods'
 import { itemName } from './itemName'
 import { openDangers } from './openDangers'
@@ -127,7 +127,8 @@ function itemOf(placed: Placed, context: Context): ScopeItem {
   )
   const isFix = cured.length > 0
   const notices = warnings(placed, context)
-  for (const source of isFix ? [] : open) {
+  // What is closed for the night promises nothing, and says so itself.
+  for (const source of isFix || row?.forNow ? [] : open) {
     const decision = decisionOn(source, job)
     const why = decision?.decision === 'declined' ? WORK_SAYS.fixDeclined(decision.by, decision.reason) : ''
     notices.push(
@@ -138,7 +139,7 @@ function itemOf(placed: Placed, context: Context): ScopeItem {
     row?.rebuilds !== 'assembly' &&
     item.finding_ids.some((id) => trace.unexplained.includes(id)) &&
     hasCauses(item.component)
-  if (untraced && row?.sells) notices.push(WORK_SAYS.effectOnly)
+  if (untraced && row?.sells && !row.forNow) notices.push(WORK_SAYS.effectOnly)
   if (row === null) {
     notices.push(WORK_SAYS.unknownMethod)
   }
@@ -169,21 +170,31 @@ function itemOf(placed: Placed, context: Context): ScopeItem {
     life_years: row ? lifeOf(row, item.material, stays) : [0, 0],
     warranty: stays && warranty !== 'none' ? 'G' : warranty,
     needs: (row?.needs ?? []).flatMap((need) => needSaid(need, job.job.permit)),
-    notices,
+    notices: [...new Set(notices)],
     fixes: cured.flatMap((source) => (source.letter ? [source.letter] : [])),
   }
 }
 
+const isOfStructure = (cause: string): boolean => {
+  const known = causeNamed(cause)
+  return known !== null && causeOf(known).family === 'structure'
+}
+
 /**
  * Findings that an item answers. A fix at the source, or one that another trade does, ends the source and leaves what it has done; what was
- * found on the part that the fix mends is answered with it.
+ * found on the part that the fix mends is answered with it. What is only made dry for the night is answered by nothing yet.
  */
 function answeredBy(item: WorkItem, job: JobDocument): readonly string[] {
   const row = methodOf(item.method)
+  if (row?.forNow) return []
+  // What moved and is not soft waits for whom it was referred to: it is not watched besides.
+  const waits = row?.standsAs === 'referred' && item.cures.some((cause) => isOfStructure(cause))
   const onlyEnds = row?.answers === 'source' || (item.cures.length > 0 && row?.does === 'leaves')
   if (!onlyEnds) return item.finding_ids
   return item.finding_ids.filter((id) => {
-    const part = byId(job.findings, id)?.component
+    const finding = byId(job.findings, id)
+    if (waits && finding && (gradeOf(finding) ?? 0) < SOFT_GRADE) return true
+    const part = finding?.component
     return part != null && row.serves?.includes(part) === true
   })
 }

@@ -104,6 +104,8 @@ function partPlaces(findings: readonly Finding[], row: MethodRow | null, job: Jo
   }))
 }
 
+const ONCE = { kind: 'count', count: 1, how: 'counted' } as const
+
 /**
  * The item by which a method answers findings of one part, those named together. What answers a source is as large as the source would
  * be: a roof edge is that of its side, once; a run is as long as it was found.
@@ -122,8 +124,15 @@ export function itemForFindings(
     method,
     component: first?.component ?? 'other',
     material: first?.material ?? 'unknown',
-    places: row?.answers === 'source' ? foundPlaces(findings, row.along, job) : [],
+    places: placesFor(findings, row, job),
   })
+}
+
+function placesFor(findings: readonly Finding[], row: MethodRow | null, job: JobDocument): Place[] {
+  if (row?.answers === 'source') return foundPlaces(findings, row.along, job)
+  // Closed for the night in one go, however many pieces of it are missing.
+  if (row?.forNow) return findings.map((each) => ({ at: placeOf(each, job), size: ONCE, height: null }))
+  return []
 }
 
 function foundPlaces(findings: readonly Finding[], along: Along, job: JobDocument): Place[] {

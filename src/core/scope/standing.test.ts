@@ -175,3 +175,20 @@ test('what is watched says when it is looked at again, or what would show it', (
   )
   expect(one(board, 'watch').bid.beside[0]?.why).toBe('watched, not mended now')
 })
+
+test('one item over two sources of one kind says once what is not mended there', () => {
+  const signs = ['gap-too-small', 'bottom-edge-rot-whole-run'].map((sign) => ({
+    sign,
+    how: 'touched',
+    present: true,
+  })) as never
+  const findings = [
+    { ...at(1, 'lap-siding', { at: { side: 'a', ft: 5, up_in: 24 } }), signs },
+    { ...at(2, 'lap-siding', { at: { side: 'c', ft: 5, up_in: 24 } }), signs },
+  ]
+  const { scope, trace } = house({ findings, work_items: [mend('r', findings, 'prime-and-paint')] })
+  expect(trace.sources.filter(({ letter }) => letter !== null)).toHaveLength(2)
+  const { notices } = scope.items[0]!
+  expect(notices.length).toBeGreaterThan(0)
+  expect(new Set(notices).size).toBe(notices.length)
+})

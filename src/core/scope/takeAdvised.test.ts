@@ -77,3 +77,17 @@ test('a deck that has failed is rebuilt once, not mended part by part, and charg
   const more = derive({ ...job, work_items: [...items, twice, board] }, DAY)
   expect(more.takeoff.items.map(({ includedIn }) => includedIn)).toEqual([null, items[0]!.id, items[0]!.id])
 })
+
+test('a wall that moved and goes to an engineer is not watched besides; a soft one under it is still to be mended', () => {
+  const signs = [{ sign: 'wall-leans-in-at-top', how: 'seen-close', present: true }] as never
+  const wall = { ...at(1, 'foundation-wall', { grade: null as never }), signs }
+  const methods = (findings: readonly (typeof wall)[]): string[] =>
+    taken(house({ findings: [...findings] }).job).map(({ method }) => method)
+  expect(methods([wall])).toEqual(['refer'])
+  const { job } = house({ findings: [wall], work_items: [] })
+  const items = taken(job)
+  const after = derive({ ...job, work_items: items }, DAY)
+  expect(after.scope.open).toEqual([])
+  const soft = derive({ ...job, findings: [{ ...wall, stated_grade: 3 }], work_items: items }, DAY)
+  expect(soft.scope.open).toEqual([wall.id])
+})

@@ -88,6 +88,13 @@ function namedSide(said: Shorthand, { job, near }: On): Side | null {
   )
 }
 
+/** The side a front or a back door is on by its name, where only one faces so. */
+function facedBy({ what }: OpeningSaid, job: JobDocument): Side | null {
+  const facing = what === 'front-door' ? 'front' : what === 'back-door' ? 'back' : null
+  const faced = job.sides.filter((each) => each.facing === facing)
+  return faced.length === 1 ? faced[0]! : null
+}
+
 /** `A2`; and `w2`, which is the second window where no side is called W. */
 function lettered(said: Shorthand, on: On): { feature: Feature | null; opening: OpeningSaid | null } {
   if (said.feature === null) return { feature: null, opening: null }
@@ -357,11 +364,11 @@ export function placeLine(line: Shorthand, job: JobDocument, near: Near = NOTHIN
     const isItsSide =
       onNamed.kind === 'none' && (said.where.facing === 'left' || said.where.facing === 'right')
     const found = isItsSide ? findOpenings(opening, job, near, null) : onNamed
-    // What is not drawn yet is somewhere on the wall one stands before.
-    if (found.kind === 'none')
-      return near.side && !named
-        ? [placed(said, onSide(said, near.side, null, on))]
-        : [placed(said, inWords(said))]
+    // What is not drawn yet is on the side its name says, or somewhere on the wall one stands before.
+    if (found.kind === 'none') {
+      const wall = facedBy(opening, job) ?? near.side
+      return wall && !named ? [placed(said, onSide(said, wall, null, on))] : [placed(said, inWords(said))]
+    }
     // A room says which window is meant only to somebody who knows the rooms.
     const unknown = said.where.room !== null && opening.which.kind === 'there'
     if (found.kind === 'one-of' || (unknown && found.features.length > 1))

@@ -39,7 +39,7 @@ export const OPENING_PHRASES: readonly Phrase<OpeningWord>[] = [
 export const ROOM_PHRASES: readonly Phrase<string>[] = [
   ['(?:in |of )?(?:the )?(?:master |main |hall )?bath ?rooms?|(?:in )?(?:the )?bath(?! ?tub)', 'bath'],
   ['(?:in )?(?:the )?(?:master |main |front |back |guest )?bed ?rooms?', 'bedroom'],
-  ['(?:in |around |by |near |at )?(?:the )?(?:shower|bath ?tub|tub)(?: pan)?', 'bath'],
+  ['(?:in |around |by |near |at )?(?:the )?(?:shower|bath ?tub|(?<!hot )tub)(?: pan)?', 'bath'],
   ['(?:around|by|near|at|under|below|beside) (?:the )?toilet', 'bath'],
   ['(?:in )?(?:the )?kitchen', 'kitchen'],
   ['(?:in )?(?:the )?(?:living|sitting) rooms?', 'living room'],

@@ -1,7 +1,8 @@
 import type { JobDocument } from '../job'
 import type { Near } from './findOpening'
 import { parseLine } from './parseLine'
-import { placeLine, type PlacedLine } from './placeLine'
+import type { PlacedLine } from './placeLine'
+import { sideOrArticle } from './sideOrArticle'
 import type { LearntWord } from './word'
 
 /** What a line means on this house; each of its findings is placed with the one before it in mind. */
@@ -11,7 +12,7 @@ export function readLine(
 ): PlacedLine[] {
   let before = of.near
   return parseLine(line, of.words).flatMap((said) => {
-    const placed = placeLine(said, of.job, before)
+    const placed = sideOrArticle(said, of.job, before)
     const last = placed.at(-1)
     if (last && last.ask === null)
       before = {

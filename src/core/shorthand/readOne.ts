@@ -86,6 +86,17 @@ function takePlace(read: Reader, draft: Draft): void {
   }
   const alone = read.take(/\bside ([a-z])\b/)
   if (alone) draft.side = alone[1]!.toUpperCase()
+  else takeLetter(read, draft)
+}
+
+/** A side by its letter alone, written large: `B door drags`, `bloom on D`. An A at the head of a line is an article. */
+function takeLetter(read: Reader, draft: Draft): void {
+  if (draft.feature !== null) return
+  const found =
+    /^(\s*)([B-H])(?= [a-z])/.exec(read.raw) ?? /(\b(?:on|at|along) )([A-H])(?=$|[\s,.;:])/.exec(read.raw)
+  if (!found || read.text.slice(found.index, found.index + found[0].length).trim() === '') return
+  draft.side = found[2]!
+  read.blank(found.index, found[0].length)
 }
 
 /** A facing by itself. Beside an opening *left* and *right* mean its legs, and of a part its left end or the side to the left. */

@@ -85,3 +85,9 @@ test('whatever is typed: few, fitting, each once, best first, the same every tim
     { numRuns: 300 },
   )
 })
+
+test('a size tells of no sight, and a block is nothing that is blocked', () => {
+  expect(meant('front left corner down 1/8 in')).not.toContain('pin-holes-with-powder')
+  expect(meant('blocks set on bare fill', { component: 'home-pier' })).not.toContain('blister-wet-to-wood')
+  expect(meant('gutter blocked')).toContain('debris-at-gutter-lip')
+})

@@ -19,8 +19,10 @@ const MEANS = new Map(
 /** A word as it is searched: its stem, or that of the word it stands for; null: it says nothing. */
 function termOf(word: string): string | null {
   const plain = word.toLowerCase()
-  if (plain === '' || EMPTY_WORDS.has(plain)) return null
-  const stem = stemmer(plain)
+  // A size tells of no sight: *down 1-1/8 in* is no hole of 1/8 in.
+  if (plain === '' || EMPTY_WORDS.has(plain) || /^\d+$/.test(plain)) return null
+  // What is blocked is full; a block is a thing one builds with.
+  const stem = plain === 'blocked' ? stemmer('clogged') : stemmer(plain)
   return MEANS.get(stem) ?? stem
 }
 

@@ -97,6 +97,9 @@ function takeRange(read: Reader, draft: Draft): boolean {
   return true
 }
 
+/** Nobody tells that a board is soft over less: so little is the width of a crack, a step, or how far something moved. Our judgement. */
+const SHORTEST = inches(2)
+
 /** How long it is; and where two lengths stand side by side, how far along. */
 export function takeLength(read: Reader, draft: Draft): void {
   if (draft.length !== null) return
@@ -120,8 +123,17 @@ export function takeLength(read: Reader, draft: Draft): void {
     read.take(`(${ANY_LENGTH})(\\s+or so\\b)?`) ??
     read.take(`\\bfor (${COUNT})(?![\\w%./'"]| (?:years|months|weeks|days))`)
   if (!length) return
-  draft.length = feetOf(length[1]!)
+  const long = feetOf(length[1]!)
   const behind = read.text.slice(length.index + length[0].length)
+  if (
+    long !== null &&
+    long < SHORTEST &&
+    !/^\s*(?:long|wide|piece|run|section|stretch|spot)\b/.test(behind)
+  ) {
+    draft.left = [...draft.left, length[1]!.trim()]
+    return
+  }
+  draft.length = long
   draft.lengthFirst =
     /^\s*$/.test(read.raw.slice(0, length.index)) &&
     !/^\s*(?:of|long|piece|run|section|stretch)\b/.test(behind)
@@ -130,8 +142,10 @@ export function takeLength(read: Reader, draft: Draft): void {
   const placed =
     draft.station !== null || draft.feature !== null || draft.height !== null || draft.where.opening !== null
   const second = placed ? null : read.take(`(${ANY_LENGTH})`)
-  if (second) {
+  const other = second ? lengthOf(second[1]!) : null
+  if (second && other !== null && other < SHORTEST) draft.left = [...draft.left, second[1]!.trim()]
+  else if (second) {
     draft.station = draft.length
-    draft.length = lengthOf(second[1]!)
+    draft.length = other
   }
 }

@@ -205,3 +205,83 @@ test('what lies inside or below the floor is not put on the wall in view; what i
   expect(place('rim joist soft')).toMatchObject({ kind: 'side', side_id: 'side-a', station_unsaid: true })
   expect(place(`right 12' joist soft`)).toMatchObject({ kind: 'side', side_id: 'side-b' })
 })
+
+test.each(['sill hanging by its paint', 'sill held together by paint', 'only the paint holds it, sill'])(
+  '%s: nothing but the coat is left of it',
+  (line) => {
+    expect(said(line).fields).toMatchObject({ component: 'window-sill', stated_grade: 4 })
+  },
+)
+
+test('a side by its letter alone, written large; an article is none', () => {
+  const sideOf = (line: string): string | null => {
+    const { place } = said(line).fields
+    return place.kind === 'side' ? place.side_id : null
+  }
+  expect(sideOf('B fascia soft')).toBe('side-b')
+  expect(sideOf('fascia soft on D')).toBe('side-d')
+  expect(sideOf('A fascia that is soft')).toBeNull()
+  expect(sideOf('b fascia soft')).toBeNull()
+})
+
+test('a width, a step or how far it moved is no length of damage', () => {
+  expect(said('foundation wall crack 3/4 in').fields.extent).toBeNull()
+  expect(said('front left corner down 1-1/8 in').fields.extent).toBeNull()
+  expect(said('fascia soft 3 in').fields.extent).toMatchObject({ value: inches(3) })
+  expect(said('fascia spot 1 in wide soft').fields.extent).toMatchObject({ value: inches(1) })
+})
+
+test('driven too deep is how nails are, not how far decay goes; nearly new is sound', () => {
+  expect(said('B siding soft, nails driven too deep').fields).toMatchObject({ stated_grade: 2 })
+  expect(said('gutters nearly new').fields).toMatchObject({ stated_grade: 0 })
+  expect(said('brand new fascia rotten').fields).toMatchObject({ stated_grade: 3 })
+})
+
+test('an A that begins a line is asked about where another wall is in view, and nowhere else', () => {
+  const near = (letter: string) => ({
+    side: job.sides.find((each) => each.letter === letter) ?? null,
+    last: null,
+  })
+  const on = (line: string, letter: string) => readLine(line, { words: [], job, near: near(letter) })
+  const [asked] = on('A shutters loose', 'D')
+  expect(asked!.ask?.choices.map(({ says }) => says)).toEqual(['A front', 'D left'])
+  expect(asked!.ask?.choices.map(({ place }) => place)).toMatchObject([
+    { side_id: 'side-a' },
+    { side_id: 'side-d' },
+  ])
+  for (const [line, letter] of [
+    ['A shutters loose', 'A'],
+    ['D shutters loose', 'C'],
+    ['a shutter loose', 'D'],
+    ["A 12' fascia soft", 'D'],
+  ] as const)
+    expect(on(line, letter)[0]!.ask).toBeNull()
+})
+
+test('a front door that is not drawn is on the front, whatever wall is in view', () => {
+  const bare = { ...job, features: [] }
+  const [placed] = readLine('front door threshold soft', {
+    words: [],
+    job: bare,
+    near: { side: bare.sides.find(({ letter }) => letter === 'D')!, last: null },
+  })
+  expect(placed!.place).toMatchObject({ side_id: 'side-a', station_unsaid: true })
+})
+
+test('a hot tub is no bath', () => {
+  expect(said('hot tub wanted on the deck').fields.place.kind).not.toBe('room')
+  expect(said('floor soft by the tub').fields.place).toEqual({ kind: 'room', room: 'bath' })
+})
+
+test('a step beside a length is no second length, and at two corners is no station', () => {
+  const wall = said('C foundation wall leans in at mid height for 24 ft, step 3/4 in').fields
+  expect(wall).toMatchObject({
+    place: { side_id: 'side-c', station_unsaid: true },
+    extent: { value: inches(288) },
+  })
+  expect(wall.signs.map(({ sign }) => sign)).toEqual(['wall-bowed'])
+  expect(said('A fascia soft at two corners').fields.place).not.toMatchObject({ station: inches(24) })
+  const corner = said('front left corner down 1-1/8 in').fields
+  expect(corner).toMatchObject({ extent: null, place: { side_id: 'side-a', station: 0 } })
+  expect(corner.signs.map(({ sign }) => sign)).toEqual(['course-line-drops'])
+})

@@ -73,7 +73,16 @@ export const SIGN_PHRASES: readonly Phrase<SignId | typeof NO_FLASHING>[] = [
   ['horizontal cracks?', 'crack-horizontal'],
   ['(?:cracks? (?:is )?|(?<=crack.{0,60}))wider at (?:the |its )?top', 'crack-wider-above'],
   ['(?:cracks? (?:is )?|(?<=crack.{0,60}))wider at (?:the |its )?(?:bottom|foot)', 'crack-wider-below'],
+  [
+    '(?<=walls? (?:is |are )?)(?:lean(?:s|ing)|pushed) in at (?:the )?(?:mid(?:dle|[- ]?height)?)',
+    'wall-bowed',
+  ],
   ['(?<=(?:foundation|walls?) (?:is |are )?)lean(?:s|ing) in', 'wall-leans-in-at-top'],
+  // So much down was measured: a glance says that it is low, not by how much.
+  [
+    '(?<=corner (?:is |has |has gone )?)(?:down|dropped|sunk|settled|low)(?: by)?(?= (?:about )?(?:\\d|an? inch|half))',
+    'course-line-drops',
+  ],
   ['(?<=walls? (?:is |are )?)(?:bow(?:s|ed|ing)|bell(?:ies|ying))(?: in)?', 'wall-bowed'],
   ['(?<=(?:piers?|posts?|supports?) (?:is |are )?)(?:lean(?:s|ing)|out of plumb)', 'pier-leaning'],
   [
@@ -184,7 +193,16 @@ export const SIGN_PHRASES: readonly Phrase<SignId | typeof NO_FLASHING>[] = [
   ['(?:door )?sweep (?:is )?(?:worn|gone|missing)', 'sweep-worn'],
   ['landing (?:is )?(?:flush|as high as the sill)', 'landing-flush'],
   ['bottom edges? (?:is |are )?(?:swollen|swelling)|swollen (?:bottom )?edges?', 'swollen-bottom-edge'],
-  ['overdriven nails?|nails? (?:are )?overdriven', 'overdriven-nails'],
+  [
+    '(?:guard|guard ?rail|railing|hand ?rail|rail)(?: posts?)? (?:is |are )?(?:loose|wobbly|wobbles|shaky|moves)|(?:loose|wobbly|shaky) (?:guard|guard ?rail|railing|hand ?rail)(?: posts?)?',
+    'guard-moves',
+    'guard',
+  ],
+  ['(?:tie[- ]?down )?straps? (?:is |are |hang |hangs )?(?:slack|loose)', 'strap-slack', 'tie-strap'],
+  [
+    'overdriven nails?|nails? (?:are |were )?(?:overdriven|(?:driven|set|shot|sunk) too (?:deep|hard|far))',
+    'overdriven-nails',
+  ],
   ['(?:salt|white) bloom|efflorescence', 'efflorescence-band'],
   ['band of algae|algae', 'algae-band'],
   ['sprinkler (?:hits|aimed at|sprays)(?: the wall| it)?', 'head-aimed-at-wall'],
@@ -198,6 +216,7 @@ export const SIGN_PHRASES: readonly Phrase<SignId | typeof NO_FLASHING>[] = [
   [
     '(?:patio|walk|paving|slab|concrete) (?:is |poured )?(?:tight to|against) the (?:wall|sill|siding)',
     'paving-tight-to-wall',
+    'paving',
   ],
   ['tide line', 'tide-line-on-piers'],
   ['wax ring (?:seeps|leaks|failed|gone)|toilet (?:seeps|leaks)', 'leaks-at-joint'],
@@ -324,11 +343,11 @@ export const GRADE_PHRASES: readonly Phrase<0 | 1 | 2 | 3 | 4 | null>[] = [
   ['not soft|no (?:rot|decay|soft spots?)|(?:looks? )?fine|sound|solid|hard|ok|okay|good', 0],
   ['surface(?: only)?|weathered|checked|checking', 1],
   [
-    '(?:rotted|rotten|rot|soft|gone) through|(?:goes|went) right through|gone|missing|broken|snapped|crumbl(?:es|ing)|holes?(?: in it)?',
+    '(?:hanging|held)(?: on| together)? (?:by|with) (?:its |the |only )?paint|only (?:the )?paint holds (?:it)?|(?:rotted|rotten|rot|soft|gone) through|(?:goes|went) right through|gone|missing|broken|snapped|crumbl(?:es|ing)|holes?(?: in it)?',
     4,
   ],
   [
-    '(?:awl|knife|screwdriver) (?:goes|went|sinks) right in|very soft|deep|rotted|rotten|rot|mush(?:y)?|shot|bad',
+    '(?:awl|knife|screwdriver) (?:goes|went|sinks) right in|very soft|(?<!too )deep|rotted|rotten|rot|mush(?:y)?|shot|bad',
     3,
   ],
   [
@@ -336,6 +355,7 @@ export const GRADE_PHRASES: readonly Phrase<0 | 1 | 2 | 3 | 4 | null>[] = [
     2,
   ],
   ['a bit soft|local soft|soft spot|soft|spongy|punky|mealy', 2],
+  ['(?:nearly|almost|brand|like) new', 0],
 ]
 
 export const KNOWN_PHRASES: readonly Phrase<HowKnown>[] = [

@@ -259,7 +259,7 @@ function takeStations(read: Reader, draft: Draft): void {
       `(?:\\b(?:start(?:s|ing)? (?:at )?|begins? (?:at )?|at )|@\\s*)(?:about |around )?(${ANY_LENGTH})(?! up\\b| high\\b| off\\b)(?: in\\b)?`,
     ) ??
     read.take(
-      `\\b(?:at|starting at) (?:about |around )?(${COUNT})(?![\\w%./'"]|\\s*(?:%|percent|inch|inches|in\\b|o'clock|degrees))`,
+      `\\b(?:at|starting at) (?:about |around )?(${COUNT})(?![\\w%./'"]|\\s*(?:%|percent|inch|inches|in\\b|o'clock|degrees|corners|places|spots|ends|joints|windows|doors))`,
     )
   if (at) draft.station = feetOf(at[1]!)
 }

@@ -106,6 +106,11 @@ const UNTOUCHED = 0.2
  * depends on the place, not on the name of the part. Our judgement.
  */
 const BESIDE_THE_TABLE = 0.3
+/**
+ * Where nothing is known of the part a sign need speak no louder than this to bring a cause into play; nor where nobody said that it is
+ * soft, for a cause that moves a house: tables by member are about decay. Our judgement.
+ */
+const SHOWN_ALONE = 2
 /** So much stays unknown where nothing is known of the part. Our judgement. */
 const UNKNOWN_PART = 6
 
@@ -119,13 +124,19 @@ export function sharesFor(
 ): readonly Share[] {
   const table = sharesOfPart(finding, at)
   const named = new Set(table.map((each) => each.cause))
-  const shown = causesShownBy(
-    evidence.flatMap((each) => (each.present && !CONTRASTS.has(each.sign) ? [each.sign] : [])),
-  )
+  const seen = evidence.flatMap((each) => (each.present && !CONTRASTS.has(each.sign) ? [each.sign] : []))
+  const faint = causesShownBy(seen, SHOWN_ALONE)
+  const isDoubtful = (cause: CauseId): boolean =>
+    table.length === 0 || (gradeOf(finding) === null && causeOf(cause).family === 'structure')
+  const shown = new Set([...causesShownBy(seen), ...[...faint].filter(isDoubtful)])
   const part = partOf(finding.component)
   // Water moves what bears and does not rot only by way of the soil below it, which is a chain of its own.
   const moves = part !== null && part.bears && !part.rots
-  const isBarred = (cause: CauseId): boolean => moves && WATER.has(causeOf(cause).family)
+  const isBarred = (cause: CauseId): boolean => {
+    const { family, withinItsParts, damages } = causeOf(cause)
+    const isElsewhere = finding.component !== null && !damages.includes(finding.component)
+    return (moves && WATER.has(family)) || (withinItsParts && isElsewhere)
+  }
   const least = (cause: CauseId): number => 100 * USUAL[causeOf(cause).usual] * BESIDE_THE_TABLE
   // What a table leaves to *other* is no rarer than what it does not name at all.
   const told = table.map((each): Share => {

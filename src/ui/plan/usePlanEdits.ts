@@ -3,6 +3,7 @@
 import { newId } from '../../client/newId'
 import type { Booking, Crew, EntityOf, PlanDay, PlanMark } from '../../core/job'
 import { useJob } from '../state/useJob'
+import { sayDay } from './sayDay'
 
 /** What a person says to the plan, written as edits of the job. */
 export type PlanEdits = {
@@ -32,21 +33,7 @@ export function usePlanEdits(): PlanEdits {
       if (job.plan) store.set('plan', 'plan', fields)
       else store.create('plan', { ...freshPlan(derived.plan.crews), ...fields })
     },
-    day: (day, fields) => {
-      const held = job.plan_days.findLast((each) => each.day === day)
-      if (held) store.set('plan_day', held.id, { said: 'person', ...fields })
-      else {
-        store.create('plan_day', {
-          id: newId(),
-          removed: false,
-          day,
-          sky: null,
-          off: '',
-          said: 'person',
-          ...fields,
-        })
-      }
-    },
+    day: (day, fields) => void sayDay(store, day, fields),
     mark: (unit, fields) => {
       const held = job.plan_marks.findLast((each) => each.unit === unit)
       if (held) store.set('plan_mark', held.id, fields)

@@ -11,6 +11,7 @@ import { Awl, Button, Panel, PANES } from '../look'
 import { useJob } from '../state/useJob'
 import { ChosenPanel } from './ChosenPanel'
 import { MethodsPanel } from './MethodsPanel'
+import { RainAheadPanel } from './RainAheadPanel'
 import { SideWorkPanel } from './SideWorkPanel'
 
 /** Methods for each finding with the rules behind them, and what was chosen. */
@@ -30,6 +31,7 @@ export function ScopeTab() {
       <FindingsPanel shown={finding ?? null} />
       {finding ? <MethodsPanel finding={finding} with={alike} /> : <Panel title="Methods">{null}</Panel>}
       <div className="flex flex-col gap-5">
+        <RainAheadPanel />
         <ChosenPanel />
         <SideWorkPanel />
       </div>

@@ -310,7 +310,7 @@ export const LINES: readonly (readonly [line: string, means: Means])[] = [
   [`corner trim 3' soft`, { part: 'corner-board', length: 36, grade: 2 }],
   [`window ledge soft`, { part: 'window-sill', grade: 2 }],
   [`saddle soft`, { part: 'threshold', grade: 2 }],
-  [`railing loose`, { part: 'guard', left: ['loose'] }],
+  [`railing loose`, { part: 'guard', signs: ['guard-moves'] }],
   [`handrail post soft`, { part: 'guard', grade: 2 }],
   [`steps rotten`, { part: 'stair', grade: 3 }],
   [`stringer cracked`, { part: 'stringer', left: ['cracked'] }],

@@ -116,6 +116,8 @@ export type Cause = {
   readonly refutes: readonly Weighed[]
   /** Only its own signs bring it up: a streak, a wave, long settled. Weather and overdue paint are there without. */
   readonly onlyShown: boolean
+  /** It works within the parts it damages and nowhere else, whatever a sign says: no lath rusts in a slab. */
+  readonly withinItsParts: boolean
   /** A habit of whoever built it: one fault repeated over a class of features counts once. */
   readonly repeats: boolean
   /** Falls through the air or runs down outside, so that a roof or a sound flashing between is a shield. */
@@ -150,6 +152,7 @@ export type Written = {
   readonly against: Ratios
   readonly odds?: Partial<Record<HouseFact, number>>
   readonly onlyShown?: true
+  readonly withinItsParts?: true
   readonly repeats?: true
   readonly runsDown?: true
   readonly leadsTo?: readonly string[]
@@ -181,6 +184,7 @@ export function cause(family: Family, of: Written): Cause {
     supports: weighed(of.for, () => 'supports'),
     refutes: weighed(of.against, (sign) => `refutes ${sign}`),
     onlyShown: of.onlyShown ?? false,
+    withinItsParts: of.withinItsParts ?? false,
     repeats: of.repeats ?? false,
     runsDown: of.runsDown ?? false,
     leadsTo: of.leadsTo ?? [],

@@ -87,6 +87,7 @@ export const EARLIER_WORK_CAUSES = {
     name: 'Mix or thickness of the stucco',
     how: 'A poor mix, thin coats or fast drying crack the face; movement is not needed for it.',
     usual: 'C',
+    withinItsParts: true,
     damages: ['stucco'],
     for: {
       'map-cracks': 25,

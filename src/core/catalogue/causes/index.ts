@@ -61,8 +61,7 @@ const SHOWS_FROM = 3
 const SPOKEN_FOR: ReadonlyMap<string, readonly (readonly [CauseId, number])[]> = (() => {
   const by = new Map<string, (readonly [CauseId, number])[]>()
   for (const id of CAUSE_IDS)
-    for (const { sign, ratio } of causeOf(id).supports)
-      if (ratio >= SHOWS_FROM) by.set(sign, [...(by.get(sign) ?? []), [id, ratio]])
+    for (const { sign, ratio } of causeOf(id).supports) by.set(sign, [...(by.get(sign) ?? []), [id, ratio]])
   return by
 })()
 

@@ -187,6 +187,13 @@ const DECK_WOOD = [
   row('other', 16),
 ]
 
+/** Boards lie in the rain over their whole width; a ledger wets their ends at the house at most. */
+const DECK_BOARD = [
+  row('exposure', 76, 'ordinary-exposure'),
+  row('ledger beside', 2, 'ledger-unflashed'),
+  row('other', 22),
+]
+
 const GUTTER = [
   row('hung wrong', 26, 'gutter-mis-hung'),
   row('too small for what reaches it', 20, 'gutter-undersized'),
@@ -291,7 +298,7 @@ const WRITTEN: Readonly<Partial<Record<ComponentId, readonly PriorRow[]>>> = {
   stud: SHEATHING,
   ledger: LEDGER,
   'rim-joist': LEDGER,
-  'deck-board': DECK_WOOD,
+  'deck-board': DECK_BOARD,
   'deck-joist': DECK_WOOD,
   'deck-post': DECK_POST,
   joist: CRAWL,

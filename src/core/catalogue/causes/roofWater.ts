@@ -142,7 +142,7 @@ export const ROOF_WATER_CAUSES = {
       'only-after-rain': 2,
       'only-after-roof-rain-one-corner': 6,
       'tide-line-on-piers': 1.5,
-      'efflorescence-band': 2,
+      'efflorescence-band': 1.5,
       'crawl-damp-that-side': 2,
       'silt-at-wall': 2,
       'damp-line-on-foundation': 2,

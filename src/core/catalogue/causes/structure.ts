@@ -262,9 +262,10 @@ export const STRUCTURE_CAUSES = {
     name: 'Home-made support',
     how: 'A jack, block or prop without a footing pushes up in one place and sinks.',
     usual: 'C',
-    damages: ['prop', 'pier', 'girder', 'floor', 'joist'],
+    damages: ['prop', 'pier', 'girder', 'floor', 'joist', 'deck-post'],
     for: {
       'daylight-in-bearing': 2,
+      'post-on-loose-pad': 12,
       'props-not-fastened': 20,
       'props-not-in-line': 10,
       'props-bear-on-nothing': 20,
@@ -284,7 +285,7 @@ export const STRUCTURE_CAUSES = {
     damages: ['slab', 'brick-veneer', 'pier', 'foundation-wall'],
     for: {
       'crack-horizontal': 2,
-      'rust-stain-through': 2,
+      'rust-stain-through': 5,
       'rust-spots-in-pairs': 25,
       'rust-and-cover-lost': 6,
       'crack-along-bar': 5,
@@ -317,6 +318,8 @@ export const STRUCTURE_CAUSES = {
     for: {
       'single-band': 1.5,
       'connector-absent': 15,
+      'beam-beside-posts': 12,
+      'strap-slack': 20,
       'hanger-holes-half-filled': 4,
       'plain-steel-on-treated': 5,
       'connector-rusted': 8,
@@ -558,7 +561,7 @@ export const STRUCTURE_CAUSES = {
     how: 'A guard that ends without posts, or hangs on nails, gives way when leaned on.',
     usual: 'C',
     damages: ['guard', 'stair'],
-    for: { 'guard-no-end-posts': 25 },
+    for: { 'guard-no-end-posts': 25, 'guard-moves': 25 },
     against: {},
     fix: ['A guard on structural posts; keep off until then', 'guard-new', 4, 16],
     only: 'It gives way when leaned on.',

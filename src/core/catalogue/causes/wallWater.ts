@@ -432,6 +432,7 @@ export const WALL_WATER_CAUSES = {
     seat: 'in-place',
     reach: [36, 48, 48, 12],
     usual: 'U',
+    withinItsParts: true,
     damages: ['stucco'],
     for: {
       'rust-stain-through': 30,
@@ -449,6 +450,7 @@ export const WALL_WATER_CAUSES = {
     seat: 'in-place',
     reach: [0, 0, 0, 0],
     usual: 'C',
+    withinItsParts: true,
     damages: ['pane', 'sash', 'window-unit'],
     for: { 'fog-between-panes': 40 },
     against: {},

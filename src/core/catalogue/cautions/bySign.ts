@@ -121,6 +121,16 @@ export const SEEN_CAUTIONS: readonly CautionRow[] = [
     who: 'everyone on the place',
   }),
   seen({
+    id: 'deck-load',
+    name: 'a load nobody reckoned',
+    kind: 'engineer',
+    rank: 3,
+    canHappen: 'the deck comes down under it',
+    doNow:
+      'An engineer reckons it before it stands there. If it stands there already: keep off, take it away.',
+    who: ENGINEER,
+  }),
+  seen({
     id: 'droppings',
     name: 'droppings',
     rank: 5,
@@ -206,6 +216,7 @@ export const CAUTIONS_BY_SIGN: readonly CautionBySign[] = [
   ]),
   by('garage-door', 'overhead door off its track or its spring loose', ['off-its-track', 'spring-broken']),
   by('guard-gaps', 'openings in the guard over 4 in', ['opening-over-4-in']),
+  by('deck-load', 'a load nobody reckoned', ['load-never-engineered', 'deck-sags-under-load']),
   by('droppings', 'droppings or marks of animals', ['droppings-or-hair', 'boot-chewed']),
   by('bees', 'holes of bees', ['round-half-inch-holes']),
   by('stored-goods', 'goods stacked against the wall', ['stacked-against-wall']),

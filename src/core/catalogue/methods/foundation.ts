@@ -298,6 +298,13 @@ export const FOUNDATION_KITS = [
     we: 'We tighten the slack tie-down straps and replace the rusted ones at their anchors.',
     serves: ['tie-strap'],
     when: [1, 4, 'Slack or rusted: tightened or renewed.'],
+    advice: [
+      {
+        verdict: 'recommended',
+        when: { sign: ['strap-slack'] },
+        says: 'Slack or off its anchor: tightened or renewed.',
+      },
+    ],
     life: [10, 20],
     needs: ['permit'],
     tasks: [['tie-strap', 'place', 1]],

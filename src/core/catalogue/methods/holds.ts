@@ -118,6 +118,7 @@ export const HOLD_KITS = [
   }),
   kit('stop-gap', 'Make it dry tonight', {
     does: 'holds',
+    forNow: true,
     cures: 'dried in with wrap or tarp and battens until it is mended; no warranty, with its date',
     we: 'We close the {part} to rain with wrap or a tarp until it is mended; this has no warranty.',
     serves: [
@@ -141,7 +142,7 @@ export const HOLD_KITS = [
     ],
     life: [0, 1],
     warranty: 'none',
-    tasks: [['dry-in', 'place', 1]],
+    tasks: [['stop-gap', 'place', 1]],
     goods: [['tarp', 'place', 32, 'a piece of 4 × 8 ft']],
     paint_ft2: { per: 'place', times: 0 },
   }),

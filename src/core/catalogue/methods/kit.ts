@@ -27,6 +27,7 @@ export type KitOf = {
   readonly visits?: number
   readonly rebuilds?: MethodRow['rebuilds']
   readonly does?: MethodRow['does']
+  readonly forNow?: true
   readonly alsoFixes?: MethodRow['alsoFixes']
   readonly paints?: boolean
   readonly hidesDecay?: boolean
@@ -57,6 +58,7 @@ export function kit(id: string, name: string, of: KitOf): MethodRow {
     visits: of.visits ?? 1,
     rebuilds: of.rebuilds ?? null,
     does: of.does ?? 'mends',
+    forNow: of.forNow ?? false,
     alsoFixes: of.alsoFixes ?? [],
     paints: of.paints ?? false,
     hidesDecay: of.hidesDecay ?? false,

@@ -151,6 +151,8 @@ export type MethodRow = Row & {
   readonly rebuilds: 'member' | 'assembly' | null
   /** Mends what was found, holds it for a while, only goes beside a repair, or leaves it to somebody else or another word. */
   readonly does: 'mends' | 'holds' | 'helps' | 'leaves'
+  /** It closes a place until it is mended: the finding is still to be answered. */
+  readonly forNow: boolean
   /** Causes it ends besides those whose fix it is. */
   readonly alsoFixes: readonly string[]
   /** What must be there before it is begun. */
@@ -246,6 +248,7 @@ export function method(of: Written): MethodRow {
     serves: null,
     brief: null,
     does: 'mends',
+    forNow: false,
     alsoFixes: [],
     rebuilds: null,
     needs: [],

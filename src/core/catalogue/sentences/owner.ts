@@ -49,9 +49,15 @@ export const OWNER_SAYS = {
   shownMany: (many: string, part: string, size: string) =>
     `At ${many} places the ${part} shows damage${size}.`,
   untouched: (part: string, size: string) =>
-    `The ${part} could not be touched; from its look we expect it to be damaged${size}.`,
+    `The ${part} has not been probed yet; from its look we expect it to be damaged${size}.`,
   untouchedMany: (many: string, part: string, size: string) =>
-    `At ${many} places the ${part} could not be touched; from the look of it we expect damage${size}.`,
+    `At ${many} places the ${part} has not been probed yet; from the look of it we expect damage${size}.`,
+  signsOnly: (part: string, size: string) =>
+    `The ${part} shows signs of damage${size}; it has not been probed yet.`,
+  signsOnlyMany: (many: string, part: string, size: string) =>
+    `At ${many} places the ${part} shows signs of damage${size}; it has not been probed yet.`,
+  unnamed: 'Something was noted there that nobody has looked into yet.',
+  unnamedMany: (many: string) => `At ${many} places something was noted that nobody has looked into yet.`,
   sameHere: 'The same is done here.',
   stopsCause: (spots: string) => `That deals with the cause of the damage at ${spots}.`,
   asOn: (where: string) => `The same is done here as on ${where}.`,

@@ -1,6 +1,6 @@
 /** Words that say nothing of what is seen. */
 export const EMPTY_WORDS: ReadonlySet<string> = new Set(
-  'a an the and or of to in on at by for with from is are was were be been it its this that there here right just very some all as up down out over into off has have had one two ft foot feet inch inches side front back left around'.split(
+  'a an the and or of to in on at by for with from is are was were be been it its this that there here right just very some all as up down out over into off has have had one two ft foot feet inch inches side front back left around against'.split(
     ' ',
   ),
 )
@@ -14,7 +14,7 @@ export const SAME_WORDS: readonly string[] = [
   'overflow overflows spill spills over pour pours',
   'missing gone absent lacking without none never not no nothing nobody',
   'pitch pitches slope slopes fall falls tilt tilted uphill downhill lean leans',
-  'clogged plugged blocked packed choked full',
+  'clogged plugged packed choked full',
   'metal flashing flashed cap',
   'hit hits spray sprays soak soaks',
   'peel peels peeling flake flakes lift lifts shed sheds',

@@ -4,6 +4,10 @@ import { damage, detail, type Sign } from './sign'
 export const THING_SIGNS = {
   'opening-over-4-in': detail('M', 'opening in the guard over 4 in'),
   'guard-no-end-posts': detail('E', 'guard without posts at its ends'),
+  'guard-moves': damage('T', 'guard or a post of it moves under the hand'),
+  'beam-beside-posts': detail('E', 'beam hung on the sides of its posts, not on top'),
+  'post-on-loose-pad': detail('E', 'post on a loose stone or block, no footing'),
+  'strap-slack': damage('T', 'strap slack or off its anchor'),
   'beam-missing': detail('E', 'no beam where one belongs'),
   'post-slender': detail('E', 'post too slender for its height'),
   'single-band': detail('E', 'single band where a double one belongs'),

@@ -74,6 +74,10 @@ export const CAUTION_WORDS: Readonly<Record<string, { readonly name: string; rea
     name: 'Cables abiertos o sueltos',
     doNow: 'Cortar la luz y no tocar. Va primero un electricista con licencia.',
   },
+  'deck-load': {
+    name: 'Peso que nadie calculó',
+    doNow: 'Un ingeniero lo calcula antes de ponerlo. Si ya está: no subir, y retirarlo.',
+  },
   'garage-door': {
     name: 'Puerta levadiza',
     doNow: 'No usar la puerta; lejos del resorte y de donde caería. Oficio de puertas.',

@@ -108,6 +108,7 @@ export const TASK_NAMES: Readonly<Record<string, string>> = {
   screen: 'Malla tensada en su marco',
   're-fasten': 'Fijado de nuevo y embutido',
   'dry-in': 'Cerrado al agua con membrana o lona y listones',
+  'stop-gap': 'Cerrado por esta noche con membrana o lona y listones',
   emergency: 'Salida fuera de horario',
   'mildew-wash': 'Moho lavado',
   'ledger-renew': 'Ledger nuevo, apuntalado',

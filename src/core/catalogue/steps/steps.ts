@@ -10,6 +10,8 @@ export type StepRow = Row & {
   readonly rank: number | null
   /** A wall or roof edge stands open after it, and no longer after one of the closing ones. */
   readonly dries: 'opens' | 'closes' | null
+  /** Done on any day: rain is what it is done against. */
+  readonly anyWeather: boolean
 }
 
 const step = <Id extends string>(
@@ -18,11 +20,12 @@ const step = <Id extends string>(
   name: string,
   es: string,
   dries: StepRow['dries'] = null,
-) => ({ id, rank, name, es, dries, source: 'common practice' }) as const
+  anyWeather = false,
+) => ({ id, rank, name, es, dries, anyWeather, source: 'common practice' }) as const
 
 /** Make safe, stop the water, then from the frame outwards, coats last. Source: common practice. */
 export const STEPS = [
-  step('make-safe', 0, 'make safe', 'asegurar'),
+  step('make-safe', 0, 'make safe', 'asegurar', null, true),
   step('set-up', 1, 'set up', 'preparar'),
   step('stop-water', 2, 'stop the water', 'cortar el agua'),
   step('shore', 3, 'shore', 'apuntalar'),

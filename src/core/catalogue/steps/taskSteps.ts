@@ -42,6 +42,7 @@ export const TASK_STEPS: Readonly<Record<string, TaskSteps | 'along'>> = {
   'lead-containment': UP_DOWN,
   haul: all('clear'),
   emergency: all('make-safe'),
+  'stop-gap': all('make-safe'),
   'dry-in': all('barrier'),
   // Roof edge.
   'gutter-off-on': OFF_ON,

@@ -96,6 +96,15 @@ export const REPAIR_TASKS: readonly TaskRow[] = [
     [0.25, 0.5, 1],
     COVERS,
   ),
+  t(
+    'stop-gap',
+    'Made dry for the night with wrap or tarp and battens',
+    '32 ft²',
+    [1, 2],
+    [0.2, 'place'],
+    [0.25, 0.5, 1],
+    COVERS,
+  ),
   t('emergency', 'Called out of hours', 'visit', [1, 2], [1, 'place'], [3, 5, 9], {
     ...GROUND,
     zone: 'anywhere',

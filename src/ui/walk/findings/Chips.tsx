@@ -3,7 +3,8 @@
 import { useState } from 'react'
 import { MATERIALS, PARTS } from '../../../core/catalogue'
 import { GRADE_NAMES, type JobDocument } from '../../../core/job'
-import { chipsOf, LearntWord, type Ask, type Chip } from '../../../core/shorthand'
+import { dayWords } from '../../../core/measure'
+import { chipsOf, LearntWord, type Ask, type Chip, type SaidOfJob } from '../../../core/shorthand'
 import { SIGN_IDS, SIGNS, type SignId } from '../../../core/catalogue/signs'
 import { Button, SelectField, TextField } from '../../look'
 import { Dialog } from '../../look/Dialog'
@@ -27,15 +28,22 @@ const SHAPE = 'rounded-(--radius) border px-1.5 font-head text-[14px]'
  * teaches it to the firm, once.
  */
 export function Chips({
-  entry: { found, answer, meant, take },
+  entry: { found, ofJob, answer, meant, take },
   job,
   firm,
 }: {
-  entry: Pick<LineEntry, 'found' | 'answer' | 'meant' | 'take'>
+  entry: Pick<LineEntry, 'found' | 'ofJob' | 'answer' | 'meant' | 'take'>
   job: JobDocument
   firm: FirmWords
 }) {
   const [asked, setAsked] = useState<string | null>(null)
+  if (ofJob !== null) {
+    return (
+      <p role="status" className="text-[14px] text-chalk-text">
+        {jobWords(ofJob)}
+      </p>
+    )
+  }
   return (
     <>
       <ol aria-label="Understood" className="flex flex-col gap-1.5">
@@ -57,6 +65,17 @@ export function Chips({
       {asked === null ? null : <TeachDialog word={asked} firm={firm} onClose={() => setAsked(null)} />}
     </>
   )
+}
+
+function jobWords(said: SaidOfJob): string {
+  switch (said.kind) {
+    case 'rain':
+      return `Rain on ${dayWords(said.day)}: kept as that day’s weather, not as a finding. Scope lists what is open to it.`
+    case 'asked':
+      return `What was asked: ${said.words}. Kept in the job’s details, not as a finding.`
+    case 'must_stay':
+      return `Must stay: ${said.words}. Kept under Before, told in the bid and on every sheet; no finding.`
+  }
 }
 
 const ROW =

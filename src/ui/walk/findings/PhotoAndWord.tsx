@@ -31,7 +31,7 @@ export function PhotoAndWord() {
         autoComplete="off"
         data-line
       />
-      {entry.found.length > 0 ? <Chips entry={entry} job={job} firm={firm} /> : null}
+      {entry.found.length > 0 || entry.ofJob !== null ? <Chips entry={entry} job={job} firm={firm} /> : null}
       <div className="flex gap-2">
         <PhotoButton taken={file !== null} onTake={setFile} />
         <Button type="submit" className="grow" disabled={entry.busy || (entry.line.trim() === '' && !file)}>

@@ -1,8 +1,18 @@
 'use client'
 
 import { useCallback, useMemo, useState } from 'react'
+import type { JobStore } from '../../../client/jobStore'
 import type { SignId } from '../../../core/catalogue/signs'
-import { readLine, sightsMeant, type PlacedLine } from '../../../core/shorthand'
+import {
+  readLine,
+  saidOfJob,
+  sightsMeant,
+  withSaid,
+  type PlacedLine,
+  type SaidOfJob,
+} from '../../../core/shorthand'
+import { sayDay } from '../../plan/sayDay'
+import { today } from '../../state/today'
 import { useJob } from '../../state/useJob'
 import { addFindings } from './addLine'
 import { answered } from './lineWords'
@@ -10,6 +20,8 @@ import { answered } from './lineWords'
 export type LineEntry = {
   readonly line: string
   readonly type: (line: string) => void
+  /** What it says of the whole job, where it says nothing else: kept there, no finding. */
+  readonly ofJob: SaidOfJob | null
   /** What it is understood as, with the answers given so far. */
   readonly found: readonly PlacedLine[]
   readonly answer: (finding: number, choice: number) => void
@@ -53,6 +65,13 @@ function withTaken(line: PlacedLine, taken: readonly SignId[] = []): PlacedLine 
   return { ...line, said: { ...line.said, signs: [...signs, ...kept] } }
 }
 
+/** Keeps what was said of the whole job where it belongs: the sky of a day in the plan, the owner's wishes in the job. */
+function keepOfJob(store: JobStore, said: SaidOfJob): string | null {
+  if (said.kind === 'rain') return sayDay(store, said.day, { sky: 'wet' })
+  const { job } = store.read().job
+  return store.set('job', 'job', { [said.kind]: withSaid(job[said.kind], said.words) })
+}
+
 /** A line as it is typed or dictated: understood at every key, asked back where nobody could know, added as findings. */
 export function useLine(): LineEntry {
   const { store, job, choose, firm, near } = useJob()
@@ -60,7 +79,11 @@ export function useLine(): LineEntry {
   const [answers, setAnswers] = useState<Readonly<Record<number, number>>>({})
   const [busy, setBusy] = useState(false)
   const [wrong, setWrong] = useState<string | null>(null)
-  const read = useMemo(() => readLine(line, { words: firm.words, job, near }), [line, firm.words, job, near])
+  const ofJob = useMemo(() => saidOfJob(line, today(job.job.time_zone)), [line, job.job.time_zone])
+  const read = useMemo(
+    () => (ofJob === null ? readLine(line, { words: firm.words, job, near }) : []),
+    [line, firm.words, job, near, ofJob],
+  )
   const [taken, setTaken] = useState<Readonly<Record<number, readonly SignId[]>>>({})
   const found = useMemo(
     () => read.map((each, index) => withTaken(answered(each, answers[index]), taken[index])),
@@ -81,6 +104,12 @@ export function useLine(): LineEntry {
 
   async function add(of: { file: File | null; clip?: Blob }): Promise<boolean> {
     setWrong(null)
+    if (ofJob !== null && !of.file && !of.clip) {
+      const refused = keepOfJob(store, ofJob)
+      setWrong(refused)
+      if (refused === null) type('')
+      return refused === null
+    }
     setBusy(true)
     const added = await addFindings(store, { found, near, photo: of.file, clip: of.clip ?? null }).finally(
       () => setBusy(false),
@@ -97,6 +126,7 @@ export function useLine(): LineEntry {
   return {
     line,
     type,
+    ofJob,
     found,
     answer: (finding, choice) =>
       setAnswers((before) => ({ ...before, ...sameAnswer(read, finding, choice) })),

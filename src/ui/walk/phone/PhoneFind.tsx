@@ -168,7 +168,7 @@ function LineForm({ onAdded }: { onAdded: () => void }) {
         autoFocus
         data-line
       />
-      {entry.found.length > 0 ? (
+      {entry.found.length > 0 || entry.ofJob !== null ? (
         <Chips entry={entry} job={job} firm={firm} />
       ) : (
         <p className="text-[14px] text-quiet">

@@ -89,6 +89,11 @@ export const CAUTION_SAYS: Readonly<
     doNow: 'Cortar la luz y no tocar. Primero un electricista con licencia.',
     who: 'electricista con licencia',
   },
+  'deck-load': {
+    canHappen: 'la terraza se viene abajo con el peso',
+    doNow: 'Un ingeniero lo calcula antes de que se ponga allí. Si ya está: no subir, y retirarlo.',
+    who: 'ingeniero con licencia',
+  },
   'garage-door': {
     canHappen: 'la puerta cae, o se suelta su resorte',
     doNow: 'No mover la puerta; lejos del resorte y de donde caería. Técnico de puertas.',

@@ -64,6 +64,47 @@ const ROWS: readonly Pair[] = [
   ['Of the {part} {n} pieces are missing.', '{part^}: faltan {n} piezas.'],
   ['Of the {part} {n} pieces are missing over {size}.', '{part^}: faltan {n} piezas, {size}.'],
   [
+    'The {part} has not been probed yet; from its look we expect it to be damaged.',
+    '{part^}: aún no se ha sondeado; por su aspecto esperamos que esté dañado.',
+  ],
+  [
+    'The {part} has not been probed yet; from its look we expect it to be damaged over {size}.',
+    '{part^}: aún no se ha sondeado; por su aspecto esperamos daño, {size}.',
+  ],
+  [
+    'At {n} places the {part} has not been probed yet; from the look of it we expect damage.',
+    'En {n} lugares, {part}: aún no se ha sondeado; por su aspecto esperamos daño.',
+  ],
+  [
+    'At {n} places the {part} has not been probed yet; from the look of it we expect damage over {size}.',
+    'En {n} lugares, {part}: aún no se ha sondeado; por su aspecto esperamos daño, {size}.',
+  ],
+  [
+    'The {part} shows signs of damage; it has not been probed yet.',
+    '{part^}: muestra señales de daño y aún no se ha sondeado.',
+  ],
+  [
+    'The {part} shows signs of damage over {size}; it has not been probed yet.',
+    '{part^}: muestra señales de daño, {size}; aún no se ha sondeado.',
+  ],
+  [
+    'At {n} places the {part} shows signs of damage; it has not been probed yet.',
+    'En {n} lugares, {part}: muestra señales de daño y aún no se ha sondeado.',
+  ],
+  [
+    'At {n} places the {part} shows signs of damage over {size}; it has not been probed yet.',
+    'En {n} lugares, {part}: muestra señales de daño, {size}; aún no se ha sondeado.',
+  ],
+  [
+    'Something was noted there that nobody has looked into yet.',
+    'Se anotó algo allí que nadie ha examinado aún.',
+  ],
+  [
+    'At {n} places something was noted that nobody has looked into yet.',
+    'En {n} lugares se anotó algo que nadie ha examinado aún.',
+  ],
+  // As bids said it that were sent before.
+  [
     'The {part} could not be touched; from its look we expect it to be damaged.',
     '{part^}: no se pudo tocar; por su aspecto esperamos que esté dañado.',
   ],

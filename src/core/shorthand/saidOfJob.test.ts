@@ -1,0 +1,52 @@
+import { describe, expect, test } from '@jest/globals'
+import { saidOfJob, withSaid } from './saidOfJob'
+
+const MONDAY = '2026-05-04'
+
+describe('a line about the weather', () => {
+  test.each([
+    ['it will rain tonight', '2026-05-04'],
+    ['It’s going to rain tonight.', '2026-05-04'],
+    ['heavy rain expected tomorrow', '2026-05-05'],
+    ['rain tonight', '2026-05-04'],
+    ['storm coming in tonight', '2026-05-04'],
+    ['Tomorrow rain', '2026-05-05'],
+  ])('%s: rain on %s', (line, day) => {
+    expect(saidOfJob(line, MONDAY)).toEqual({ kind: 'rain', day })
+  })
+
+  test.each([
+    ['leaks when it rains'],
+    ['gutter runs over in rain'],
+    ['sill wet after rain today'],
+    ['rain'],
+    ['it will rain'],
+    [''],
+  ])('%s: no day is said, or something was found', (line) => {
+    expect(saidOfJob(line, MONDAY)).toBeNull()
+  })
+})
+
+test.each([
+  [
+    'owner wants all four sides in something that will not swell',
+    'asked',
+    'all four sides in something that will not swell',
+  ],
+  ['She would like the windows kept.', 'asked', 'the windows kept'],
+  ['the patio of heavy pavers must stay', 'must_stay', 'patio of heavy pavers'],
+  ['leave the awning as it is', 'must_stay', 'awning'],
+])('%s: %s', (line, kind, words) => {
+  expect(saidOfJob(line, MONDAY)).toEqual({ kind, words })
+})
+
+test('what is seen, and a load nobody reckoned, stays a finding', () => {
+  for (const line of ['owner says it leaks', 'owner wants a hot tub on the deck', 'shutter will not stay up'])
+    expect(saidOfJob(line, MONDAY)).toBeNull()
+})
+
+test('one more is added behind what stands there, and nothing twice', () => {
+  expect(withSaid('', 'the patio')).toBe('the patio')
+  expect(withSaid('the awning.', 'the patio')).toBe('the awning; the patio')
+  expect(withSaid('the awning; the patio', 'The patio')).toBe('the awning; the patio')
+})

@@ -1,0 +1,65 @@
+import { parseDay } from '../measure'
+
+/** What a line says of the job and not of a place on the house: rain that is coming, what the owner asked for, what must stay. */
+export type SaidOfJob =
+  | { readonly kind: 'rain'; /** `YYYY-MM-DD` */ readonly day: string }
+  | { readonly kind: 'asked' | 'must_stay'; readonly words: string }
+
+/** What falls, blows or comes, and how it is said to come. */
+const RAIN =
+  '(?:heavy |hard |some |more |light )?(?:rain|showers?|storms?|thunderstorms?|a storm|wet weather)'
+const WHEN = '(tonight|today|this evening|this afternoon|later|later today|tomorrow|tomorrow night)'
+const COMES = '(?:coming|due|expected|forecast|forecasted|called for|on the way)'
+const RAINS: readonly RegExp[] = [
+  `^(?:it|it'll|it's|they say it) ?(?:will|is going to|is supposed to|going to|supposed to|should|may)? ?(?:be )?rain(?:ing)? ${WHEN}$`,
+  `^${RAIN} (?:is |are )?${COMES}(?: in)?(?: for)? ${WHEN}$`,
+  `^${RAIN} ${WHEN}$`,
+  `^${WHEN},? ?(?:it will |it'll )?(?:be )?${RAIN}$`,
+].map((each) => new RegExp(each, 'i'))
+
+const ASKED =
+  /^(?:the )?(?:owners?|clients?|customers?|tenants?|he|she|they) (?:wants?|would like|asks? for|asked for|is asking for) (.+)$/i
+const STAYS = [
+  /^(?:the )?(.+?) (?:must|has to|have to|is to|are to|should) (?:stay|be left|be kept)(?: (?:as (?:it is|they are)|where (?:it is|they are)))?$/i,
+  /^leave (?:the )?(.+?) (?:alone|as (?:it is|they are)|where (?:it is|they are))$/i,
+]
+/** A load that nobody reckoned is a matter of the deck, and stays a finding. */
+const LOAD = /\b(?:hot ?tub|spa|pool)\b/i
+
+function rainOn(line: string, today: string): string | null {
+  const when = RAINS.map((each) => each.exec(line)?.[1]).find((each) => each !== undefined)
+  if (when === undefined) return null
+  const day = parseDay(when.toLowerCase().startsWith('tomorrow') ? 'tomorrow' : 'today', today)
+  return day.ok ? day.value : null
+}
+
+/**
+ * What a line says of the whole job, where it says nothing else; it is kept there and is no finding.
+ *
+ * @param today `YYYY-MM-DD`
+ * Ends: null for any other line.
+ *
+ * @example
+ * saidOfJob('it will rain tonight', '2026-05-04') // => { kind: 'rain', day: '2026-05-04' }
+ * saidOfJob('the patio must stay', '2026-05-04') // => { kind: 'must_stay', words: 'patio' }
+ * saidOfJob('leaks when it rains', '2026-05-04') // => null
+ */
+export function saidOfJob(line: string, today: string): SaidOfJob | null {
+  const plain = line
+    .replaceAll('’', "'")
+    .replaceAll(/[.!]+$/g, '')
+    .replaceAll(/\s+/g, ' ')
+    .trim()
+  const day = rainOn(plain, today)
+  if (day !== null) return { kind: 'rain', day }
+  const asked = ASKED.exec(plain)?.[1]
+  if (asked !== undefined) return LOAD.test(asked) ? null : { kind: 'asked', words: asked }
+  const stays = STAYS.map((each) => each.exec(plain)?.[1]).find((each) => each !== undefined)
+  return stays === undefined ? null : { kind: 'must_stay', words: stays }
+}
+
+/** A sentence more in a field that may hold some already; what stands there is not written twice. */
+export function withSaid(held: string, words: string): string {
+  if (held.toLowerCase().includes(words.toLowerCase())) return held
+  return held.trim() === '' ? words : `${held.trim().replace(/[.;]$/, '')}; ${words}`
+}
