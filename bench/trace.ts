@@ -2,7 +2,7 @@ import { isDamage, type JobDocument } from '../src/core/job'
 import { likelihoodOf, nextChecks } from '../src/core/nextCheck'
 import { traceJob } from '../src/core/trace'
 import { chanceFrom, type Chance } from '../tests/simulator/chance'
-import { COUNTED_FROM, countedOn } from '../tests/simulator/counted'
+import { COUNTED_FROM, countedOn, engineWith, namedFrom } from '../tests/simulator/counted'
 import { BY_MEMBER, ENGINE, NAIVE, score, type Score, type Tracer } from '../tests/simulator/score'
 import { simulateFurther } from '../tests/simulator/further'
 import { simulateHouse, type Looks, type Truth } from '../tests/simulator/simulate'
@@ -37,6 +37,8 @@ export type TraceBench = {
 
 const HOUSES = 1000
 const COUNTED_HOUSES = 3000
+/** From how likely a source is named, by the tracer that knows the rates: its whole line between finding more and inventing less. */
+const NAMED_FROM = [0.6, 0.7, 0.8] as const
 const CHECKED_HOUSES = 60
 const CHECKS_AT_MOST = 10
 const CURVE_AT = [0, 2, 5, CHECKS_AT_MOST] as const
@@ -166,10 +168,10 @@ type Simulator = (start: number, looks: Looks) => { job: JobDocument; truth: Tru
 function rowsOf(simulate: Simulator): TraceRow[] {
   return (['full', 'two-thirds'] as const).flatMap((looks) => {
     const houses = Array.from({ length: HOUSES }, (_, start) => simulate(start, looks))
-    const counted = countedOn(
-      Array.from({ length: COUNTED_HOUSES }, (_, at) => simulate(COUNTED_FROM + at, looks)),
-    )
-    return [...TRACERS, counted].map((tracer) => ({
+    const others = Array.from({ length: COUNTED_HOUSES }, (_, at) => simulate(COUNTED_FROM + at, looks))
+    const counted = countedOn(others)
+    const surer = NAMED_FROM.map((least) => namedFrom(counted, least))
+    return [...TRACERS, engineWith(others), counted, ...surer].map((tracer) => ({
       looks,
       tracer: tracer.name,
       score: score(tracer, houses),
