@@ -364,7 +364,10 @@ test('edits made without signal are kept and sent later', async ({ page, context
     .getByRole('form', { name: 'Photo and word' })
     .getByLabel('A word, or a whole line')
     .fill('kept here')
-  await page.getByRole('form', { name: 'Photo and word' }).getByRole('button', { name: 'Add' }).click()
+  await page
+    .getByRole('form', { name: 'Photo and word' })
+    .getByRole('button', { name: 'Add', exact: true })
+    .click()
   await expect(
     page.getByRole('region', { name: 'Findings' }).getByRole('button', { name: /new 1 kept here/ }),
   ).toBeVisible()

@@ -94,7 +94,7 @@ test('a line that cannot be known is asked, and placed by one tap', async ({ pag
   const asked = form.getByRole('group', { name: 'Which corner?' })
   await asked.getByRole('button', { name: /^right end/ }).click()
   await expect(form.getByText(/^front A, at 42'/)).toBeVisible()
-  await form.getByRole('button', { name: 'Add' }).click()
+  await form.getByRole('button', { name: 'Add', exact: true }).click()
   const finding = page.getByRole('region', { name: /^Finding / })
   await expect(finding.getByLabel('Station')).toHaveValue(`42'`)
   await page.getByRole('button', { name: 'Undo' }).click()
