@@ -13,6 +13,8 @@ export default defineConfig({
   use: {
     baseURL: process.env['DETRIMUS_BASE_URL'],
     viewport: { width: 1280, height: 800 },
+    // Keeping the app for later costs a new window some three seconds: the tests that go without a signal ask for it.
+    serviceWorkers: 'block',
     launchOptions: {
       executablePath: '/usr/bin/chromium',
       args: [

@@ -1,6 +1,7 @@
 import { adviseMethods } from '../../src/core/scope'
 import { partOf } from '../../src/core/catalogue'
 import { cautionsOf, dangersOf } from '../../src/core/caution'
+import { coverJob, routeOf } from '../../src/core/coverage'
 import { live, type JobDocument } from '../../src/core/job'
 import { nextChecks } from '../../src/core/nextCheck'
 import {
@@ -119,11 +120,15 @@ export function judge(scene: Scene): Judged {
     )
   }
   const cautions = cautionsOf(job).all
-  const said = cautions.map((each) =>
-    Object.values(each)
-      .filter((of) => typeof of === 'string')
-      .join(' · '),
-  )
+  // What the walk says before a stop is a caution too: it stands where the walker reads it, not in the list.
+  const before = routeOf(job, coverJob(job)).flatMap(({ first }) => first ?? [])
+  const said = cautions
+    .map((each) =>
+      Object.values(each)
+        .filter((of) => typeof of === 'string')
+        .join(' · '),
+    )
+    .concat(before)
   for (const [words, letter] of scene.caution ?? []) {
     push(
       'caution',
