@@ -7,7 +7,9 @@ export default defineConfig({
   fullyParallel: false,
   // A busy machine is no fault of the code.
   timeout: 240_000,
-  expect: { timeout: 15_000 },
+  expect: { timeout: 30_000 },
+  // One more try where a whole change hangs on it; the report names what needed it.
+  retries: process.env['CI'] ? 1 : 0,
   reporter: [['list'], ['json']],
   outputDir: '.data/test/browser',
   use: {
@@ -37,7 +39,7 @@ export default defineConfig({
     {
       name: 'phone',
       testMatch: /phone/,
-      use: { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true },
+      use: { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true, serviceWorkers: 'allow' },
     },
     // What disturbs everybody comes last, when nobody is there to be disturbed.
     { name: 'alone', testIgnore: /phone/, grep: /@alone/, dependencies: ['desk', 'phone'] },

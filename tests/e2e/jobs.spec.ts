@@ -12,8 +12,12 @@ test('a job is given a date, closed, taken back, put away and brought back, and 
   const row = page.getByRole('listitem').filter({ hasText: title })
   await expect(row).toContainText('Walk the house')
   const more = row.getByRole('button', { name: /^More of/ })
-  await more.click()
-  await page.getByRole('menuitem', { name: 'Set a date…' }).click()
+  // The list is read again once the words are typed; on a slow machine that may still go on.
+  await expect(async () => {
+    const date = page.getByRole('menuitem', { name: 'Set a date…' })
+    if (!(await date.isVisible())) await more.click({ timeout: 5000 })
+    await date.click({ timeout: 5000 })
+  }).toPass()
   await page.getByLabel('First day').fill('2031-03-04')
   await page.getByRole('button', { name: 'Set the date' }).click()
   await expect(row).toContainText('scheduled')

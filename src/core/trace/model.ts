@@ -232,6 +232,12 @@ export function modelOf(job: JobDocument, damaged: readonly Finding[]): Model {
     if (held) held.set(at, of)
     else logs.set(cause, new Map([[at, of]]))
   }
+  /** A drawn opening has its head and its foot: what the one does not reach of its parts has no second one beside it. */
+  const isDrawn = (kind: SeatKind, { kind: where, feature_id }: Target): boolean =>
+    where === 'wall' &&
+    feature_id !== null &&
+    kind.startsWith('opening') &&
+    seatsFor(kind).some(({ seat }) => seat.feature_id === feature_id)
   const weighings = weighed.map(({ finding, evidence, target, stated }, at): Weighing => {
     const reasons = new Map<CauseId | 'other', readonly WeighedReason[]>()
     const sourceless: Sourceless[] = []
@@ -274,7 +280,7 @@ export function modelOf(job: JobDocument, damaged: readonly Finding[]): Model {
       if (kind === 'crawl' || kind === 'attic' || kind === 'roof-plane') {
         if (target.kind === 'words')
           join(cause, wholeSeat(kind), finding.id, { close: SAME_WORDS, damage, speaks })
-      } else if (ownSign && !reached) {
+      } else if (ownSign && !reached && !isDrawn(kind, target)) {
         own.push({ cause, seat: ownSeat(kind, target), home: target })
       }
     }
