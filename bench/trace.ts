@@ -3,6 +3,7 @@ import { likelihoodOf, nextChecks } from '../src/core/nextCheck'
 import { traceJob } from '../src/core/trace'
 import { chanceFrom, type Chance } from '../tests/simulator/chance'
 import { COUNTED_FROM, countedOn, engineWith, namedFrom } from '../tests/simulator/counted'
+import { learnedOn } from '../tests/simulator/learned'
 import { BY_MEMBER, ENGINE, NAIVE, score, type Score, type Tracer } from '../tests/simulator/score'
 import { simulateFurther } from '../tests/simulator/further'
 import { simulateHouse, type Looks, type Truth } from '../tests/simulator/simulate'
@@ -37,8 +38,12 @@ export type TraceBench = {
 
 const HOUSES = 1000
 const COUNTED_HOUSES = 3000
+/** Of those, so many are enough for the reader that learns: from three hundred on it gains little. */
+const LEARNED_HOUSES = 1000
 /** From how likely a source is named, by the tracer that knows the rates: its whole line between finding more and inventing less. */
 const NAMED_FROM = [0.6, 0.7, 0.8] as const
+/** The same for the reader that has learned these houses. */
+const LEARNED_FROM = [0.5, 0.7] as const
 const CHECKED_HOUSES = 60
 const CHECKS_AT_MOST = 10
 const CURVE_AT = [0, 2, 5, CHECKS_AT_MOST] as const
@@ -171,7 +176,8 @@ function rowsOf(simulate: Simulator): TraceRow[] {
     const others = Array.from({ length: COUNTED_HOUSES }, (_, at) => simulate(COUNTED_FROM + at, looks))
     const counted = countedOn(others)
     const surer = NAMED_FROM.map((least) => namedFrom(counted, least))
-    return [...TRACERS, engineWith(others), counted, ...surer].map((tracer) => ({
+    const learned = LEARNED_FROM.map(learnedOn(others.slice(0, LEARNED_HOUSES)))
+    return [...TRACERS, engineWith(others), counted, ...surer, ...learned].map((tracer) => ({
       looks,
       tracer: tracer.name,
       score: score(tracer, houses),

@@ -128,7 +128,9 @@ test('where nobody said how far along, any source of the side may have done it; 
 test('the weeps below a storm window do not rot the casing above it; its sill they do', () => {
   const of = (found: string): string[] =>
     traceJob(house([found])).findings[0]!.ranked.map((each) => each.cause)
-  expect(of('window-sill | A 12 50 a2 | weeps-painted-shut sill-wet-behind-storm')[0]).toBe('storm-weeps-shut')
+  expect(of('window-sill | A 12 50 a2 | weeps-painted-shut sill-wet-behind-storm')[0]).toBe(
+    'storm-weeps-shut',
+  )
   expect(of('head-casing | A 12 105 a2 | weeps-painted-shut sill-wet-behind-storm')).not.toContain(
     'storm-weeps-shut',
   )
