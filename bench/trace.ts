@@ -38,8 +38,6 @@ export type TraceBench = {
 
 const HOUSES = 1000
 const COUNTED_HOUSES = 3000
-/** Of those, so many are enough for the reader that learns: from three hundred on it gains little. */
-const LEARNED_HOUSES = 1000
 /** From how likely a source is named, by the tracer that knows the rates: its whole line between finding more and inventing less. */
 const NAMED_FROM = [0.6, 0.7, 0.8] as const
 /** The same for the reader that has learned these houses. */
@@ -176,7 +174,7 @@ function rowsOf(simulate: Simulator): TraceRow[] {
     const others = Array.from({ length: COUNTED_HOUSES }, (_, at) => simulate(COUNTED_FROM + at, looks))
     const counted = countedOn(others)
     const surer = NAMED_FROM.map((least) => namedFrom(counted, least))
-    const learned = LEARNED_FROM.map(learnedOn(others.slice(0, LEARNED_HOUSES)))
+    const learned = LEARNED_FROM.map(learnedOn(others))
     return [...TRACERS, engineWith(others), counted, ...surer, ...learned].map((tracer) => ({
       looks,
       tracer: tracer.name,

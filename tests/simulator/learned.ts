@@ -1,4 +1,4 @@
-import { gradeOf, type Finding, type JobDocument } from '../../src/core/job'
+import type { Finding, JobDocument } from '../../src/core/job'
 import { feet, inches } from '../../src/core/measure'
 import { isNull, type CauseId } from '../../src/core/trace'
 import { chanceFrom } from './chance'
@@ -52,7 +52,7 @@ function towards(one: Finding, other: Finding): string | null {
   return b.height < a.height - STOREY ? 'below' : 'level'
 }
 
-const isBad = (finding: Finding): boolean => (gradeOf(finding) ?? 0) > 0
+const isBad = (finding: Finding): boolean => finding.stated_grade !== 0
 const signsOf = (finding: Finding): string[] =>
   finding.signs.flatMap(({ sign, present }) => (present ? [sign] : []))
 

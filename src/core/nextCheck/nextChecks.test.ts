@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals'
 import { jobOf } from '../../../tests/cases/build'
-import { signFits, traceJob } from '../trace'
+import { isShownAt, signFits, traceJob } from '../trace'
 import { nextChecks } from './nextChecks'
 
 const job = jobOf({
@@ -52,6 +52,19 @@ test('nobody is asked of a deck post whether its sill is soft', () => {
   const asked = nextChecks(deck, traceJob(deck))
   expect(asked.length).toBeGreaterThan(0)
   expect(asked.filter((each) => each.sign === 'sill-and-lower-jamb-only')).toEqual([])
+})
+
+test('nobody is sent to look at a deck board for what only the foot of a wall can show', () => {
+  expect(isShownAt('bottom-covered-by-soil', 'base-course')).toBe(true)
+  expect(isShownAt('bottom-covered-by-soil', 'deck-board')).toBe(false)
+  expect(isShownAt('bottom-covered-by-soil', null)).toBe(true)
+  const deck = jobOf({
+    title: 'worn boards, nobody said how far along',
+    found: ['deck-board | C 18 28 c4 |', 'ledger | C 13 20 c4 | ledger-nails-only'],
+    cause: null,
+  })
+  const asked = nextChecks(deck, traceJob(deck)).filter((each) => each.finding_id === 'finding-1')
+  expect(asked.filter(({ sign }) => !isShownAt(sign, 'deck-board'))).toEqual([])
 })
 
 test('nobody asks to cut a blister where wood is gone and no film was seen to fail', () => {

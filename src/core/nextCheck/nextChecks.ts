@@ -1,9 +1,11 @@
+import { damagedAs } from '../catalogue'
 import { cautionsOf } from '../caution'
 import { byId, factsOf, gradeOf, type CheckId, type Fact, type JobDocument } from '../job'
 import {
   causeOf,
   CHECKS,
   isNull,
+  isShownAt,
   signFits,
   signFitsSeen,
   signOf,
@@ -84,8 +86,9 @@ function draftsFor(traced: TracedFinding, job: JobDocument, permitted: (permit: 
     (finding?.signs ?? []).filter((each) => each.present).map(({ sign }) => sign),
   )
   const grade = finding ? gradeOf(finding) : null
+  const part = damagedAs(finding?.component ?? null)
   const fits = (sign: SignId): boolean =>
-    signFits(sign, finding?.component ?? null) && signFitsSeen(sign, grade, present)
+    signFits(sign, part) && isShownAt(sign, part) && signFitsSeen(sign, grade, present)
   return (Object.keys(CHECKS) as CheckId[]).flatMap((check) => {
     const { shows, minutes, waits, permit } = CHECKS[check]
     return shows.flatMap((sign): Draft[] => {

@@ -26,6 +26,7 @@ test.each([
   ['ivy on the wall, damp behind', 'damp-behind-plants'],
   ['gutters clogged with leaves', 'debris-at-gutter-lip'],
   ['post stands on loose bricks', 'jack-without-pad'],
+  ['deck boards worn and grey, splinters', 'age-past-usual-life'],
 ])('“%s” may mean %s', (words, sign) => {
   expect(meant(words)).toContain(sign)
 })
@@ -46,6 +47,9 @@ test('the name of the part and how bad it is mean no sight', () => {
   expect(meant('fascia rotten 6 feet', { component: 'fascia' })).toEqual([])
   expect(meant('deck ledger soft', { component: 'ledger' })).toEqual([])
   expect(meant('fascia rotten, hangers pulled', { component: 'fascia' })).toContain('hangers-pulled')
+  // No sight is put in the name of a thing alone: whoever says *board* has not said that one is gone.
+  for (const thing of ['board', 'corner board bottom', 'post', 'wall', 'joist', 'beam', 'siding', 'trim'])
+    expect(meant(`front ${thing} rotten`).filter((sign) => sign === 'board-missing')).toEqual([])
 })
 
 test('nothing is offered that is noted, that cannot be at the part, or of words that say nothing', () => {

@@ -7,6 +7,7 @@ export {
   causeOf,
   isCause,
   isNull,
+  isShownAt,
   type Cause,
   type CauseId,
 } from '../catalogue/causes'

@@ -8,6 +8,8 @@ import { OPENING_CAUSES } from './openings'
 import { ROOF_WATER_CAUSES } from './roofWater'
 import { STRUCTURE_CAUSES } from './structure'
 import { WALL_WATER_CAUSES } from './wallWater'
+import type { ComponentId } from '../../job'
+import type { SignId } from '../signs'
 import type { Cause } from './cause'
 
 export { FAMILIES, USUAL } from './cause'
@@ -72,6 +74,15 @@ export function causesShownBy(signs: readonly string[], from: number = SHOWS_FRO
       (SPOKEN_FOR.get(sign) ?? []).flatMap(([id, ratio]) => (ratio >= from ? [id] : [])),
     ),
   )
+}
+
+/**
+ * Whether a sign is one of damage that such a part can have: some cause it speaks for damages that part. Nobody is sent to look for soil
+ * over the bottom course at a deck board. A sign that speaks for none, or a part not known, may be looked for anywhere.
+ */
+export function isShownAt(sign: SignId, component: ComponentId | null): boolean {
+  const spoken = SPOKEN_FOR.get(sign)
+  return component === null || !spoken || spoken.some(([id]) => causeOf(id).damages.includes(component))
 }
 
 /** A cause without a place: there is nothing to fix but the paint. */

@@ -75,6 +75,7 @@ export const DECK_POINTS: readonly DeckPoint[] = [
     asks: 'Beam stands on its posts, not on bolts through their sides',
     wrong: 'Beam not on its posts',
     part: 'deck-beam',
+    sign: 'beam-beside-posts',
     keepsOff: 'beam-not-on-post',
     today: 'Beam bears on the post, fixed to it.',
   }),
@@ -96,6 +97,7 @@ export const DECK_POINTS: readonly DeckPoint[] = [
     asks: 'Guard firm when leaned on, posts bolted to the frame',
     wrong: 'Guard moves, or its posts are not bolted to the frame',
     part: 'guard',
+    sign: 'guard-moves',
     keepsOff: 'guard-moves',
     today: 'Takes 200 lb at its top in any direction.',
   }),
@@ -103,6 +105,7 @@ export const DECK_POINTS: readonly DeckPoint[] = [
     asks: 'Nothing on it that it was not built for: tub, planters, roof',
     wrong: 'Carries a load it was not built for',
     part: 'deck-joist',
+    sign: 'load-never-engineered',
     keepsOff: 'load-never-designed',
   }),
   point('plumb-braced', 'keep off first', {

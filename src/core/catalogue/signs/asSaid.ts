@@ -347,7 +347,8 @@ export const AS_SAID: Partial<Readonly<Record<SignId, string>>> = {
   'indoor-air-humid': 'windows run with water; air is sticky inside; no fan in the bath',
   'decay-same-on-all-alike': 'all of them the same; every one is rotten',
   'one-of-many-alike': 'just this one bad, the others good',
-  'age-past-usual-life': 'sixty years old; original boards; had its time',
+  'age-past-usual-life':
+    'sixty years old; original boards; served its time; tired; worn out, grey, splinters; weathered grey, splintered',
   'fresh-strands': 'fresh white fuzz; mushroom growing; fungus growing on it',
   'frass-or-holes': 'bug holes; bugs in it; something eating it',
   'galleries-clean': 'clean tunnels; ant galleries',
@@ -389,7 +390,8 @@ export const AS_SAID: Partial<Readonly<Record<SignId, string>>> = {
   'comes-apart-in-layers': 'delaminating; plywood coming apart; peeling in layers',
   'soaked-from-lower-edge': 'wicks up from the bottom edge',
   'wave-in-courses': 'siding wavy; courses dip',
-  'board-missing': 'siding blown off; a board is off; wall open, wrap showing; plastic showing on the wall',
+  'board-missing':
+    'siding blown off; a board blew off, fell off; wall open, wrap showing; plastic showing on the wall',
   'hole-showing-studs': 'hole in the wall, studs showing; can see the sheathing',
   'creased-film': 'paint wrinkled; paint like leather',
   'peels-one-side': 'peels on the sunny side only; peeling on the south side',

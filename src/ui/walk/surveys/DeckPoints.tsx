@@ -1,7 +1,9 @@
 'use client'
 
 import { DECK_POINTS, type DeckPoint } from '../../../core/catalogue/measures/deckPoints'
-import type { SurveyOf } from '../../../core/job'
+import { partName } from '../../../core/catalogue'
+import { byId, live, type SurveyOf } from '../../../core/job'
+import { writtenAs } from '../../../core/survey/deckFindings'
 import { Button } from '../../look'
 import { useJob } from '../../state/useJob'
 import { freshFinding } from '../findings/fresh'
@@ -15,9 +17,10 @@ const ANSWERS: readonly { readonly value: Answer; readonly label: string }[] = [
 ]
 const GROUPS = [...new Set(DECK_POINTS.map((each) => each.group))]
 
-/** A deck point by point, what keeps people off first; what is wrong becomes findings with one tap. */
+/** A deck point by point, what keeps people off first; what is wrong becomes findings with one tap, each said once. */
 export function DeckPoints({ survey }: { survey: DeckSurvey }) {
-  const { derived, store, view } = useJob()
+  const { job: all, store, view } = useJob()
+  const job = live(all)
   const answerOf = (point: DeckPoint): Answer | null =>
     survey.answers.find((each) => each.point === point.id)?.answer ?? null
   const answer = (point: DeckPoint, value: Answer): void =>
@@ -28,15 +31,26 @@ export function DeckPoints({ survey }: { survey: DeckSurvey }) {
       ],
     }))
   const wrong = DECK_POINTS.filter((point) => answerOf(point) === 'wrong')
-  const noted = (point: DeckPoint): boolean =>
-    derived.job.findings.some(
-      (each) =>
-        each.component === point.part && each.words === point.wrong && survey.finding_ids.includes(each.id),
-    )
-  const toNote = wrong.filter((point) => !noted(point))
+  const ways = wrong.map((point) => ({ point, ...writtenAs(point, survey, job) }))
+  const fresh = ways.filter((each) => each.as === 'finding')
+  const joined = ways.flatMap((each) =>
+    each.as === 'sign' && each.point.sign !== null
+      ? [{ finding_id: each.finding_id, sign: each.point.sign }]
+      : [],
+  )
+  const known = ways.flatMap((each) =>
+    each.as === 'noted' && !survey.finding_ids.includes(each.finding_id) ? [each.finding_id] : [],
+  )
+  const called = (ids: readonly string[]): string =>
+    [...new Set(ids)]
+      .map((id) => {
+        const finding = byId(job.findings, id)
+        return finding?.component ? `${finding.number ?? 'new'} ${partName(finding.component)}` : ''
+      })
+      .join(', ')
 
   function writeDown(): void {
-    const made = toNote.map((point) => ({
+    const made = fresh.map(({ point }) => ({
       ...freshFinding({
         place: { kind: 'deck', feature_id: survey.feature_id, words: '' },
         by: view.member.name,
@@ -44,11 +58,16 @@ export function DeckPoints({ survey }: { survey: DeckSurvey }) {
       }),
       component: point.part,
       how_known: 'seen-close' as const,
-      signs: point.sign === null ? [] : [{ sign: point.sign, how: 'seen-close' as const, present: true }],
+      signs: point.sign === null ? [] : [seenClose(point.sign)],
     }))
     for (const each of made) store.create('finding', each)
+    for (const { finding_id, sign } of joined)
+      store.set('finding', finding_id, ({ signs }) => ({
+        signs: [...signs.filter((each) => each.sign !== sign), seenClose(sign)],
+      }))
+    const ids = [...made.map((each) => each.id), ...joined.map((each) => each.finding_id), ...known]
     store.set('survey', survey.id, ({ finding_ids }) => ({
-      finding_ids: [...finding_ids, ...made.map((each) => each.id)],
+      finding_ids: [...new Set([...finding_ids, ...ids])],
     }))
   }
 
@@ -99,13 +118,24 @@ export function DeckPoints({ survey }: { survey: DeckSurvey }) {
           </ul>
         </section>
       ))}
-      {toNote.length > 0 ? (
+      {fresh.length + joined.length + known.length > 0 ? (
         <div className="pt-2">
-          <Button onClick={writeDown}>
-            Write down {toNote.length === 1 ? 'the finding' : `the ${toNote.length} findings`}
-          </Button>
+          <Button onClick={writeDown}>{buttonWords(fresh.length)}</Button>
+          {joined.length > 0 ? (
+            <p className="pt-1 text-[14px]">
+              Goes to what is there: {called(joined.map((each) => each.finding_id))}.
+            </p>
+          ) : null}
+          {known.length > 0 ? <p className="pt-1 text-[14px]">Noted already: {called(known)}.</p> : null}
         </div>
       ) : null}
     </div>
   )
+}
+
+const seenClose = (sign: string) => ({ sign, how: 'seen-close' as const, present: true })
+
+function buttonWords(fresh: number): string {
+  if (fresh === 0) return 'Join what is noted to this check'
+  return `Write down ${fresh === 1 ? 'the finding' : `the ${fresh} findings`}`
 }
