@@ -22,8 +22,12 @@ export function placeWords(place: Place, job: JobDocument): string {
       return place.room
     case 'roof':
       return `roof, ${place.words}`
-    case 'deck':
-      return `deck${place.words ? `, ${place.words}` : ''}`
+    case 'deck': {
+      const deck = byId(job.features, place.feature_id)
+      const side = byId(job.sides, deck?.side_id)
+      const name = deck && side ? `${FEATURE_WORDS[deck.kind]} ${side.letter}${deck.number}` : 'deck'
+      return `${name}${place.words ? `, ${place.words}` : ''}`
+    }
     case 'crawl':
       return `crawl space${place.words ? `, ${place.words}` : ''}`
     case 'photo':

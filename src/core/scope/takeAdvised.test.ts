@@ -78,6 +78,29 @@ test('a deck that has failed is rebuilt once, not mended part by part, and charg
   expect(more.takeoff.items.map(({ includedIn }) => includedIn)).toEqual([null, items[0]!.id, items[0]!.id])
 })
 
+test('a deck that is rebuilt ends the causes seen at it: none of their fixes is sold beside it', () => {
+  const deck = {
+    ...{ id: 'deck-a', removed: false, kind: 'deck', side_id: 'side-a', number: 1 },
+    ...{ station: feet(5), width: feet(20), depth: feet(12), deck_height: feet(9) },
+  } as unknown as JobDocument['features'][number]
+  const ofDeck = { kind: 'deck', feature_id: 'deck-a', words: '' } as const
+  const seen = (n: number, part: string, ...signs: string[]) => ({
+    ...at(n, part, { grade: null, signs, known: 'seen-close' }),
+    place: ofDeck,
+  })
+  const findings = [
+    seen(1, 'ledger', 'ledger-nails-only'),
+    seen(2, 'ledger', 'no-metal-at-ledger'),
+    seen(3, 'deck-beam', 'beam-beside-posts'),
+    seen(4, 'deck-post', 'post-on-loose-pad'),
+    // Nobody said of which deck: there is one.
+    { ...seen(5, 'deck-board', 'age-past-usual-life'), place: { kind: 'none' } as const },
+  ]
+  const items = taken(house({ findings, features: [deck] }).job)
+  expect(items.map(({ method }) => method)).toEqual(['deck-rebuild'])
+  expect(items[0]!.places).toEqual([{ at: ofDeck, size: null, height: null }])
+})
+
 test('a wall that moved and goes to an engineer is not watched besides; a soft one under it is still to be mended', () => {
   const signs = [{ sign: 'wall-leans-in-at-top', how: 'seen-close', present: true }] as never
   const wall = { ...at(1, 'foundation-wall', { grade: null as never }), signs }

@@ -20,6 +20,14 @@ function advisedFor(finding_id: string, scope: Scope): string | null {
 const broad = (source: Source): number =>
   methodOf(causeOf(source.cause).fix?.method ?? '')?.alsoFixes.length ?? 0
 
+/** Whether what the source shows at is to be rebuilt as a whole: then its fix is part of that, and mends nothing beside it. */
+function isRebuilt(source: Source, scope: Scope): boolean {
+  return source.finding_ids.every((id) => {
+    const best = advisedFor(id, scope)
+    return best !== null && methodOf(best)?.rebuilds === 'assembly'
+  })
+}
+
 function fixesFor(job: JobDocument, trace: Trace, scope: Scope, newId: () => string): WorkItem[] {
   const fixes: WorkItem[] = []
   for (const source of trace.sources.toSorted((a, b) => broad(b) - broad(a))) {
@@ -32,25 +40,30 @@ function fixesFor(job: JobDocument, trace: Trace, scope: Scope, newId: () => str
     )
     // What is only possible is looked at before it is sold; who takes it all the same has said so.
     const isWanted = standing === 'taken' || (standing === 'open' && isSureEnough(source.certainty))
-    if (isEnded || !isWanted) continue
+    if (isEnded || !isWanted || isRebuilt(source, scope)) continue
     const item = itemForFix(source, job, newId())
     if (item !== null) fixes.push(item)
   }
   return fixes
 }
 
-/** The deck a finding is on, by its feature or its side. */
+/** The only deck of the house: a finding of a deck that says no more is of it. */
+function onlyDeck(job: JobDocument): string | null {
+  const [deck, ...more] = job.features.filter(({ kind }) => kind === 'deck')
+  return deck && more.length === 0 ? deck.id : null
+}
+
+/** The deck a finding is on, by its feature or its side; the only one where it says neither. */
 function deckOf(finding: Finding, job: JobDocument): string {
   const at = placeOf(finding, job)
-  if (at.kind === 'deck') return at.feature_id ?? 'deck'
-  return at.kind === 'side' ? (at.feature_id ?? at.side_id) : 'deck'
+  if ((at.kind === 'deck' || at.kind === 'side') && at.feature_id !== null) return at.feature_id
+  return onlyDeck(job) ?? (at.kind === 'side' ? at.side_id : 'deck')
 }
 
 function deckPlace(finding: Finding, job: JobDocument): WorkItem['places'][number]['at'] {
   const at = placeOf(finding, job)
-  return at.kind === 'side' && at.feature_id !== null
-    ? { kind: 'deck', feature_id: at.feature_id, words: '' }
-    : at
+  const feature_id = ('feature_id' in at ? at.feature_id : null) ?? onlyDeck(job)
+  return feature_id === null ? at : { kind: 'deck', feature_id, words: '' }
 }
 
 /** Open findings by what is advised for each; those of one part, material and method are one item. */

@@ -240,7 +240,8 @@ function awayFromWalls(said: Shorthand, side: Side | null, on: On): PlacedLine |
     among.map((each) => ({
       says: nameOf(each, on.job),
       said: { ...said, part },
-      place: { kind: 'deck', feature_id: each.id, words },
+      // What else was said is kept with the finding: the name of the deck is where it is.
+      place: { kind: 'deck', feature_id: each.id, words: '' },
     })),
   )
 }

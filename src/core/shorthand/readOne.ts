@@ -58,7 +58,10 @@ function takePlace(read: Reader, draft: Draft): void {
     read.take(/\b(?:g|gr|grade)\s?([0-4])\b/) ?? read.take(/\b(?:gr|grade) (zero|one|two|three|four)\b/)
   if (graded && draft.grade === null)
     draft.grade = (/\d/.test(graded[1]!) ? Number(graded[1]) : countOf(graded[1]!)) as Grade
-  const times = read.take(/\bx\s?(\d{1,3})\b(?!\s*(?:courses?|boards?|pcs|pieces|sheets))/)
+  // `x 20` is how many; `12 x 20` and `2 x 8` are sizes.
+  const times = read.take(
+    /(?<!\d\s?(?:'|"|ft|feet|in)?\s?)\bx\s?(\d{1,3})\b(?!\s*(?:courses?|boards?|pcs|pieces|sheets))/,
+  )
   if (times) draft.count = Number(times[1])
   const feature = read.take(/(?:\b(?:window|win|door|deck)\s+)?\b([a-z]{1,2})(\d{1,3})\b/)
   if (feature) draft.feature = `${feature[1]!.toUpperCase()}${feature[2]}`

@@ -1,4 +1,5 @@
 import { gapInside } from '../geometry'
+import { inches } from '../measure'
 import { gradeOf, SOFT_GRADE, type Finding, type JobDocument } from '../job'
 import { candidatesOf, problemOf, type Draft } from './candidates'
 import { evidenceFor } from './evidence'
@@ -84,6 +85,10 @@ function gapOf(home: Target, target: Target, ring: Ring): number {
 const SAME_WORDS = 0.9
 
 type Limits = { readonly side: number; readonly down: number; readonly up: number }
+
+/** A cause that stays at its joint or its end of a board reaches no further than this any way. Our judgement. */
+const SHORT = inches(36)
+const isShort = ({ side, down, up }: Limits): boolean => Math.max(side, down, up) <= SHORT
 
 function limitsOf(cause: CauseId): Limits {
   const { side, down, up } = reachOf(cause)
@@ -311,6 +316,9 @@ export function modelOf(job: JobDocument, damaged: readonly Finding[]): Model {
     for (const [at, mine] of logs.get(cause) ?? []) {
       const { finding, target } = weighings[at]!
       const near = closenessFrom(home, limits, target, ring)
+      // One deck, or the same words for a place, is near: not within reach of what reaches no further than its own joint.
+      const isWide = home.kind === 'words' || finding.place.kind === 'deck'
+      if (inPlace && isWide && home.finding.id !== finding.id && !mine.speaks && isShort(limits)) continue
       const close = inPlace ? near : near * undrawn
       if (close > 0) join(cause, seat, finding.id, { close, ...mine })
     }

@@ -51,3 +51,29 @@ test.each([
   const [[first]] = [Object.entries(chancesOf(found)).toSorted(([, a], [, b]) => b - a)]
   expect(first![0]).toBe(cause)
 })
+
+test('worn treads do not follow a beam of the same deck whose joint lacks its metal; its own part does', () => {
+  const onDeck = { kind: 'deck', feature_id: 'deck-c4', words: '' } as const
+  const job = live(
+    jobOf({
+      title: 'one deck',
+      found: ['deck-beam | C 16 90 c4 | beam-beside-posts ?', 'stair-tread | C 22 20 c4 | ?'],
+    }),
+  )
+  const deck = { ...job, findings: job.findings.map((each) => ({ ...each, place: onDeck })) }
+  const causes = traceJob(deck).findings.map(({ cause }) => cause)
+  expect(causes).toEqual(['connector-missing', null])
+})
+
+test('a ledger hung on nails lets a deck down and wears no boards', () => {
+  const [ledger, boards] = traceJob(
+    live(
+      jobOf({
+        title: 'one deck',
+        found: ['ledger | C 13 20 c4 | ledger-nails-only ?', 'deck-board | C 14 28 c4 | ?'],
+      }),
+    ),
+  ).findings
+  expect(ledger!.cause).toBe('ledger-attachment')
+  expect(boards!.ranked.map(({ cause }) => cause)).not.toContain('ledger-attachment')
+})

@@ -115,6 +115,8 @@ export const LINES: readonly (readonly [line: string, means: Means])[] = [
   [`weatherboard 2 boards 5' soft`, { part: 'lap-siding', count: 2, length: 60, grade: 2 }],
   [`deck boards 6 pcs soft`, { part: 'deck-board', count: 6, grade: 2 }],
   [`decking 4 boards rotten`, { part: 'deck-board', count: 4, grade: 3 }],
+  [`deck boards soft 12 x 20`, { part: 'deck-board', grade: 2, left: ['12', '20'] }],
+  [`joists 2 x 8 soft`, { part: 'joist', grade: 2, left: ['2', '8'] }],
   [`joists x3 soft`, { part: 'joist', count: 3, grade: 2 }],
   [`3 joists soft`, { part: 'joist', count: 3, grade: 2 }],
   [`two posts rotten`, { part: 'deck-post', count: 2, grade: 3 }],

@@ -93,8 +93,10 @@ function isAt(place: Place, at: string): boolean {
   switch (place.kind) {
     case 'crawl':
     case 'roof':
-    case 'deck':
       return place.kind === at
+    case 'deck':
+      // A drawn deck is where it is: what else the line said stays with the finding.
+      return place.kind === at && (place.feature_id === null || place.words === '')
     case 'room':
       return room === 'room' && place.room === name
     case 'side': {

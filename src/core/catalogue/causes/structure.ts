@@ -335,7 +335,7 @@ export const STRUCTURE_CAUSES = {
     usual: 'VC',
     seat: 'ledger',
     reach: [24, 16, 4, 16],
-    damages: ['ledger', 'deck-joist', 'rim-joist', 'deck-board'],
+    damages: ['ledger', 'deck-joist', 'rim-joist'],
     for: {
       'ledger-nails-only': 25,
       'ledger-on-veneer': 25,
