@@ -3,6 +3,7 @@ import { DEMO_JOBS } from '../../../demo'
 import { alderHouse, emptyJob, workItem, sillNose, smallHouse } from '../../../tests/support/jobs'
 import type { Quantity, ResponseItem } from '../job'
 import { at, house, mend, stretch } from '../../../tests/support/priced'
+import { freshDeck } from '../../../tests/support/surveys'
 import { BID_SAYS } from '../catalogue/sentences/bid'
 import { derive } from '../pipeline'
 import { dayAfter } from '../measure/days'
@@ -31,6 +32,23 @@ test('the bid of the main demo fits its schema', () => {
 test('hazards come first, the keep-off before all', () => {
   expect(bid.hazards[0]).toMatchObject({ keep_off: true })
   expect(bid.hazards.length).toBeLessThanOrEqual(3)
+})
+
+test('what a deck check and its findings both say of one danger is read once', () => {
+  const check = freshDeck([
+    ['ledger-nails', 'wrong'],
+    ['guard-firm', 'wrong'],
+  ])
+  const signs = (sign: string) => ({ signs: [sign], known: 'seen-close' as const, grade: null })
+  const { bid: of } = house({
+    surveys: [check],
+    findings: [at(1, 'guard', signs('guard-moves')), at(2, 'deck-beam', signs('beam-beside-posts'))],
+  })
+  const [off] = of.hazards.filter((each) => each.keep_off)
+  const parts = off!.what.split(/[,;] /)
+  expect(parts.toSorted()).toEqual(
+    ['beam not on its post', 'guard moves or has no structural posts', 'ledger nailed only'].toSorted(),
+  )
 })
 
 test('three hazards stand first, and every other one after them', () => {

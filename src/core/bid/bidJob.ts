@@ -82,6 +82,18 @@ function hazardLine(caution: Caution): BidHazardLine {
 
 const SO_MANY_FIRST = 3
 
+/** What several say, without the parts that one before has said: a survey and its findings name the same danger. */
+function eachOnce(whats: readonly string[]): string {
+  const said = new Set<string>()
+  return whats
+    .flatMap((what) => {
+      const fresh = what.split(', ').filter((part) => !said.has(part))
+      for (const part of fresh) said.add(part)
+      return fresh.length === 0 ? [] : [fresh.join(', ')]
+    })
+    .join('; ')
+}
+
 /** Cautions in their order; those that say the same to do of the same danger are one, with all their places. */
 function hazardLines(cautions: readonly Caution[]): BidHazardLine[] {
   const together = new Map<string, BidHazardLine[]>()
@@ -90,12 +102,10 @@ function hazardLines(cautions: readonly Caution[]): BidHazardLine[] {
     const key = JSON.stringify([keep_off, can_happen, do_now, who])
     together.set(key, [...(together.get(key) ?? []), line])
   }
-  const all = (lines: readonly BidHazardLine[], of: 'what' | 'where'): string =>
-    [...new Set(lines.map((line) => line[of]))].join('; ')
   return [...together.values()].map((lines) => ({
     ...lines[0]!,
-    what: all(lines, 'what'),
-    where: all(lines, 'where'),
+    what: eachOnce(lines.map(({ what }) => what)),
+    where: [...new Set(lines.map(({ where }) => where))].join('; '),
   }))
 }
 

@@ -95,8 +95,12 @@ test('a deck that is rebuilt ends the causes seen at it: none of their fixes is 
     seen(4, 'deck-post', 'post-on-loose-pad'),
     // Nobody said of which deck: there is one.
     { ...seen(5, 'deck-board', 'age-past-usual-life'), place: { kind: 'none' } as const },
+    seen(6, 'guard', 'guard-moves'),
+    seen(7, 'stair-tread', 'age-past-usual-life'),
   ]
-  const items = taken(house({ findings, features: [deck] }).job)
+  const { job } = house({ findings, features: [deck] })
+  const items = taken(job)
+  expect(taken({ ...job, work_items: items })).toEqual([])
   expect(items.map(({ method }) => method)).toEqual(['deck-rebuild'])
   expect(items[0]!.places).toEqual([{ at: ofDeck, size: null, height: null }])
 })

@@ -267,11 +267,14 @@ export const DECK_KITS: readonly MethodRow[] = [
     debris_yd3: { per: 'ft2', times: 0.026 },
   }),
   kit('deck-rebuild', 'Rebuild the deck as a whole', {
-    alsoFixes: ['ledger-unflashed', 'ledger-attachment', 'connector-missing'],
+    alsoFixes: ['ledger-unflashed', 'ledger-attachment', 'connector-missing', 'guard-unsupported'],
     cures:
       'old deck down, footings by load, posts, beam, ledger flashed and bolted, joists hung, boards, guard and stair by today’s rule',
     we: 'We take the old deck down and build it anew from the footings up: posts, beam, hold at the house, joists, boards, railing and stair by today’s rule.',
-    serves: ['ledger', 'deck-board', 'deck-joist', 'deck-beam', 'deck-post', 'guard', 'stair'],
+    serves: [
+      ...['ledger', 'deck-board', 'deck-joist', 'deck-beam', 'deck-post', 'guard', 'stair'],
+      ...['stair-tread', 'stringer'],
+    ],
     rebuilds: 'assembly',
     advice: [
       {

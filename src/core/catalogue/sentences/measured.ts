@@ -35,7 +35,9 @@ export const MEASURED_SAYS = {
   railLow: (rail: string, by: string) => `Under the ${rail} the home lies ${by} out of level.`,
   piersOff: (off: number, all: number) => `${off} of ${all} piers lean, are loose or have sunk.`,
   deckSizes: (many: number) =>
-    `${many === 1 ? 'One size' : `${many} sizes`} of the deck lie outside today’s table; they may have been lawful when built.`,
+    many === 1
+      ? 'One size of the deck lies outside today’s table; it may have been lawful when built.'
+      : `${many} sizes of the deck lie outside today’s table; they may have been lawful when built.`,
   does: {
     settlement: 'Together: it is going down.',
     lateral: 'Together: the soil pushes the wall in.',

@@ -77,6 +77,11 @@ export const MEASURED: readonly Pair[] = [
     '{a} de {b} apoyos están inclinados, flojos o hundidos.',
   ],
   [
+    'One size of the deck lies outside today’s table; it may have been lawful when built.',
+    'Una medida de la terraza está fuera de la tabla de hoy; pudo ser legal cuando se hizo.',
+  ],
+  // As bids that are out say it.
+  [
     'One size of the deck lie outside today’s table; they may have been lawful when built.',
     'Una medida de la terraza está fuera de la tabla de hoy; pudo ser legal cuando se hizo.',
   ],
