@@ -16,8 +16,13 @@ test('house and side are given in full, each length with how it is known', async
 
   const devices = await context.newPage()
   await devices.goto('/devices')
-  await devices.getByLabel('True height over the beam').fill('-6')
-  await devices.getByRole('region', { name: 'Laser receiver' }).getByLabel('Noise').fill('0')
+  // What is set before the page listens is not kept: it is set until it stands after a reload.
+  await expect(async () => {
+    await devices.getByLabel('True height over the beam').fill('-6')
+    await devices.getByRole('region', { name: 'Laser receiver' }).getByLabel('Noise').fill('0')
+    await devices.reload()
+    await expect(devices.getByLabel('True height over the beam')).toHaveValue('-6', { timeout: 5000 })
+  }).toPass()
   await devices.close()
   await page.getByRole('button', { name: 'Edit side A' }).click()
   const side = page.getByRole('dialog', { name: 'Side A' })
