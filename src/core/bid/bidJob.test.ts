@@ -5,6 +5,7 @@ import type { Quantity, ResponseItem } from '../job'
 import { at, house, mend, stretch } from '../../../tests/support/priced'
 import { freshDeck } from '../../../tests/support/surveys'
 import { BID_SAYS } from '../catalogue/sentences/bid'
+import { OWNER_SAYS } from '../catalogue/sentences/owner'
 import { derive } from '../pipeline'
 import { dayAfter } from '../measure/days'
 import { beforeSending } from './bidJob'
@@ -32,6 +33,37 @@ test('the bid of the main demo fits its schema', () => {
 test('hazards come first, the keep-off before all', () => {
   expect(bid.hazards[0]).toMatchObject({ keep_off: true })
   expect(bid.hazards.length).toBeLessThanOrEqual(3)
+})
+
+test('it opens with the spots, at how many of them a cause is said, and how many causes are mended', () => {
+  const said = new Set(bid.source_pairs.flatMap(({ findings }) => findings.split(', ')))
+  expect([bid.findings.length, said.size, bid.source_pairs.length]).toEqual([30, 22, 13])
+  expect(bid.lead).toBe(
+    'We found 30 damaged spots. At 22 of them we can say why: 13 causes, and this bid mends one.',
+  )
+  const wish = {
+    ...sillNose(),
+    id: 'wish',
+    component: null,
+    stated_grade: null,
+    signs: [],
+    words: 'a hot tub',
+  }
+  const more = derive({ ...alderHouse(), findings: [...alderHouse().findings, wish] }, '2026-05-04').bid
+  expect(more.lead).toBe(bid.lead)
+})
+
+test('a cause is told for as many spots as it stands behind', () => {
+  const lead = OWNER_SAYS.leadCauses
+  expect(lead({ causes: 2, mended: 2, spots: 5, reached: 5 })).toBe(
+    'Two causes stand behind them; this bid mends all of them.',
+  )
+  expect(lead({ causes: 2, mended: 2, spots: 5, reached: 1 })).toBe(
+    'At one of them we can say why: two causes, and this bid mends both.',
+  )
+  expect(lead({ causes: 1, mended: 0, spots: 5, reached: 4 })).toBe(
+    'At four of them we can say why: one cause, and this bid does not mend it.',
+  )
 })
 
 test('what a deck check and its findings both say of one danger is read once', () => {

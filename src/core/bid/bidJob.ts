@@ -146,6 +146,11 @@ function standingOf(finding: Finding, job: JobDocument): string {
   return outside ? outsideWords(outside) : ''
 }
 
+/** Whether a part, a sign or how bad it is was noted: words alone are no damaged spot. */
+function isLookedInto(finding: Finding): boolean {
+  return finding.component !== null || gradeOf(finding) !== null || finding.signs.some((each) => each.present)
+}
+
 /** What the owner reads first: how many spots, where mostly, how many causes, and how many of them are mended. */
 function leadWords(damaged: readonly Finding[], job: JobDocument, stages: Stages): string {
   if (damaged.length === 0) return stages.scope.items.length > 0 ? '' : OWNER_SAYS.leadNone
@@ -157,12 +162,14 @@ function leadWords(damaged: readonly Finding[], job: JobDocument, stages: Stages
   const [most] = [...counts].toSorted((a, b) => b[1] - a[1])
   const isMost = most !== undefined && counts.size > 1 && most[1] * 2 > damaged.length
   const side = isMost ? job.sides.find(({ id }) => id === most[0]) : undefined
-  const letters = saidSources(stages).flatMap(({ letter }) => letter ?? [])
+  const said = saidSources(stages)
+  const letters = said.flatMap(({ letter }) => letter ?? [])
+  const reached = damaged.filter(({ id }) => said.some((source) => source.finding_ids.includes(id))).length
   const mended = letters.filter((letter) => stages.scope.fixes[letter] === 'fixed').length
   return [
     OWNER_SAYS.lead({ many: damaged.length, where: side ? OWNER_SAYS.onSide(side.facing) : null }),
     letters.length > 0
-      ? OWNER_SAYS.leadCauses({ causes: letters.length, mended, spots: damaged.length })
+      ? OWNER_SAYS.leadCauses({ causes: letters.length, mended, spots: damaged.length, reached })
       : OWNER_SAYS.unexplained,
   ].join(' ')
 }
@@ -258,7 +265,7 @@ export function bidJob(job: JobDocument, stages: Stages, preparedOn: string): Bi
     },
     prepared_on: preparedOn,
     valid_until: dayAfter(preparedOn, job.settings.clauses.validity_days),
-    lead: leadWords(damaged, job, stages),
+    lead: leadWords(damaged.filter(isLookedInto), job, stages),
     opening: job.settings.bid.opening,
     closing: job.settings.bid.closing,
     shows: { paper: job.settings.bid.paper, prices: job.settings.bid.prices },

@@ -1,6 +1,7 @@
 export { foundationTop, gableRise, groundAt, resolveHeight, wallTop } from './heights'
 export {
   casingOf,
+  deckBox,
   drawnLength,
   facingsOf,
   featureBox,
@@ -8,6 +9,7 @@ export {
   isOpening,
   isVertical,
   placeOf,
+  shownBox,
   stripOrder,
   type WallBox,
 } from './walls'

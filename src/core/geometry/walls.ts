@@ -132,6 +132,24 @@ export function findingBox(finding: Finding, job: JobDocument): WallBox | null {
   }
 }
 
+/** Where work at a deck stands on its side: in the middle of the deck, without a length. Null where there is no such deck. */
+export function deckBox(feature_id: string | null, job: JobDocument): WallBox | null {
+  const deck = byId(job.features, feature_id)
+  if (!deck) return null
+  const box = featureBox(deck, job)
+  const middle = Math.round((box.left + box.right) / 2) as Length
+  return { ...box, left: middle, right: middle }
+}
+
+/**
+ * Where a finding is shown and to which side it counts: its extent on the wall; what was found at a deck stands in its middle, for
+ * nobody said where on it. Null for what has neither.
+ */
+export function shownBox(finding: Finding, job: JobDocument): WallBox | null {
+  const place = placeOf(finding, job)
+  return place.kind === 'deck' ? deckBox(place.feature_id, job) : findingBox(finding, job)
+}
+
 /** Length a side is drawn with: measured, or just past its furthest mark. */
 export function drawnLength(side: Side, job: JobDocument): Length {
   if (side.length !== null) return side.length

@@ -1,4 +1,4 @@
-import { drawnLength, findingBox, wallTop } from '../geometry'
+import { drawnLength, shownBox, wallTop } from '../geometry'
 import { byId, type JobDocument } from '../job'
 import type { Length } from '../measure'
 import { box, type Mark, type Shape } from './drawing'
@@ -85,7 +85,7 @@ export function wholeSideOf(side_id: string, job: JobDocument): { from: Length; 
 export function heightOf(finding_ids: readonly string[], side_id: string, job: JobDocument): number | null {
   const boxes = finding_ids.flatMap((id) => {
     const finding = byId(job.findings, id)
-    const at = finding ? findingBox(finding, job) : null
+    const at = finding ? shownBox(finding, job) : null
     return at?.side_id === side_id ? [at] : []
   })
   if (boxes.length === 0) return null

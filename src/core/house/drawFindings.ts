@@ -1,7 +1,7 @@
 import { partName } from '../catalogue'
 import { GRADE_NAMES, gradeOf, type Finding, type JobDocument, quantityWords, sizeOfFinding } from '../job'
 import { box, hatch, type Mark, type Point, type Shape } from './drawing'
-import { findingBox } from '../geometry'
+import { shownBox } from '../geometry'
 
 /** Sizes of the awl on the screen, pixels. */
 const AWL = { width: 6, body: 18, tip: 6, gather: 24 } as const
@@ -73,7 +73,7 @@ export function drawFindings(
   view: { px: number; chosen: readonly string[]; right: number },
 ): Mark[] {
   const placed = job.findings.flatMap((finding) => {
-    const at = findingBox(finding, job)
+    const at = shownBox(finding, job)
     const x = at ? xOf(at.side_id) : null
     if (!at || x === null) return []
     const left = x + at.left

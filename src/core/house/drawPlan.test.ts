@@ -38,6 +38,6 @@ test('every side, feature and placed finding of the demo house is on the plan, o
   const job = alderHouse()
   expect(marks('side', job)).toHaveLength(job.sides.length)
   expect(marks('feature', job)).toHaveLength(job.features.length)
-  const placed = job.findings.filter((each) => each.place.kind === 'side').length
+  const placed = job.findings.filter(({ place }) => place.kind === 'side' || place.kind === 'deck').length
   expect(marks('finding', job).flatMap((mark) => mark.ids)).toHaveLength(placed)
 })

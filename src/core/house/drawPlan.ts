@@ -1,5 +1,5 @@
 import { partName } from '../catalogue'
-import { findingBox, featureBox, planAt, planMiddle, planWalls, type PlanWall } from '../geometry'
+import { shownBox, featureBox, planAt, planMiddle, planWalls, type PlanWall } from '../geometry'
 import { byId, COMPASS, gradeOf, GRADE_NAMES, type Feature, type JobDocument } from '../job'
 import { feet, formatLength, inches, type Length } from '../measure'
 import { scopeParts } from '../scope/scopeLine'
@@ -102,7 +102,7 @@ function drawFound(
 ): Mark[] {
   const r = 6 * view.px
   const spots = job.findings.flatMap((finding) => {
-    const box = findingBox(finding, job)
+    const box = shownBox(finding, job)
     const wall = walls.find((each) => each.side_id === box?.side_id)
     if (!box || !wall) return []
     const { x, y } = planAt(wall, (box.left + box.right) / 2, lengths.get(wall.side_id) ?? 0, 2 * r)

@@ -32,5 +32,7 @@ test('only sides can be pointed at, and each finding on a wall leaves its extent
   const marks = ribbon.items.flatMap((item) => (item.kind === 'mark' ? [item.of] : []))
   expect(new Set(marks)).toEqual(new Set(['side']))
   const damage = ribbon.items.filter((item) => item.kind === 'polygon' && item.ink === 'damage-solid')
-  expect(damage).toHaveLength(job.findings.filter((finding) => finding.place.kind === 'side').length)
+  expect(damage).toHaveLength(
+    job.findings.filter(({ place }) => place.kind === 'side' || place.kind === 'deck').length,
+  )
 })

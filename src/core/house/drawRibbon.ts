@@ -1,4 +1,4 @@
-import { findingBox } from '../geometry'
+import { shownBox } from '../geometry'
 import type { JobDocument } from '../job'
 import { box, polygon, type Drawing, type Mark, type Point, type Shape } from './drawing'
 import { drawStrip } from './drawStrip'
@@ -40,7 +40,7 @@ export function drawRibbon(
       : shapes
   })
   const damage = job.findings.flatMap((finding): Shape[] => {
-    const at = findingBox(finding, job)
+    const at = shownBox(finding, job)
     const span = bare.sides.find((each) => each.id === at?.side_id)
     if (!at || !span) return []
     const y = fold((at.bottom + at.top) / 2)

@@ -55,7 +55,7 @@ test('every finding with a place is on it once, with its number and grade in wor
   const drawn = marks(drawStrip(alderHouse(), view), 'finding')
   expect(drawn.flatMap((mark) => mark.ids).sort()).toEqual(
     alderHouse()
-      .findings.filter((each) => each.place.kind === 'side')
+      .findings.filter(({ place }) => place.kind === 'side' || place.kind === 'deck')
       .map((each) => each.id)
       .sort(),
   )

@@ -11,7 +11,7 @@ import { drawScopeLine } from './drawScopeLine'
 import {
   drawnLength,
   featureBox,
-  findingBox,
+  shownBox,
   foundationTop,
   gableRise,
   stripOrder,
@@ -123,7 +123,7 @@ function drawSources(trace: Trace, spans: readonly SideSpan[], job: JobDocument,
       const paths = nearestTo(seat, source.places, [...source.finding_ids, ...source.also_ids], job).flatMap(
         (id) => {
           const finding = byId(job.findings, id)
-          const at = finding ? findingBox(finding, job) : null
+          const at = finding ? shownBox(finding, job) : null
           if (!at || at.side_id !== span.id) return []
           const from = Math.min(Math.max(span.x + (at.left + at.right) / 2, left), right)
           const to: Point = [span.x + (at.left + at.right) / 2, at.top]
@@ -165,7 +165,7 @@ function nearestTo(
   if (places.length === 1) return [...ids]
   return ids.filter((id) => {
     const finding = byId(job.findings, id)
-    const at = finding ? findingBox(finding, job) : null
+    const at = finding ? shownBox(finding, job) : null
     if (!at) return false
     const far = (place: WallBox): number =>
       place.side_id === at.side_id ? Math.abs((place.left + place.right - at.left - at.right) / 2) : Infinity

@@ -5,7 +5,7 @@ import type { BidBlock } from '../bid/bidBlock'
 import { CAUTIONS, CLAUSES, CURRENCIES, METHODS, NEEDS, PARTS, plainPart, WARRANTIES } from '../catalogue'
 import { CAUSES } from '../catalogue/causes'
 import { FINDS } from '../catalogue/hidden/finds'
-import { MEASURED_SAYS } from '../catalogue/sentences/measured'
+import { DECK_SIZES, MEASURED_SAYS } from '../catalogue/sentences/measured'
 import { ORDER_SAYS } from '../catalogue/sentences/orders'
 import { OWNER_SAYS } from '../catalogue/sentences/owner'
 import { OWNER_PAIRS } from '../catalogue/spanish/owner'
@@ -69,9 +69,12 @@ test('days and sizes are read as they are said', () => {
   expect(inSpanish(ORDER_SAYS.moreDays(1.25)).text).toBe('Lleva uno y un cuarto días de trabajo más.')
   expect(unread(OWNER_SAYS.lead({ many: 4, where: 'on the left' }))).toEqual([])
   expect(inSpanish(OWNER_SAYS.noAnswer(4, '$72.00')).text).toContain('en cuatro horas de trabajo')
+  for (const size of Object.values(DECK_SIZES))
+    expect(unread(MEASURED_SAYS.deckSizes(`${size}, ${DECK_SIZES.posts}`))).toEqual([])
   for (const causes of [1, 2, 5])
     for (const mended of [0, 1, causes])
-      expect(unread(OWNER_SAYS.leadCauses({ causes, mended, spots: 3 }))).toEqual([])
+      for (const reached of [1, 2, 3])
+        expect(unread(OWNER_SAYS.leadCauses({ causes, mended, spots: 3, reached }))).toEqual([])
 })
 
 /** What people typed in the demo jobs: it stands as they typed it. */

@@ -23,6 +23,17 @@ const part = (
   signs: signs.map((sign) => ({ sign, how: 'touched', present: true })),
 })
 
+test('words alone are no damage yet: nothing is worked on until somebody names a part, a sign or how bad it is', () => {
+  const bare = { ...part(null, null), words: 'owner wants a hot tub' }
+  expect(
+    advise(bare)
+      .map(({ method }) => method)
+      .toSorted(),
+  ).toEqual(['own-work', 'refer', 'watch'])
+  expect(verdict(part(null, 1), 'prime-and-paint')).not.toBe('not offered')
+  expect(verdict(part(null, null, ['chalk-on-hand']), 'prime-and-paint')).not.toBe('not offered')
+})
+
 test.each<[string, Finding['component'], Finding['stated_grade'], MethodId, string]>([
   ['a soft nose is pieced', 'sill-nose', 3, 'piece-in', 'recommended'],
   ['a head casing is never pieced', 'head-casing', 3, 'piece-in', 'blocked'],

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { expect, test } from '@jest/globals'
 import { finding, smallHouse } from '../../../tests/support/jobs'
-import type { JobDocument, ScopeStretch } from '../job'
+import type { Feature, JobDocument, ScopeStretch } from '../job'
 import { feet, inches } from '../measure'
 import { outsideAt, outsideScope, outsideWords, scopeLineWords, scopeParts } from './scopeLine'
 
@@ -83,6 +83,19 @@ test('a finding outside says whose it is and why', () => {
   expect(outsideWords(outsideScope(at(2), job)!)).toBe(
     'outside the scope line, others do it, the roofer: under contract',
   )
+})
+
+test('what was found at a deck goes with the part of the wall its deck stands on', () => {
+  const deck = {
+    ...{ id: 'deck', removed: false, side_id: 'side-a', number: 1, kind: 'deck', size_how: 'taped' },
+    ...{ station: feet(4), width: feet(12), depth: feet(8), deck_height: feet(3) },
+  } as Feature
+  const job = smallHouse({ features: [deck], scope_stretches: [stretch('s1', 0, 20, 'by-others')] })
+  const board = { ...at(30), component: 'deck-board' as const }
+  expect(outsideScope({ ...board, place: { kind: 'deck', feature_id: 'deck', words: '' } }, job)?.kind).toBe(
+    'by-others',
+  )
+  expect(outsideScope({ ...board, place: { kind: 'deck', feature_id: null, words: '' } }, job)).toBeNull()
 })
 
 test('however stretches lie, the parts cover the side once, without gaps', () => {

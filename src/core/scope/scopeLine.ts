@@ -1,5 +1,5 @@
 import { partName } from '../catalogue'
-import { findingBox, groundAt } from '../geometry'
+import { groundAt, shownBox, type WallBox } from '../geometry'
 import { byId, type Finding, type JobDocument, type ScopeStretch } from '../job'
 import { formatLength, type Length } from '../measure'
 
@@ -120,15 +120,23 @@ export function outsidePart({ kind, stretch_id }: ScopePart, job: JobDocument): 
   return kind === 'ours' ? null : { kind, stretch: byId(job.scope_stretches, stretch_id) ?? null }
 }
 
-/** Whose a finding is, by the middle of its extent on the wall and its part; what has no place on a wall is ours. */
+/** Whose a finding is, by the middle of its extent on the wall and its part; what was found at a deck goes with its deck, and what has no place on a wall is ours. */
 export function outsideScope(finding: Finding, job: JobDocument): Outside | null {
   if (job.scope_stretches.length === 0) return null
-  const box = findingBox(finding, job)
+  return outsideBox(shownBox(finding, job), finding.component, job)
+}
+
+/** Whose the middle of a box on the walls is, for a part; what is on no wall is ours. */
+export function outsideBox(
+  box: WallBox | null,
+  part: Finding['component'],
+  job: JobDocument,
+): Outside | null {
   const side = byId(job.sides, box?.side_id)
   if (!box || !side) return null
   const station = (box.left + box.right) / 2
   const height = (box.bottom + box.top) / 2 - groundAt(side, station as Length)
-  return outsideAt(box.side_id, { station, height, part: finding.component }, job)
+  return outsideAt(box.side_id, { station, height, part }, job)
 }
 
 /** A height of the scope line in words, as it follows the name of a side; empty: it holds over the whole height. */

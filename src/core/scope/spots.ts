@@ -1,7 +1,7 @@
 import { WORK_SAYS } from '../catalogue/sentences/work'
 import { partOf } from '../catalogue'
 import { dangersAt, placeWords, type Danger, type WorkSpot } from '../caution'
-import { drawnLength, findingBox, overGround, placeOf } from '../geometry'
+import { deckBox, drawnLength, findingBox, overGround, placeOf } from '../geometry'
 import {
   byId,
   areaOf_ft2,
@@ -18,6 +18,7 @@ import { methodOf } from '../catalogue'
 import {
   bandWords,
   outsideAt,
+  outsideBox,
   outsidePart,
   outsideScope,
   outsideWords,
@@ -213,7 +214,9 @@ function fromPlace(
               { station, height: heightOf(at, place.height, job), part: item.component },
               job,
             )
-          : null,
+          : at.kind === 'deck'
+            ? outsideBox(deckBox(at.feature_id, job), item.component, job)
+            : null,
     },
   ]
 }

@@ -1,4 +1,5 @@
 import { parseDay } from '../measure'
+import { HEAVY_LOAD } from './where'
 
 /** What a line says of the job and not of a place on the house: rain that is coming, what the owner asked for, what must stay. */
 export type SaidOfJob =
@@ -23,8 +24,6 @@ const STAYS = [
   /^(?:the )?(.+?) (?:must|has to|have to|is to|are to|should) (?:stay|be left|be kept)(?: (?:as (?:it is|they are)|where (?:it is|they are)))?$/i,
   /^leave (?:the )?(.+?) (?:alone|as (?:it is|they are)|where (?:it is|they are))$/i,
 ]
-/** A load that nobody reckoned is a matter of the deck, and stays a finding. */
-const LOAD = /\b(?:hot ?tub|spa|pool)\b/i
 
 function rainOn(line: string, today: string): string | null {
   const when = RAINS.map((each) => each.exec(line)?.[1]).find((each) => each !== undefined)
@@ -53,7 +52,7 @@ export function saidOfJob(line: string, today: string): SaidOfJob | null {
   const day = rainOn(plain, today)
   if (day !== null) return { kind: 'rain', day }
   const asked = ASKED.exec(plain)?.[1]
-  if (asked !== undefined) return LOAD.test(asked) ? null : { kind: 'asked', words: asked }
+  if (asked !== undefined) return HEAVY_LOAD.test(asked) ? null : { kind: 'asked', words: asked }
   const stays = STAYS.map((each) => each.exec(plain)?.[1]).find((each) => each !== undefined)
   return stays === undefined ? null : { kind: 'must_stay', words: stays }
 }

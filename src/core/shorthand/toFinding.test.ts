@@ -1,9 +1,10 @@
 import { expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { LINES } from '../../../tests/reference/shorthand/lines'
+import { jobOf } from '../../../tests/cases/build'
 import { door } from '../../../demo/build'
 import { emptyJob, sillNose, smallHouse, window } from '../../../tests/support/jobs'
-import { applyChange, Change, initialState, JOB_VERSION } from '../job'
+import { applyChange, Change, initialState, JOB_VERSION, type JobDocument } from '../job'
 import { inches, toInches } from '../measure'
 import { chipsOf } from './chips'
 import { parseLine } from './parseLine'
@@ -14,6 +15,21 @@ import { factAbout, findingFrom, type SaidFinding } from './toFinding'
 
 const job = smallHouse()
 const said = (line: string): SaidFinding => findingFrom(placeLine(parseLine(line)[0]!, job)[0]!)
+
+test('a wish for a heavy load is a matter of the deck, whether one is drawn or not', () => {
+  const at = (line: string, on: JobDocument) => placeLine(parseLine(line)[0]!, on)[0]!
+  const decked = jobOf({ title: 'deck', found: [], cause: null })
+  expect(at('owner wants a hot tub next summer', decked).place).toEqual({
+    kind: 'deck',
+    feature_id: 'deck-c4',
+    words: '',
+  })
+  expect(at('owner wants a hot tub next summer', emptyJob('e', '')).place.kind).toBe('deck')
+  expect(at('joists wet below the hot tub', decked)).toMatchObject({
+    said: { part: 'deck-joist' },
+    place: { kind: 'deck' },
+  })
+})
 
 test('an opening that is there gives station and height', () => {
   const { place } = said(`A1 sill nose 2' soft`).fields

@@ -275,6 +275,9 @@ function firstRoom(read: Reader): string | null {
   return first?.room ?? null
 }
 
+/** A load that nobody reckoned is a matter of the deck: a wish for it stays a finding, and that is where it is. */
+export const HEAVY_LOAD = /\b(?:hot ?tubs?|spa)\b/i
+
 function takeAreas(read: Reader, draft: Draft): void {
   if (
     read.take(/\b(?:in |under )?(?:the )?crawl(?: ?space)?\b(?! vents?)|\bunder (?:the )?(?:house|floor)\b/)
@@ -288,6 +291,7 @@ function takeAreas(read: Reader, draft: Draft): void {
     draft.area = 'roof'
   else if (read.take(/\b(?:on |under )(?:the )?deck\b(?! (?:boards?|joists?|beams?|posts?|footings?))/))
     draft.area = 'deck'
+  else if (HEAVY_LOAD.test(read.text)) draft.area = 'deck'
   // Under the house a room only says below which one it is: that stays among the words.
   const room = draft.area === 'crawl' ? null : firstRoom(read)
   if (room !== null) draft.room = room

@@ -33,19 +33,26 @@ export type DeckSizes = {
 /** How a size stands to its table. Inside a table is no word on wood that is not sound. */
 export type Standing = 'inside' | 'outside' | 'no-row'
 
+/** A size of a deck that a table or a rule limits. */
+export type DeckLimit = 'joists' | 'beam' | 'posts' | 'ledger' | 'guard-height' | 'guard-opening'
+/** One size against its limit. */
+export type DeckSizeRead = Computed<Standing> & { readonly size: DeckLimit }
+
 const ENGINEER = 'Outside the table: replace it, or an engineer.'
 const NO_ROW = 'The table has no row for it: an engineer.'
 
 function against(of: {
+  readonly size: DeckLimit
   readonly what: string
   readonly inputs: Computed<Standing>['inputs']
   readonly is_in: number
   readonly most_in: number | null
   readonly wood: DeckSizes['wood']
-}): Computed<Standing> {
-  const { what, inputs, is_in, most_in, wood } = of
+}): DeckSizeRead {
+  const { size, what, inputs, is_in, most_in, wood } = of
   const result: Standing = most_in === null ? 'no-row' : is_in <= most_in + 1e-9 ? 'inside' : 'outside'
   return {
+    size,
     inputs,
     formula: 'as measured ≤ the figure of the table',
     result,
@@ -82,9 +89,9 @@ function columnOf(joist_span_in: number): number | null {
  *
  * @returns one line a size; `no-row` where the table ends
  */
-export function deckSizes(of: DeckSizes): Computed<Standing>[] {
+export function deckSizes(of: DeckSizes): DeckSizeRead[] {
   const { wood } = of
-  const lines: Computed<Standing>[] = []
+  const lines: DeckSizeRead[] = []
   const woodInput = {
     label: 'Wood',
     value: wood === 'unknown' ? 'not known' : wood.replace('-', ' '),
@@ -94,6 +101,7 @@ export function deckSizes(of: DeckSizes): Computed<Standing>[] {
     const { joist, joist_spacing_in } = of
     lines.push(
       against({
+        size: 'joists',
         what: `Joists ${joist} at ${joist_spacing_in} in`,
         inputs: [woodInput, { label: 'Span', value: words(of.joist_span_in) }],
         is_in: of.joist_span_in,
@@ -106,6 +114,7 @@ export function deckSizes(of: DeckSizes): Computed<Standing>[] {
     const name = `${of.beam_plies}-${of.beam}`
     lines.push(
       against({
+        size: 'beam',
         what: `Beam of ${of.beam_plies} ${of.beam}`,
         inputs: [
           woodInput,
@@ -121,6 +130,7 @@ export function deckSizes(of: DeckSizes): Computed<Standing>[] {
   if (of.post !== null && of.post_height_in !== null)
     lines.push(
       against({
+        size: 'posts',
         what: `Posts ${of.post}`,
         inputs: [{ label: 'To the underside of the beam', value: words(of.post_height_in) }],
         is_in: of.post_height_in,
@@ -136,6 +146,7 @@ export function deckSizes(of: DeckSizes): Computed<Standing>[] {
   )
     lines.push(
       against({
+        size: 'ledger',
         what: `Fasteners of the ledger (${ledger_by.replaceAll('-', ' ')}) apart`,
         inputs: [{ label: 'Joists', value: words(of.joist_span_in) }],
         is_in: of.ledger_spacing_in,
@@ -146,13 +157,14 @@ export function deckSizes(of: DeckSizes): Computed<Standing>[] {
   return [...lines, ...guardLines(of)]
 }
 
-function guardLines(of: DeckSizes): Computed<Standing>[] {
+function guardLines(of: DeckSizes): DeckSizeRead[] {
   const source = 'International Residential Code R312, from memory'
   const notes = ['It may have been lawful when built.', GOVERNS]
-  const lines: Computed<Standing>[] = []
+  const lines: DeckSizeRead[] = []
   if (of.height_in !== null && of.guard_height_in !== null && of.height_in > GUARD_IN.from) {
     const low = of.guard_height_in < GUARD_IN.high
     lines.push({
+      size: 'guard-height',
       inputs: [
         { label: 'Floor over the ground', value: words(of.height_in) },
         { label: 'Guard', value: words(of.guard_height_in) },
@@ -168,6 +180,7 @@ function guardLines(of: DeckSizes): Computed<Standing>[] {
   if (of.guard_opening_in !== null) {
     const wide = of.guard_opening_in >= GUARD_IN.opening
     lines.push({
+      size: 'guard-opening',
       inputs: [{ label: 'Widest opening', value: `${of.guard_opening_in} in` }],
       formula: `a ball of ${GUARD_IN.opening} in does not pass`,
       result: wide ? 'outside' : 'inside',

@@ -1,3 +1,13 @@
+/** Sizes of a deck, as its owner knows them. */
+export const DECK_SIZES = {
+  joists: 'how far the joists reach',
+  beam: 'how far the beam reaches between its posts',
+  posts: 'how high the posts are',
+  ledger: 'how far apart the bolts at the house stand',
+  'guard-height': 'how high the guard is',
+  'guard-opening': 'how wide the openings in the guard are',
+} as const
+
 /** What was measured, as its owner is told: plain, each in one sentence. Lengths come ready to be said. */
 export const MEASURED_SAYS = {
   courseFalls: (side: string, fall: string, run: string) =>
@@ -34,10 +44,8 @@ export const MEASURED_SAYS = {
     `Pieces of the floor’s frame that are not sound: ${off} of ${all} looked at.`,
   railLow: (rail: string, by: string) => `Under the ${rail} the home lies ${by} out of level.`,
   piersOff: (off: number, all: number) => `${off} of ${all} piers lean, are loose or have sunk.`,
-  deckSizes: (many: number) =>
-    many === 1
-      ? 'One size of the deck lies outside today’s table; it may have been lawful when built.'
-      : `${many} sizes of the deck lie outside today’s table; they may have been lawful when built.`,
+  deckSizes: (sizes: string) =>
+    `Outside today’s tables and rules for a new deck: ${sizes}. It may have been lawful when built.`,
   does: {
     settlement: 'Together: it is going down.',
     lateral: 'Together: the soil pushes the wall in.',

@@ -72,7 +72,16 @@ export const OWNER_SAYS = {
   lead: (of: { many: number; where: string | null }) =>
     `We found ${inWords(of.many)} damaged ${of.many === 1 ? 'spot' : 'spots'}${of.where ? `, most of them ${of.where}` : ''}.`,
   leadNone: 'We found nothing that needs work.',
-  leadCauses: (of: { causes: number; mended: number; spots: number }) => {
+  /** `reached`: at so many of the spots a cause is said. */
+  leadCauses: (of: { causes: number; mended: number; spots: number; reached: number }) => {
+    if (of.reached < of.spots) {
+      const why = `At ${inWords(of.reached)} of them we can say why: `
+      if (of.causes === 1)
+        return `${why}one cause, ${of.mended === 1 ? 'and this bid mends it' : 'and this bid does not mend it'}.`
+      const some = of.mended === 0 ? 'none of these' : inWords(of.mended)
+      const all = of.causes === 2 ? 'both' : `all ${some}`
+      return `${why}${inWords(of.causes)} causes, and this bid mends ${of.mended === of.causes ? all : some}.`
+    }
     const stand = of.causes === 1 ? 'One cause stands' : `${capital(inWords(of.causes))} causes stand`
     const all = of.causes === 1 ? 'it' : 'all of them'
     const mended = of.mended === of.causes ? all : of.mended === 0 ? 'none of them' : inWords(of.mended)

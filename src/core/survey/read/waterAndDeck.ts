@@ -1,5 +1,5 @@
 import { DECK_POINTS, deckPoint } from '../../catalogue/measures/deckPoints'
-import { MEASURED_SAYS } from '../../catalogue/sentences/measured'
+import { DECK_SIZES, MEASURED_SAYS } from '../../catalogue/sentences/measured'
 import { byId, factsOf, type JobDocument, type SurveyOf } from '../../job'
 import { toFeet, toInches } from '../../measure'
 import { airOf, MILDEW_FROM_PERCENT, moistureOf } from '../air'
@@ -184,18 +184,21 @@ export function readDeck(survey: SurveyOf<'deck'>, job: JobDocument): SurveyRead
   const wrong = survey.answers.filter((each) => each.answer === 'wrong').map((each) => deckPoint(each.point))
   const off = wrong.filter((each) => each?.keepsOff)
   const unseen = survey.answers.filter((each) => each.answer === 'not-seen').length
-  const outside = computed.filter((each) => each.result !== 'inside').length
+  const outside = computed.filter((each) => each.result !== 'inside')
   return read(survey, {
     where,
     at: { kind: 'deck', feature_id: survey.feature_id },
     says: [
       off.length > 0 ? `Keep off: ${off.map((each) => each!.wrong.toLowerCase()).join('; ')}.` : '',
       `${survey.answers.length} of ${DECK_POINTS.length} points looked at, ${wrong.length} wrong${unseen > 0 ? `, ${unseen} not seen` : ''}.`,
-      computed.length > 0 ? `${outside} of ${computed.length} sizes outside their table.` : '',
+      computed.length > 0 ? `${outside.length} of ${computed.length} sizes outside their table.` : '',
     ]
       .filter(Boolean)
       .join(' '),
-    plain: outside > 0 ? [MEASURED_SAYS.deckSizes(outside)] : [],
+    plain:
+      outside.length > 0
+        ? [MEASURED_SAYS.deckSizes(outside.map(({ size }) => DECK_SIZES[size]).join(', '))]
+        : [],
     computed,
   })
 }

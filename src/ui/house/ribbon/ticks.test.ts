@@ -1,4 +1,5 @@
 import { expect, test } from '@jest/globals'
+import { jobOf } from '../../../../tests/cases/build'
 import { alderHouse } from '../../../../tests/support/jobs'
 import { derive } from '../../../core/pipeline'
 import { STAGES } from '../../job/stages'
@@ -17,6 +18,24 @@ test.each(STAGES)(
     expect(tallies.reduce((sum, each) => sum + each.count, 0)).toBe(ticks.length)
   },
 )
+
+test('what was found at a drawn deck counts to the side the deck stands on; at a deck nobody drew, to none', () => {
+  const bare = jobOf({
+    title: 'deck',
+    found: ['deck-board | words deck |', 'deck-board | words deck |'],
+    cause: null,
+  })
+  const deck = bare.features.find((each) => each.id === 'deck-c4')!
+  const at = (feature_id: string | null) => ({ kind: 'deck' as const, feature_id, words: '' })
+  const job = {
+    ...bare,
+    findings: bare.findings.map((each, index) => ({ ...each, place: at(index === 0 ? deck.id : null) })),
+  }
+  const ticks = ticksOf('walk', derive(job, '2026-05-04'))
+  expect(ticks.map(({ side_id, station }) => ({ side_id, station }))).toEqual([
+    { side_id: deck.side_id, station: deck.station + deck.width / 2 },
+  ])
+})
 
 test('sums of the sides and what is on none come to the items of the price', () => {
   const { price } = derived

@@ -1,4 +1,4 @@
-import { findingBox } from '../../../core/geometry'
+import { deckBox, shownBox } from '../../../core/geometry'
 import { findingNumber } from '../../../core/house'
 import { byId, gradeOf, openedAt, type Finding, type JobDocument } from '../../../core/job'
 import type { Length } from '../../../core/measure'
@@ -42,7 +42,7 @@ export const TICK_WORDS: Readonly<Record<TickState, string>> = {
 type At = { readonly side_id: string; readonly station: Length }
 
 function atFinding(finding: Finding | null | undefined, job: JobDocument): At | null {
-  const box = finding ? findingBox(finding, job) : null
+  const box = finding ? shownBox(finding, job) : null
   return box ? { side_id: box.side_id, station: box.left } : null
 }
 
@@ -98,6 +98,8 @@ export function itemSide(derived: Derived, itemId: string): At | null {
   for (const { at } of item.spots) {
     if (at.kind === 'side') return { side_id: at.side_id, station: at.station }
     if (at.kind === 'whole-side') return { side_id: at.side_id, station: 0 as Length }
+    const deck = at.kind === 'deck' ? deckBox(at.feature_id, job) : null
+    if (deck) return { side_id: deck.side_id, station: deck.left }
   }
   return null
 }

@@ -45,6 +45,34 @@ const ROWS: readonly Pair[] = [
   ],
   ['{n} causes stand behind {x}; this bid mends one.', 'Detrás hay {n} causas; esta oferta resuelve una.'],
   ['{n} causes stand behind {x}; this bid mends {m}.', 'Detrás hay {n} causas; esta oferta resuelve {m}.'],
+  [
+    'At {n} of them we can say why: one cause, and this bid mends it.',
+    'En {n} de ellos podemos decir por qué: una causa, y esta oferta la resuelve.',
+  ],
+  [
+    'At {n} of them we can say why: one cause, and this bid does not mend it.',
+    'En {n} de ellos podemos decir por qué: una causa, y esta oferta no la resuelve.',
+  ],
+  [
+    'At {n} of them we can say why: {m} causes, and this bid mends none of these.',
+    'En {n} de ellos podemos decir por qué: {m} causas, y esta oferta no resuelve ninguna.',
+  ],
+  [
+    'At {n} of them we can say why: {m} causes, and this bid mends all {k}.',
+    'En {n} de ellos podemos decir por qué: {m} causas, y esta oferta resuelve las {k}.',
+  ],
+  [
+    'At {n} of them we can say why: {m} causes, and this bid mends both.',
+    'En {n} de ellos podemos decir por qué: {m} causas, y esta oferta resuelve ambas.',
+  ],
+  [
+    'At {n} of them we can say why: {m} causes, and this bid mends one.',
+    'En {n} de ellos podemos decir por qué: {m} causas, y esta oferta resuelve una.',
+  ],
+  [
+    'At {n} of them we can say why: {m} causes, and this bid mends {k}.',
+    'En {n} de ellos podemos decir por qué: {m} causas, y esta oferta resuelve {k}.',
+  ],
   ['it', 'eso'],
   ['them', 'ellos'],
   ['The {part} {grade}.', '{part^}: {grade}.'],

@@ -77,10 +77,21 @@ export const MEASURED: readonly Pair[] = [
     '{a} de {b} apoyos están inclinados, flojos o hundidos.',
   ],
   [
+    'Outside today’s tables and rules for a new deck: {sizes}.',
+    'Fuera de las tablas y reglas de hoy para una terraza nueva: {sizes}.',
+  ],
+  ['how far the joists reach', 'hasta dónde llegan las viguetas'],
+  ['how far the beam reaches between its posts', 'cuánto mide la viga entre sus postes'],
+  ['how high the posts are', 'la altura de los postes'],
+  ['how far apart the bolts at the house stand', 'la distancia entre los pernos junto a la casa'],
+  ['how high the guard is', 'la altura de la baranda'],
+  ['how wide the openings in the guard are', 'el ancho de las aberturas de la baranda'],
+  ['It may have been lawful when built.', 'Pudo ser legal cuando se hizo.'],
+  // As bids that are out say it.
+  [
     'One size of the deck lies outside today’s table; it may have been lawful when built.',
     'Una medida de la terraza está fuera de la tabla de hoy; pudo ser legal cuando se hizo.',
   ],
-  // As bids that are out say it.
   [
     'One size of the deck lie outside today’s table; they may have been lawful when built.',
     'Una medida de la terraza está fuera de la tabla de hoy; pudo ser legal cuando se hizo.',
