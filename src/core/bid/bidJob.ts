@@ -3,6 +3,7 @@ import { OWNER_SAYS } from '../catalogue/sentences/owner'
 import { partName } from '../catalogue'
 import { whereForOwner, whereOf, type Caution } from '../caution'
 import { scaledLength } from '../geometry'
+import { NO_PLACE } from '../geometry/whereOf'
 import { drawStrip, findingNumber, stripSpans } from '../house'
 import { drawSurveysOnStrip } from '../house/drawSurveys'
 import {
@@ -94,6 +95,13 @@ function eachOnce(whats: readonly string[]): string {
     .join('; ')
 }
 
+/** Every place once; that one of them is not known is said only where none is. */
+function placesOf(wheres: readonly string[]): string {
+  const all = [...new Set(wheres)]
+  const known = all.filter((where) => where !== NO_PLACE)
+  return (known.length > 0 ? known : all).join('; ')
+}
+
 /** Cautions in their order; those that say the same to do of the same danger are one, with all their places. */
 function hazardLines(cautions: readonly Caution[]): BidHazardLine[] {
   const together = new Map<string, BidHazardLine[]>()
@@ -105,7 +113,7 @@ function hazardLines(cautions: readonly Caution[]): BidHazardLine[] {
   return [...together.values()].map((lines) => ({
     ...lines[0]!,
     what: eachOnce(lines.map(({ what }) => what)),
-    where: [...new Set(lines.map(({ where }) => where))].join('; '),
+    where: placesOf(lines.map(({ where }) => where)),
   }))
 }
 

@@ -86,6 +86,8 @@ function seenAlike(findings: readonly Finding[]): string {
     return many === 1 ? OWNER_SAYS.shown(part, size) : OWNER_SAYS.shownMany(inWords(many), part, size)
   }
   if (grades.length < findings.length && first.component === null) {
+    if (findings.every(showsSigns))
+      return many === 1 ? OWNER_SAYS.unnamedSigns : OWNER_SAYS.unnamedSignsMany(inWords(many))
     return many === 1 ? OWNER_SAYS.unnamed : OWNER_SAYS.unnamedMany(inWords(many))
   }
   if (grades.length < findings.length && findings.every(showsSigns)) {
@@ -111,7 +113,8 @@ function seenAlike(findings: readonly Finding[]): string {
 export function seenWords(findings: readonly Finding[], most = 2): string {
   const groups = new Map<string, Finding[]>()
   for (const finding of findings) {
-    const key = `${finding.component ?? ''}/${gradeOf(finding) === null || finding.suspected ? 'not touched' : 'touched'}`
+    const part = finding.component ?? (showsSigns(finding) ? 'signs' : '')
+    const key = `${part}/${gradeOf(finding) === null || finding.suspected ? 'not touched' : 'touched'}`
     groups.set(key, [...(groups.get(key) ?? []), finding])
   }
   return [...groups.values()]

@@ -225,7 +225,7 @@ export function alsoSeen(model: BidModel, said: Said): BidBlock[] {
       kind: 'finding',
       number: numbers.join(', '),
       says,
-      where: findings.map(({ where, size }) => joined([where, size], ', ')).join('; '),
+      where: [...new Set(findings.map(({ where, size }) => joined([where, size], ', ')))].join('; '),
       pictures: said.pictures(picturesOf(numbers, model), BESIDE_AN_ITEM),
     }
   })

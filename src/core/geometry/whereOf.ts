@@ -3,6 +3,9 @@ import { byId, FEATURE_WORDS, type Finding, type JobDocument, type Place } from 
 
 const ALONG_UNSAID = 'where along not said'
 
+/** Of what nobody has said where it is. */
+export const NO_PLACE = 'place not noted yet'
+
 /** A place as an owner is told it: that nobody said where along a wall it is, is a note for the site. */
 export const whereForOwner = (where: string): string => where.replaceAll(`, ${ALONG_UNSAID}`, '')
 
@@ -32,7 +35,7 @@ export function placeWords(place: Place, job: JobDocument): string {
       return `crawl space${place.words ? `, ${place.words}` : ''}`
     case 'photo':
     case 'none':
-      return 'place not noted yet'
+      return NO_PLACE
   }
 }
 

@@ -23,15 +23,14 @@ const part = (
   signs: signs.map((sign) => ({ sign, how: 'touched', present: true })),
 })
 
-test('words alone are no damage yet: nothing is worked on until somebody names a part, a sign or how bad it is', () => {
-  const bare = { ...part(null, null), words: 'owner wants a hot tub' }
-  expect(
-    advise(bare)
+test('nothing is worked on, or priced, until somebody names the part', () => {
+  const offered = (of: Finding) =>
+    advise(of)
       .map(({ method }) => method)
-      .toSorted(),
-  ).toEqual(['own-work', 'refer', 'watch'])
-  expect(verdict(part(null, 1), 'prime-and-paint')).not.toBe('not offered')
-  expect(verdict(part(null, null, ['chalk-on-hand']), 'prime-and-paint')).not.toBe('not offered')
+      .toSorted()
+  expect(offered({ ...part(null, null), words: 'a corner is down' })).toEqual(['own-work', 'refer', 'watch'])
+  expect(offered(part(null, 1, ['course-line-drops']))).not.toContain('re-seal')
+  expect(verdict(part('side-casing', 1), 're-seal')).not.toBe('not offered')
 })
 
 test.each<[string, Finding['component'], Finding['stated_grade'], MethodId, string]>([

@@ -117,13 +117,13 @@ export function adviseMethods(
     cause: cause ? causeOf(cause) : null,
   }
   const order = { recommended: 0, allowed: 1, blocked: 2 } as const
-  // Words alone are no damage yet: nothing is worked on until somebody names a part, a sign or how bad it is.
-  const isSeen = of.part !== null || of.grade !== null || finding.signs.some((each) => each.present)
+  // Nothing is worked on, or priced, until somebody names the part.
+  const isNamed = of.part !== null
   // What answers a source is offered where that source is found, and on the parts that it mends itself: a gutter, a collar.
   const offered = (method: MethodRow): boolean =>
     of.cause?.fix?.method === method.id ||
     (method.serves === null
-      ? method.answers === 'findings' && (isSeen || method.recipe === null)
+      ? method.answers === 'findings' && (isNamed || method.recipe === null)
       : method.answers !== 'side' && of.part !== null && method.serves.includes(of.part.id))
   // What is made for the part goes before what serves any.
   const made = (method: string): number => (methodOf(method)?.serves ? 0 : 1)

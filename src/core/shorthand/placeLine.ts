@@ -367,8 +367,8 @@ export function placeLine(line: Shorthand, job: JobDocument, near: Near = NOTHIN
     const found = isItsSide ? findOpenings(opening, job, near, null) : onNamed
     // What is not drawn yet is on the side its name says, or somewhere on the wall one stands before.
     if (found.kind === 'none') {
-      const wall = facedBy(opening, job) ?? near.side
-      return wall && !named ? [placed(said, onSide(said, wall, null, on))] : [placed(said, inWords(said))]
+      const wall = named ?? facedBy(opening, job) ?? near.side
+      return [placed(said, wall ? onSide(said, wall, null, on) : inWords(said))]
     }
     // A room says which window is meant only to somebody who knows the rooms.
     const unknown = said.where.room !== null && opening.which.kind === 'there'

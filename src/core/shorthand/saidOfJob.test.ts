@@ -36,12 +36,19 @@ test.each([
   ['She would like the windows kept.', 'asked', 'the windows kept'],
   ['the patio of heavy pavers must stay', 'must_stay', 'patio of heavy pavers'],
   ['leave the awning as it is', 'must_stay', 'awning'],
+  ['two firms before have said piers all round', 'told', 'two firms before have said piers all round'],
+  ['Another contractor quoted new siding.', 'told', 'Another contractor quoted new siding'],
 ])('%s: %s', (line, kind, words) => {
   expect(saidOfJob(line, MONDAY)).toEqual({ kind, words })
 })
 
 test('what is seen, and a load nobody reckoned, stays a finding', () => {
-  for (const line of ['owner says it leaks', 'owner wants a hot tub on the deck', 'shutter will not stay up'])
+  for (const line of [
+    'inspector says sill soft',
+    'owner says it leaks',
+    'owner wants a hot tub on the deck',
+    'shutter will not stay up',
+  ])
     expect(saidOfJob(line, MONDAY)).toBeNull()
 })
 

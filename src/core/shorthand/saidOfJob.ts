@@ -1,10 +1,10 @@
 import { parseDay } from '../measure'
 import { HEAVY_LOAD } from './where'
 
-/** What a line says of the job and not of a place on the house: rain that is coming, what the owner asked for, what must stay. */
+/** What a line says of the job and not of a place on the house: rain that is coming, what the owner asked for, what must stay, what other firms said. */
 export type SaidOfJob =
   | { readonly kind: 'rain'; /** `YYYY-MM-DD` */ readonly day: string }
-  | { readonly kind: 'asked' | 'must_stay'; readonly words: string }
+  | { readonly kind: 'asked' | 'must_stay' | 'told'; readonly words: string }
 
 /** What falls, blows or comes, and how it is said to come. */
 const RAIN =
@@ -24,6 +24,9 @@ const STAYS = [
   /^(?:the )?(.+?) (?:must|has to|have to|is to|are to|should) (?:stay|be left|be kept)(?: (?:as (?:it is|they are)|where (?:it is|they are)))?$/i,
   /^leave (?:the )?(.+?) (?:alone|as (?:it is|they are)|where (?:it is|they are))$/i,
 ]
+/** What other firms said of the house is told, not seen: it comes before the walk and is no finding. */
+const TOLD =
+  /^(?:the |an?other |a |one |two |three |other |both |previous |last |first )*(?:firms?|contractors?|compan(?:y|ies)|outfits?|bidders?|sales(?:man|men|people|person))(?: before(?: me| us)?)?(?: have| has)? (?:said|says?|told|quoted|proposed|recommend(?:s|ed)?|wants? to|wanted to|bid) .+$/i
 
 function rainOn(line: string, today: string): string | null {
   const when = RAINS.map((each) => each.exec(line)?.[1]).find((each) => each !== undefined)
@@ -53,6 +56,7 @@ export function saidOfJob(line: string, today: string): SaidOfJob | null {
   if (day !== null) return { kind: 'rain', day }
   const asked = ASKED.exec(plain)?.[1]
   if (asked !== undefined) return HEAVY_LOAD.test(asked) ? null : { kind: 'asked', words: asked }
+  if (TOLD.test(plain)) return { kind: 'told', words: plain }
   const stays = STAYS.map((each) => each.exec(plain)?.[1]).find((each) => each !== undefined)
   return stays === undefined ? null : { kind: 'must_stay', words: stays }
 }

@@ -16,6 +16,25 @@ import { factAbout, findingFrom, type SaidFinding } from './toFinding'
 const job = smallHouse()
 const said = (line: string): SaidFinding => findingFrom(placeLine(parseLine(line)[0]!, job)[0]!)
 
+test.each([
+  ['step crack in the block at the back left corner', 'foundation-wall', 'crack-stepped'],
+  ['deck step is cracked', 'stair', undefined],
+  ['C doors near the left corner rub', 'door', 'door-drags'],
+  ['door jamb soft, threshold sticks out', 'jamb-foot', undefined],
+])('%s: %s, %s', (line, part, sign) => {
+  const { fields } = said(line)
+  expect(fields.component).toBe(part)
+  expect(fields.signs?.map((each) => each.sign)).toEqual(sign === undefined ? [] : [sign])
+})
+
+test('an opening that is not drawn is on the side that was named', () => {
+  expect(said('C second window sill soft').fields.place).toMatchObject({
+    kind: 'side',
+    side_id: 'side-c',
+    station_unsaid: true,
+  })
+})
+
 test('a wish for a heavy load is a matter of the deck, whether one is drawn or not', () => {
   const at = (line: string, on: JobDocument) => placeLine(parseLine(line)[0]!, on)[0]!
   const decked = jobOf({ title: 'deck', found: [], cause: null })

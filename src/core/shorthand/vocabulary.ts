@@ -54,18 +54,22 @@ export const SIGN_PHRASES: readonly Phrase<SignId | typeof NO_FLASHING>[] = [
   ],
   ['(?<=(?:shingles?|shakes?)(?: (?:is|are))? )(?:missing|gone|blown away)', 'shakes-gone'],
   // Doors.
-  ['(?<=doors? (?:is |are )?)(?:drag(?:s|ging)?|stick(?:s|ing)?|bind(?:s|ing)?)', 'door-drags', 'door'],
+  [
+    '(?<=doors? (?:(?:is|are|at|by|in|near|on|there|the|left|right|hall|bath|kitchen|corner|upstairs|back|front|far|[a-d]\\d?) )*)(?:drag(?:s|ging)?|stick(?:s|ing)?|bind(?:s|ing)?|rub(?:s|bing)?)',
+    'door-drags',
+    'door',
+  ],
   ['off (?:its|the) track', 'off-its-track', 'overhead-door'],
   ['springs? (?:is |are )?broken|broken springs?', 'spring-broken', 'overhead-door'],
   // Masonry, piers and what holds a house down.
   ['rust (?:weeping|weeps|bleed(?:s|ing)|stains?(?: through)?)|weep(?:s|ing)? rust', 'rust-stain-through'],
   ['tendon pockets? (?:is |are )?open', 'tendon-pocket-open', 'tendon-end'],
   [
-    '(?:stair[ -]?step(?:ped)?|stepped|zig ?zag) cracks?(?: (?:in|through) the (?:block|foundation))',
+    '(?:stair[ -]?step(?:ped)?|step(?:ped)?|zig ?zag) cracks?\\b(?: (?:in|through) the (?:blocks?|block wall|foundation(?: wall)?))\\b',
     'crack-stepped',
     'foundation-wall',
   ],
-  ['(?:stair[ -]?step(?:ped)?|stepped|zig ?zag) cracks?', 'crack-stepped'],
+  ['(?:stair[ -]?step(?:ped)?|step(?:ped)?|zig ?zag) cracks?\\b', 'crack-stepped'],
   [
     '(?:cracks?|hairlines?)(?= (?:from|at|off|out of) (?:the |a )?(?:window|door)\\S* (?:\\S+ )?corner)',
     'crack-diagonal-at-opening',

@@ -58,6 +58,8 @@ export const OWNER_SAYS = {
     `At ${many} places the ${part} shows signs of damage${size}; it has not been probed yet.`,
   unnamed: 'Something was noted there that nobody has looked into yet.',
   unnamedMany: (many: string) => `At ${many} places something was noted that nobody has looked into yet.`,
+  unnamedSigns: 'Signs of damage were noted there.',
+  unnamedSignsMany: (many: string) => `At ${many} places signs of damage were noted.`,
   sameHere: 'The same is done here.',
   stopsCause: (spots: string) => `That deals with the cause of the damage at ${spots}.`,
   asOn: (where: string) => `The same is done here as on ${where}.`,

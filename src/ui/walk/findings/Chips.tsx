@@ -73,6 +73,8 @@ function jobWords(said: SaidOfJob): string {
       return `Rain on ${dayWords(said.day)}: kept as that day’s weather, not as a finding. Scope lists what is open to it.`
     case 'asked':
       return `What was asked: ${said.words}. Kept in the job’s details, not as a finding.`
+    case 'told':
+      return `Told: ${said.words}. Kept under Before, as others’ word; no finding.`
     case 'must_stay':
       return `Must stay: ${said.words}. Kept under Before, told in the bid and on every sheet; no finding.`
   }

@@ -14,6 +14,7 @@ import {
 import { sayDay } from '../../plan/sayDay'
 import { today } from '../../state/today'
 import { useJob } from '../../state/useJob'
+import { freshIntake } from '../papers/freshIntake'
 import { addFindings } from './addLine'
 import { answered } from './lineWords'
 
@@ -65,10 +66,16 @@ function withTaken(line: PlacedLine, taken: readonly SignId[] = []): PlacedLine 
   return { ...line, said: { ...line.said, signs: [...signs, ...kept] } }
 }
 
-/** Keeps what was said of the whole job where it belongs: the sky of a day in the plan, the owner's wishes in the job. */
+/** Keeps what was said of the whole job where it belongs: the sky of a day in the plan, the owner's wishes in the job, what others said before the walk. */
 function keepOfJob(store: JobStore, said: SaidOfJob): string | null {
   if (said.kind === 'rain') return sayDay(store, said.day, { sky: 'wet' })
-  const { job } = store.read().job
+  const { job, intake } = store.read().job
+  if (said.kind === 'told') {
+    const told = withSaid(intake?.told ?? '', said.words)
+    return intake
+      ? store.set('intake', 'intake', { told })
+      : store.create('intake', { ...freshIntake(), told })
+  }
   return store.set('job', 'job', { [said.kind]: withSaid(job[said.kind], said.words) })
 }
 

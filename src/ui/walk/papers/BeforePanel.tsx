@@ -7,6 +7,7 @@ import { Button, Panel, PhotoButton, SavedTextField, SelectField } from '../../l
 import { Picture } from '../../job/Picture'
 import { useJob } from '../../state/useJob'
 import { EventsPanel } from './EventsPanel'
+import { freshIntake } from './freshIntake'
 
 const WHY = [
   { value: '', label: 'not said yet' },
@@ -20,24 +21,6 @@ const compassChoices = [
   { value: '', label: 'not noted' },
   ...COMPASS.map((value) => ({ value, label: value })),
 ]
-
-function freshIntake(): EntityOf['intake'] {
-  return {
-    id: 'intake',
-    removed: false,
-    why_here: null,
-    told: '',
-    told_by: '',
-    told_on: null,
-    first_guess: '',
-    photo_ids: [],
-    front_faces: null,
-    storm_side: null,
-    heating: null,
-    occupants_saw: '',
-    earlier_repairs: '',
-  }
-}
 
 /** What was told before the visit, and beside it what the walk shows; then the five facts that come first on site. */
 export function BeforePanel() {

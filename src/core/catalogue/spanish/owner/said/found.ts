@@ -127,6 +127,8 @@ const ROWS: readonly Pair[] = [
     'Something was noted there that nobody has looked into yet.',
     'Se anotó algo allí que nadie ha examinado aún.',
   ],
+  ['Signs of damage were noted there.', 'Allí se anotaron señales de daño.'],
+  ['At {n} places signs of damage were noted.', 'En {n} lugares se anotaron señales de daño.'],
   [
     'At {n} places something was noted that nobody has looked into yet.',
     'En {n} lugares se anotó algo que nadie ha examinado aún.',
