@@ -13,7 +13,7 @@ test('asks first what is cheap and may change the bid, and says what each answer
   const [first, ...rest] = nextChecks(job, traceJob(job))
   expect(first).toBeDefined()
   expect(first!.minutes).toBeLessThanOrEqual(15)
-  expect(first!.ifYes).not.toEqual(first!.ifNo)
+  expect(first!.ifYes.cause).not.toEqual(first!.ifNo.cause)
   expect(rest.every((each) => each.gain_bits >= 0)).toBe(true)
   expect(first!.change_cents).toBeGreaterThan(0)
 })

@@ -35,9 +35,12 @@ export type NextCheck = {
   readonly change_hours: number
   readonly change_cents: number | null
   /** What would stand at the finding after each answer. */
-  readonly ifYes: CauseId | null
-  readonly ifNo: CauseId | null
+  readonly ifYes: Outcome
+  readonly ifNo: Outcome
 }
+
+/** What stands at a finding: its cause, and how sure it is. */
+export type Outcome = Pick<TracedFinding, 'cause' | 'certainty'>
 
 /** Causes less likely than this are not worth a check by themselves. Our judgement. */
 const WORTH_ASKING = 0.03
@@ -203,12 +206,13 @@ export function* nextChecksInSteps(
   const now = proposedBid(job, trace, cautions)
   const found: NextCheck[] = []
   for (const draft of foremostOf(drafts, job)) {
-    const carried: { bid: ProposedBid; cause: CauseId | null }[] = []
+    const carried: { bid: ProposedBid; stands: Outcome }[] = []
     for (const present of [true, false]) {
       const after = traceJob(supposed(job, draft, present))
+      const traced = after.findings.find((each) => each.finding_id === draft.finding_id)
       carried.push({
         bid: proposedBid(job, after, cautions),
-        cause: after.findings.find((each) => each.finding_id === draft.finding_id)?.cause ?? null,
+        stands: { cause: traced?.cause ?? null, certainty: traced?.certainty ?? null },
       })
       yield
     }
@@ -216,16 +220,23 @@ export function* nextChecksInSteps(
     const change = (of: (bid: ProposedBid) => number): number =>
       draft.chance_yes * Math.abs(of(yes.bid) - of(now)) +
       (1 - draft.chance_yes) * Math.abs(of(no.bid) - of(now))
-    found.push({
+    const check = {
       ...draft,
       change_hours: change((bid) => bid.hours),
       change_cents: now.cents === null ? null : Math.round(change((bid) => bid.cents ?? 0)),
-      ifYes: yes.cause,
-      ifNo: no.cause,
-    })
+      ifYes: yes.stands,
+      ifNo: no.stands,
+    }
+    if (tells(check)) found.push(check)
   }
   const anHour_cents = job.rates ? sellsFor_cents(job.rates) : null
   return found.sort((a, b) => worthOf(b, anHour_cents) - worthOf(a, anHour_cents))
+}
+
+/** Whether its answer changes anything: the bid, what stands at the finding, or how sure that is. */
+function tells({ ifYes, ifNo, change_hours, change_cents }: NextCheck): boolean {
+  const isSame = ifYes.cause === ifNo.cause && ifYes.certainty === ifNo.certainty
+  return !isSame || change_hours > 0 || (change_cents ?? 0) > 0
 }
 
 /** Expected change of the bid a minute, as hours; a little for what it tells besides; what needs the owner or a trade waits its turn. */

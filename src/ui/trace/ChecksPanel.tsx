@@ -70,6 +70,13 @@ function LookPrice({ way }: { way: WayToLook }) {
   )
 }
 
+/** What an answer would mean; where both mean the same cause, how sure it would be. */
+function outcomeWords(check: NextCheck, answer: 'ifYes' | 'ifNo'): string {
+  const { cause, certainty } = check[answer]
+  const isSame = check.ifYes.cause === check.ifNo.cause && certainty !== null
+  return `${causeName(cause)}${isSame ? ` (${certainty})` : ''}`
+}
+
 function CheckRow({ check }: { check: NextCheck }) {
   const { derived, store, choose } = useJob()
   const { job } = derived
@@ -116,7 +123,7 @@ function CheckRow({ check }: { check: NextCheck }) {
         </button>
       </p>
       <p className="text-[13px] text-quiet">
-        Yes: {causeName(check.ifYes)}. No: {causeName(check.ifNo)}. {PERMITS[check.permit]}
+        Yes: {outcomeWords(check, 'ifYes')}. No: {outcomeWords(check, 'ifNo')}. {PERMITS[check.permit]}
         {check.permitted || check.permit === 'look' ? '' : check.permit === 'trade' ? '' : ' (not given yet)'}
         .
         {check.change_hours >= 0.05

@@ -2,7 +2,9 @@
 
 import { useState } from 'react'
 import { facingsOf } from '../../../core/geometry'
+import { live } from '../../../core/job'
 import { closing, parseWalk } from '../../../core/measure'
+import { placeByWords } from '../../../core/shorthand/placeByWords'
 import { closingWords, walkWords } from '../../../core/words'
 import { Button, TextField } from '../../look'
 import { useJob } from '../../state/useJob'
@@ -21,15 +23,28 @@ export function WalkOrderForm() {
       return
     }
     if (!read.ok) return setWrong(walkWords(read.error))
-    if (!derived.job.house) store.create('house', freshHouse())
-    if ((read.value[0]?.turn_deg ?? 0) < 0) store.set('job', 'job', { house_on: 'right' })
-    const facings = facingsOf(read.value.map((leg) => leg.turn_deg))
-    read.value.forEach((leg, order) => {
-      // Each side is in the store before the next asks for a letter.
-      const letter = freeLetter(store.read().job)
-      const side = freshSide({ letter, order, facing: facings[order]! })
-      store.create('side', { ...side, length: leg.length, turn_deg: leg.turn_deg })
-    })
+    const { value } = read
+    setWrong(
+      store.together(() => {
+        const refused: (string | null)[] = []
+        if (!derived.job.house) refused.push(store.create('house', freshHouse()))
+        if ((value[0]?.turn_deg ?? 0) < 0) refused.push(store.set('job', 'job', { house_on: 'right' }))
+        const facings = facingsOf(value.map((leg) => leg.turn_deg))
+        value.forEach((leg, order) => {
+          // Each side is in the store before the next asks for a letter.
+          const letter = freeLetter(store.read().job)
+          const side = freshSide({ letter, order, facing: facings[order]! })
+          refused.push(store.create('side', { ...side, length: leg.length, turn_deg: leg.turn_deg }))
+        })
+        // What was noted before there was a side to put it on goes to the one its words name.
+        const job = live(store.read().job)
+        for (const finding of job.findings) {
+          const place = placeByWords(finding, job)
+          if (place !== null) refused.push(store.set('finding', finding.id, { place }))
+        }
+        return refused.find((each) => each !== null) ?? null
+      }),
+    )
   }
   return (
     <form
