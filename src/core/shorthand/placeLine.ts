@@ -205,7 +205,14 @@ function besideThing(said: Shorthand, side: Side | null, on: On): PlacedLine | n
 }
 
 /** What is nowhere but under the house. */
-const UNDER_THE_HOUSE: ReadonlySet<string> = new Set(['floor-insulation', 'crawl-floor'])
+const UNDER_THE_HOUSE: ReadonlySet<string> = new Set([
+  'floor-insulation',
+  'crawl-floor',
+  'pier',
+  'home-pier',
+  'prop',
+  'tie-strap',
+])
 
 /** Below, above and inside the house. */
 function awayFromWalls(said: Shorthand, side: Side | null, on: On): PlacedLine | null {

@@ -3,6 +3,7 @@ import type { Near } from './findOpening'
 import { parseLine } from './parseLine'
 import type { PlacedLine } from './placeLine'
 import { sideOrArticle } from './sideOrArticle'
+import { whichTrim } from './whichTrim'
 import type { LearntWord } from './word'
 
 /** What a line means on this house; each of its findings is placed with the one before it in mind. */
@@ -12,7 +13,7 @@ export function readLine(
 ): PlacedLine[] {
   let before = of.near
   return parseLine(line, of.words).flatMap((said) => {
-    const placed = sideOrArticle(said, of.job, before)
+    const placed = sideOrArticle(said, of.job, before).map(whichTrim)
     const last = placed.at(-1)
     if (last && last.ask === null)
       before = {

@@ -96,7 +96,8 @@ function takePlace(read: Reader, draft: Draft): void {
 function takeLetter(read: Reader, draft: Draft): void {
   if (draft.feature !== null) return
   const found =
-    /^(\s*)([B-H])(?= [a-z])/.exec(read.raw) ?? /(\b(?:on|at|along) )([A-H])(?=$|[\s,.;:])/.exec(read.raw)
+    /^(\s*)([B-H])(?= [a-z])/.exec(read.raw) ??
+    /(\b(?:on|at|along|over|of) )([A-H])(?=$|[\s,.;:])/.exec(read.raw)
   if (!found || read.text.slice(found.index, found.index + found[0].length).trim() === '') return
   draft.side = found[2]!
   read.blank(found.index, found[0].length)

@@ -42,6 +42,27 @@ test('a line taken before the house was set up goes where its words say, once it
   expect(placeByWords({ ...wall, place: { kind: 'roof', words: '' } }, job)).toBeNull()
 })
 
+test('which trim is meant is asked, unless only one can be', () => {
+  const read = (line: string) => readLine(line, { words: [], job, near: { side: job.sides[1]!, last: null } })
+  const [wall] = read('lower trim rotten')
+  expect(wall!.ask).toMatchObject({ words: 'Which trim?' })
+  expect(wall!.ask!.choices.map(({ said: { part } }) => part)).toContain('water-table')
+  expect(wall!.said.part).toBeNull()
+  expect(read('B lower trim rotten both corners').map(({ said: { part }, ask }) => [part, ask])).toEqual([
+    ['corner-board', null],
+    ['corner-board', null],
+  ])
+  expect(read('A1 trim split')[0]!.ask!.choices.map(({ says }) => says)).toEqual([
+    'side casing',
+    'head casing',
+  ])
+  expect(read('trim of the fascia split')[0]!.ask).toBeNull()
+})
+
+test('a letter behind where it is, is the side', () => {
+  expect(said('paint peels all over D').fields.place).toMatchObject({ kind: 'side', side_id: 'side-d' })
+})
+
 test('the doors of a room that are not drawn are in it', () => {
   expect(said('hall doors rub').fields.place).toEqual({ kind: 'room', room: 'hall' })
 })

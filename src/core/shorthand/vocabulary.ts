@@ -62,7 +62,6 @@ export const SIGN_PHRASES: readonly Phrase<SignId | typeof NO_FLASHING>[] = [
   [
     '(?:no|without(?: a)?) (?:pads?|footings?)(?: under (?:it|them|the (?:blocks|piers|jacks?)))?',
     'jack-without-pad',
-    'pier',
   ],
   // Doors.
   [

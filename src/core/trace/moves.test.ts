@@ -45,8 +45,8 @@ test('worn deck boards are the weather’s, whatever the ledger beside them', ()
 test.each([
   ['a guard that moves', 'guard | C 5 60 c7 | guard-moves ?', 'guard-unsupported'],
   ['a post on a stone', 'deck-post | C 5 10 c7 | post-on-loose-pad ?', 'home-made-support'],
-  ['a beam beside its posts', 'deck-beam | C 5 10 c7 | beam-beside-posts ?', 'connector-missing'],
-  ['a slack strap', 'tie-strap | A 5 10 | strap-slack ?', 'connector-missing'],
+  ['a beam beside its posts', 'deck-beam | C 5 10 c7 | beam-beside-posts ?', 'beam-not-on-posts'],
+  ['a slack strap', 'tie-strap | A 5 10 | strap-slack ?', 'ties-slack'],
 ])('%s', (_, found, cause) => {
   const [[first]] = [Object.entries(chancesOf(found)).toSorted(([, a], [, b]) => b - a)]
   expect(first![0]).toBe(cause)
@@ -57,7 +57,7 @@ test('worn treads do not follow a beam of the same deck whose joint lacks its me
   const job = live(
     jobOf({
       title: 'one deck',
-      found: ['deck-beam | C 16 90 c4 | beam-beside-posts ?', 'stair-tread | C 22 20 c4 | ?'],
+      found: ['deck-beam | C 16 90 c4 | connector-absent ?', 'stair-tread | C 22 20 c4 | ?'],
     }),
   )
   const deck = { ...job, findings: job.findings.map((each) => ({ ...each, place: onDeck })) }

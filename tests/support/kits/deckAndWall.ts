@@ -40,6 +40,7 @@ export const DECK_AND_WALL: readonly Example[] = [
     { 'joist-hanger': 2, fasteners: 1, membrane: 24 },
     ['2 2x8 144'],
   ],
+  ['connector-new', 'deck-post', each(10), 10 * (0.2 + 0.25), { connector: 10, fasteners: 1.5 }],
   ['hanger-new', 'joist-hanger', each(10), 0.2 + 10 * 0.2, { 'joist-hanger': 10, fasteners: 1.5 }],
   [
     'deck-beam-new',

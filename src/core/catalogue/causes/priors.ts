@@ -183,7 +183,7 @@ const FLOOR = [
 const DECK_WOOD = [
   row('exposure', 60, 'ordinary-exposure'),
   row('ledger above', 12, 'ledger-unflashed'),
-  row('connectors', 12, 'connector-missing'),
+  row('connectors', 12, 'connector-missing', 'beam-not-on-posts'),
   row('other', 16),
 ]
 

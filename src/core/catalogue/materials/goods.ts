@@ -100,6 +100,7 @@ export const GOODS: readonly GoodRow[] = [
   piece('brick', 'Brick to match', 1.6),
   // Structure.
   piece('joist-hanger', 'Joist hanger', 5),
+  piece('connector', 'Framing connector', 9),
   piece('post-cap', 'Post cap', 26),
   piece('lateral-tie', 'Lateral tie', 32),
   piece('framing-tie', 'Framing tie', 2.2),

@@ -113,12 +113,46 @@ export const DECK_KITS: readonly MethodRow[] = [
     we: 'We put a metal hanger at each joist end that has none, a nail in every hole.',
     serves: ['joist-hanger'],
     rebuilds: 'member',
+    alsoFixes: ['connector-missing'],
     when: [1, 4, 'Rusted or missing: a new hanger, every hole filled.'],
     life: [12, 25],
     uncured: [6, 12],
     tasks: [['joist-hanger', 'place', 1]],
     goods: [
       ['joist-hanger', 'place', 1, 'one an end'],
+      ['fasteners', 'place', 0.15, 'every hole'],
+    ],
+    paint_ft2: { per: 'place', times: 0 },
+  }),
+  kit('connector-new', 'Connectors put in', {
+    warranty: 'K',
+    cures:
+      'the listed connector where one is missing, wrong or rusted, every hole filled with its nail or screw',
+    we: 'We put in the metal connector that is missing or rusted, a nail or screw in every hole.',
+    serves: [
+      'stair-tread',
+      'deck-joist',
+      'deck-beam',
+      'deck-post',
+      'guard',
+      'stair',
+      'ledger',
+      'girder',
+      'rafter',
+      'pier',
+    ],
+    advice: [
+      {
+        verdict: 'recommended',
+        when: { sign: ['connector-absent', 'connector-rusted', 'hanger-holes-half-filled'], grade: [0, 1] },
+        says: 'The wood is hard: what holds it is put in.',
+      },
+    ],
+    life: [12, 25],
+    uncured: [6, 12],
+    tasks: [['connector', 'place', 1]],
+    goods: [
+      ['connector', 'place', 1, 'one a joint'],
       ['fasteners', 'place', 0.15, 'every hole'],
     ],
     paint_ft2: { per: 'place', times: 0 },
@@ -267,7 +301,13 @@ export const DECK_KITS: readonly MethodRow[] = [
     debris_yd3: { per: 'ft2', times: 0.026 },
   }),
   kit('deck-rebuild', 'Rebuild the deck as a whole', {
-    alsoFixes: ['ledger-unflashed', 'ledger-attachment', 'connector-missing', 'guard-unsupported'],
+    alsoFixes: [
+      'ledger-unflashed',
+      'ledger-attachment',
+      'connector-missing',
+      'beam-not-on-posts',
+      'guard-unsupported',
+    ],
     cures:
       'old deck down, footings by load, posts, beam, ledger flashed and bolted, joists hung, boards, guard and stair by today’s rule',
     we: 'We take the old deck down and build it anew from the footings up: posts, beam, hold at the house, joists, boards, railing and stair by today’s rule.',

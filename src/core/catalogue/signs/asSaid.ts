@@ -276,7 +276,8 @@ export const AS_SAID: Partial<Readonly<Record<SignId, string>>> = {
   'post-on-loose-pad':
     'posts on patio stones, pavers, loose blocks; post sits on a stone; no footing under the post',
   'strap-slack': 'straps slack, loose, off; tie-down strap loose, cut',
-  'load-never-engineered': 'hot tub on the deck; hot tub, spa wanted, planned; wants a hot tub, spa; roof added over the deck',
+  'load-never-engineered':
+    'hot tub on the deck; hot tub, spa wanted, planned; wants a hot tub, spa; roof added over the deck',
   'soft-near-joint':
     'soft at the butts, at the butt joints; swollen at the butts; butt ends swelled, mushy; rotten at the seams',
   'butts-open': 'joints of the siding opened; butts pulled apart; gaps at the seams',

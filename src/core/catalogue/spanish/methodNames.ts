@@ -48,6 +48,7 @@ export const METHOD_NAMES: Readonly<Record<string, string>> = {
   'deck-joist-sister': 'Refuerzo junto a la vigueta de terraza',
   'deck-joist-new': 'Cambiar la vigueta de terraza',
   'hanger-new': 'Poner colgadores de vigueta',
+  'connector-new': 'Poner conectores',
   'deck-beam-new': 'Viga de terraza nueva, apuntalado',
   'deck-post-new': 'Poste de terraza nuevo, apuntalado',
   'deck-footing': 'Zapata nueva',

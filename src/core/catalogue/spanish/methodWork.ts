@@ -61,6 +61,8 @@ export const METHOD_WORK: Readonly<Record<string, string>> = {
   'ledger-flash': 'ledger sano con pernos al borde sano, tapajuntas con topes, amarres laterales',
   'deck-joist-sister': 'vigueta tratada junto a la vieja en todo su largo, sobre los mismos apoyos',
   'deck-joist-new': 'tablas arriba, vigueta vieja fuera, una tratada colgada en ambos extremos',
+  'connector-new':
+    'el conector aprobado donde falta, es el equivocado o está oxidado, cada agujero con su clavo o tornillo',
   'hanger-new': 'colgador aprobado en cada extremo que no tiene, cada agujero con su clavo',
   'deck-beam-new':
     'viguetas apuntaladas sobre línea arriostrada, viga vieja fuera, otra armada sobre los postes, cabezales fijados',

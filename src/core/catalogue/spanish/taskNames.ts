@@ -115,6 +115,7 @@ export const TASK_NAMES: Readonly<Record<string, string>> = {
   'ledger-flash': 'Ledger con tapajuntas y pernos',
   'deck-joist': 'Vigueta de terraza reforzada o cambiada',
   'joist-hanger': 'Colgador de vigueta puesto',
+  connector: 'Conector de estructura puesto',
   'deck-beam': 'Viga de terraza nueva, apuntalado',
   'deck-post': 'Poste de terraza en su zapata, apuntalado',
   footing: 'Zapata de 12 × 36 in, cavada y colada',

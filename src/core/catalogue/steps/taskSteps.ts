@@ -217,6 +217,7 @@ export const TASK_STEPS: Readonly<Record<string, TaskSteps | 'along'>> = {
     ['frame', 0.8],
   ],
   'joist-hanger': all('frame'),
+  connector: all('frame'),
   'deck-beam': SHORED,
   'deck-post': SHORED,
   footing: [

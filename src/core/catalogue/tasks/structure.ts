@@ -6,6 +6,7 @@ export const STRUCTURE_TASKS: readonly TaskRow[] = [
   t('ledger-renew', 'Ledger renewed, shored', 'ft', [2, 2], [4, 'place'], [1, 1.8, 3.4]),
   t('ledger-flash', 'Ledger flashed and bolted', 'ft', [2, 2], [0.75, 'place'], [0.25, 0.5, 1]),
   t('deck-joist', 'Deck joist sistered or replaced', 'each', [2, 2], [0.4, 'place'], [0.9, 1.6, 2.8], GROUND),
+  t('connector', 'Framing connector put in', 'each', [1, 1], [0.2, 'place'], [0.12, 0.25, 0.5], GROUND),
   t('joist-hanger', 'Joist hanger put in', 'each', [1, 1], [0.2, 'place'], [0.12, 0.2, 0.45], GROUND),
   t('deck-beam', 'Deck beam renewed, shored', 'ft', [2, 2], [2, 'place'], [0.5, 0.9, 1.7], GROUND),
   t('deck-post', 'Deck post on its footing, shored', 'each', [2, 2], [0.5, 'place'], [1.6, 2.9, 5.2], GROUND),

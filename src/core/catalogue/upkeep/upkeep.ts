@@ -131,7 +131,15 @@ export const UPKEEP: readonly UpkeepRow[] = [
     [12, 4],
     [
       ...['deck-rebuild', 'ledger-renew', 'ledger-flash', 'deck-joist-sister', 'deck-joist-new'],
-      ...['hanger-new', 'deck-beam-new', 'deck-post-new', 'guard-new', 'stair-flight', 'stringer-new'],
+      ...[
+        'hanger-new',
+        'connector-new',
+        'deck-beam-new',
+        'deck-post-new',
+        'guard-new',
+        'stair-flight',
+        'stringer-new',
+      ],
     ],
   ),
   upkeep(

@@ -199,6 +199,16 @@ export const LATER_CAUSES: Readonly<Record<string, CauseSaid>> = {
     'La unión puede soltarse sin aviso.',
     'El conector correcto, todos los agujeros llenos; no pisar hasta entonces',
   ],
+  'beam-not-on-posts': [
+    'Viga colgada de los lados de sus postes',
+    'La viga puede resbalar por sus postes sin aviso.',
+    'La viga puesta sobre sus postes y sujeta; no pisar hasta entonces',
+  ],
+  'ties-slack': [
+    'Amarres flojos o fuera de sus anclas',
+    'El viento puede mover la casa sobre sus apoyos.',
+    'Los amarres tensados o renovados en sus anclas',
+  ],
   'ledger-attachment': [
     'Viga de la terraza mal sujeta a la casa',
     'Una terraza puede soltarse de la pared sin aviso.',

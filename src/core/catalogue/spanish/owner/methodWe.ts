@@ -88,6 +88,8 @@ export const METHOD_WE: Readonly<Record<string, string>> = {
     'Atornillamos una vigueta tratada al lado de la vieja en todo su largo, sobre los mismos apoyos.',
   'deck-joist-new':
     'Levantamos las tablas de encima, sacamos la vigueta vieja y colgamos una tratada en las dos puntas.',
+  'connector-new':
+    'Ponemos el conector metálico que falta o está oxidado, con un clavo o tornillo en cada agujero.',
   'hanger-new':
     'Ponemos un soporte metálico en cada punta de vigueta que no lo tiene, con un clavo en cada agujero.',
   'deck-beam-new':
