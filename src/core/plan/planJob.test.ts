@@ -315,7 +315,10 @@ describe('what has to come first', () => {
     const overdue = planned(deck({ bookings: [permit({ asked_on: '2026-04-01' })] }), ALONE, '2026-05-12')
     expect(overdue.comings[0]).toMatchObject({ state: 'asked', on: '2026-05-12' })
     const plan = planned(deck())
-    expect(ofItem(plan.units, 'ledger')[0]!.why).toMatchObject({ kind: 'comes', what: 'permit' })
+    const ledger = ofItem(plan.units, 'ledger')[0]!
+    expect(ledger.why).toMatchObject({ kind: 'comes', what: 'permit' })
+    // Nobody sets up for what cannot begin yet.
+    expect(plan.units.find(({ key }) => key === 'job/set-up')!.days[0]!.day).toBe(ledger.days[0]!.day)
   })
 
   test('nobody drags the opening before the shoring', () => {

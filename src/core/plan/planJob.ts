@@ -67,6 +67,31 @@ function notBefore(
   return { day, because }
 }
 
+type Limit = ReturnType<typeof notBefore>
+
+/** What is only set up for other work is not set up before the first of it can begin: nobody sets up for a permit that is weeks off. */
+function whenNeeded(
+  limits: ReadonlyMap<string, Limit>,
+  open: readonly PlanUnit[],
+  links: readonly Link[],
+): ReadonlyMap<string, Limit> {
+  const after = grouped(links, ({ before }) => before)
+  const isSetUp = ({ segments }: PlanUnit): boolean => segments[0]!.step === 'set-up'
+  const raised = new Map(limits)
+  // Gear first: the whole job is set up for it too.
+  const setUps = open.filter(isSetUp).toSorted((a, b) => Number(a.side === 'job') - Number(b.side === 'job'))
+  for (const unit of setUps) {
+    const served = new Set((after.get(unit.key) ?? []).map((link) => link.after))
+    const firsts = open
+      .filter((each) => served.has(each.key) && (each.item_id !== null || isSetUp(each)))
+      .flatMap(({ key }) => raised.get(key) ?? [])
+      .toSorted((a, b) => a.day - b.day)
+    const [first] = firsts
+    if (first && first.day > raised.get(unit.key)!.day) raised.set(unit.key, first)
+  }
+  return raised
+}
+
 /** Work in kinds: two pieces that stand still on the same days are of one kind. */
 function kindsOf(units: readonly PlanUnit[]): { kinds: Exposed[]; kindOf: ReadonlyMap<string, number> } {
   // The first kind is of what nobody works at: a hand-over happens in any weather.
@@ -185,8 +210,10 @@ export function draftPlan(
   const out = new Set(tooMany.map(({ key }) => key))
   const open = split.units.filter(({ key }) => !out.has(key) && !done.has(key))
   const { kinds, kindOf } = kindsOf(open)
-  const limits = new Map(
-    open.map((unit) => [unit.key, notBefore(unit, { calendar, marks, comings, today })] as const),
+  const limits = whenNeeded(
+    new Map(open.map((unit) => [unit.key, notBefore(unit, { calendar, marks, comings, today })] as const)),
+    open,
+    links,
   )
   const handed = handedOver.flatMap(({ key, on }) => (on === null ? [] : [[key, on] as const]))
   const known = new Set([...open.map(({ key }) => key), ...handed.map(([key]) => key)])

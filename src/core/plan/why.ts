@@ -37,6 +37,8 @@ export function whyThen(
     const at = readyAfter(after, found.schedule.placed.get(after.id)!, project)
     if (at <= ready) continue
     ready = at
+    // What came that very morning is the reason, not the setting up for it.
+    if (because !== null && Math.floor(at / slotsADay) <= activity.notBefore) continue
     const wait = links.find(({ before }) => before === after.id)?.wait ?? null
     why = { kind: 'after', key: after.id, wait: wait?.name ?? null }
   }

@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals'
 import { jobOf } from '../../../../tests/cases/build'
-import { alderHouse } from '../../../../tests/support/jobs'
+import { alderHouse, workItem } from '../../../../tests/support/jobs'
 import { derive } from '../../../core/pipeline'
 import { STAGES } from '../../job/stages'
 import { gather, itemState, talliesOf, ticksOf, type Tick } from './ticks'
@@ -34,6 +34,20 @@ test('what was found at a drawn deck counts to the side the deck stands on; at a
   const ticks = ticksOf('walk', derive(job, '2026-05-04'))
   expect(ticks.map(({ side_id, station }) => ({ side_id, station }))).toEqual([
     { side_id: deck.side_id, station: deck.station + deck.width / 2 },
+  ])
+  // So does the work that is planned for it, over the width of the deck.
+  const [board] = job.findings
+  const planned = derive(
+    {
+      ...job,
+      work_items: [
+        workItem('boards', { method: 'replace-member', component: 'deck-board', finding_ids: [board!.id] }),
+      ],
+    },
+    '2026-05-04',
+  )
+  expect(ticksOf('plan', planned).map(({ side_id, station }) => ({ side_id, station }))).toEqual([
+    { side_id: deck.side_id, station: deck.station },
   ])
 })
 
