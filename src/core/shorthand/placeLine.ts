@@ -214,13 +214,23 @@ const UNDER_THE_HOUSE: ReadonlySet<string> = new Set([
   'tie-strap',
 ])
 
+/** The opening below which something under the house lies: by its letter and number, which Trace reads, where only one can be meant. */
+function underOpening(said: Shorthand, side: Side | null, { job, near }: On): string {
+  const opening = said.where.beside?.of ?? said.where.opening
+  if (!opening) return ''
+  const found = findOpenings(opening, job, near, side)
+  const [only, ...others] = found.kind === 'these' ? found.features : []
+  return `below the ${only && others.length === 0 ? nameOf(only, job) : opening.what.replace('-', ' ')}`
+}
+
 /** Below, above and inside the house. */
 function awayFromWalls(said: Shorthand, side: Side | null, on: On): PlacedLine | null {
   const { area, room } = said.where
   const words = said.left.join(' ').slice(0, 100)
   const row = partOf(said.part)
   const bySide = side !== null && (said.side !== null || said.where.sideBy !== null)
-  if (area === 'crawl' && !bySide) return placed(said, { kind: 'crawl', words })
+  const inCrawl = [underOpening(said, side, on), words].filter(Boolean).join(', ').slice(0, 100)
+  if (area === 'crawl' && !bySide) return placed(said, { kind: 'crawl', words: inCrawl })
   if (area === 'roof' && !bySide) return placed(said, { kind: 'roof', words })
   const isInside = row === null || ['floor-frame', 'inside', 'wall-frame'].includes(row.assembly)
   if (room !== null && isInside && said.where.opening === null && said.feature === null)

@@ -63,6 +63,20 @@ test('a letter behind where it is, is the side', () => {
   expect(said('paint peels all over D').fields.place).toMatchObject({ kind: 'side', side_id: 'side-d' })
 })
 
+test('what lies under the house is below the opening that was named', () => {
+  const drawn = { ...job, features: [...job.features, door('C', 1, 12)] }
+  const at = (line: string, on: JobDocument) => placeLine(parseLine(line)[0]!, on)[0]!.place
+  expect(at('crawl joist below the back door soft', drawn)).toEqual({
+    kind: 'crawl',
+    words: 'below the door C1',
+  })
+  expect(at('crawl joist below the back door soft', job)).toEqual({
+    kind: 'crawl',
+    words: 'below the back door',
+  })
+  expect(at('crawl joist soft', drawn)).toEqual({ kind: 'crawl', words: '' })
+})
+
 test('the doors of a room that are not drawn are in it', () => {
   expect(said('hall doors rub').fields.place).toEqual({ kind: 'room', room: 'hall' })
 })
