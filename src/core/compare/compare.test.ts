@@ -60,6 +60,14 @@ test('a house with nothing recommended says so', () => {
   expect(compareMethods(other, trace, 'gone', DAY).alternatives).toEqual([])
 })
 
+test('without its part nothing has a price, and it says what to do', () => {
+  const bare = { ...fascia, component: null }
+  const without = plain(smallHouse({ findings: [bare] }))
+  const { says, alternatives } = compareMethods(without, derive(without, DAY).trace, 'finding-1', DAY)
+  expect(says).toBe('Say which part it is: then what mends it is offered, with its price.')
+  expect(alternatives.filter(({ cents }) => cents !== null)).toEqual([])
+})
+
 test('the fix of a source costs before it is taken what it costs on the bid after', () => {
   const alder = derive(alderHouse(), DAY).job
   const { trace: found, price } = derive(alder, DAY)

@@ -163,5 +163,6 @@ export function compareMethods(
       later_cents: each === best ? null : alone,
     }
   })
-  return { finding_id, alternatives, says: sentence(alternatives) }
+  const says = finding.component === null ? WORK_SAYS.compareNoPart : sentence(alternatives)
+  return { finding_id, alternatives, says }
 }

@@ -54,6 +54,7 @@ export const WORK_SAYS = {
   gearOwn: (from: string) => `Worked ${from}, put up for it: that is in its price.`,
   gearShared: (from: string) =>
     `Worked ${from}, put up once for all the work there: its share is in its price.`,
+  compareNoPart: 'Say which part it is: then what mends it is offered, with its price.',
   compareNone: 'None stands out by rule: look closer, or choose by years and price.',
   compareLeast: (name: string, [low, high]: readonly [number, number]) =>
     `${name} costs least of what holds, and lasts ${low === high ? low : `${low} to ${high}`} years.`,
