@@ -76,9 +76,10 @@ function namedSide(said: Shorthand, { job, near }: On): Side | null {
       { ...near, side: null },
       null,
     )
-    return found.kind === 'these'
-      ? (job.sides.find((each) => each.id === found.features[0]!.side_id) ?? null)
-      : null
+    if (found.kind === 'these')
+      return job.sides.find((each) => each.id === found.features[0]!.side_id) ?? null
+    // Not drawn: the letter that was said with it stands.
+    if (said.side === null) return null
   }
   const letter = said.feature?.replace(/\d+$/, '') ?? said.side
   return (

@@ -37,7 +37,10 @@ export const OPENING_PHRASES: readonly Phrase<OpeningWord>[] = [
 
 /** Rooms as they are called; what the job keeps is the plain name. */
 export const ROOM_PHRASES: readonly Phrase<string>[] = [
-  ['(?:in |of )?(?:the )?(?:master |main |hall )?bath ?rooms?|(?:in )?(?:the )?bath(?! ?tub)', 'bath'],
+  [
+    '(?:in |of )?(?:the )?(?:master |main |hall )?bath ?rooms?|(?:in )?(?:the )?bath(?! ?(?:tub|fan))',
+    'bath',
+  ],
   ['(?:in )?(?:the )?(?:master |main |front |back |guest )?bed ?rooms?', 'bedroom'],
   ['(?:in |around |by |near |at )?(?:the )?(?:shower|bath ?tub|(?<!hot )tub)(?: pan)?', 'bath'],
   ['(?:around|by|near|at|under|below|beside) (?:the )?toilet', 'bath'],

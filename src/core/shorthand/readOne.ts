@@ -180,6 +180,8 @@ function partHere(
   if (part === 'stair' && STEP.test(words.toLowerCase())) return 'stair-tread'
   if (where.area === 'deck' && part === 'joist') return 'deck-joist'
   if (where.area === 'deck' && part === 'girder') return 'deck-beam'
+  // Boards on the rafters.
+  if (part === 'sheathing' && (where.room === 'attic' || /\battic\b/i.test(words))) return 'roof-deck'
   // A roof that is soft is so under its covering.
   if (where.area === 'roof' && part === null && grade !== null && grade > 0) return 'roof-deck'
   // Shingles on a roof are the roofer's: the part of that name is on walls.
@@ -266,7 +268,7 @@ export function readOne(words: string, learnt: readonly LearntWord[]): Shorthand
   if (draft.part === null && (noun === 'courses' || (noun === 'boards' && draft.where.beside)))
     draft.part = 'lap-siding'
   if (draft.part === null && draft.where.room !== null && read.take(/\bwalls?\b/))
-    draft.part = 'interior-wall'
+    draft.part = draft.where.room === 'basement' ? 'foundation-wall' : 'interior-wall'
   if (draft.part === null && draft.where.beside?.way === 'over' && read.take(/\btrim\b/))
     draft.part = 'head-casing'
   if (draft.part === null && on !== null && draft.where.opening?.what === 'chimney') draft.part = on

@@ -35,6 +35,8 @@ test.each([
   ],
   ['She would like the windows kept.', 'asked', 'the windows kept'],
   ['the patio of heavy pavers must stay', 'must_stay', 'patio of heavy pavers'],
+  ['price for only the bad sides beside it', 'asked', 'price for only the bad sides beside it'],
+  ['Sale in five weeks.', 'asked', 'Sale in five weeks'],
   ['leave the awning as it is', 'must_stay', 'awning'],
   ['two firms before have said piers all round', 'told', 'two firms before have said piers all round'],
   ['Another contractor quoted new siding.', 'told', 'Another contractor quoted new siding'],

@@ -20,6 +20,8 @@ const RAINS: readonly RegExp[] = [
 
 const ASKED =
   /^(?:the )?(?:owners?|clients?|customers?|tenants?|he|she|they) (?:wants?|would like|asks? for|asked for|is asking for) (.+)$/i
+/** Wishes and dates without somebody who has them. */
+const ASKED_BARE = /^((?:a |separate )*price for .+|(?:sale|closing|moving(?: out| in)?) (?:is )?in .+)$/i
 const STAYS = [
   /^(?:the )?(.+?) (?:must|has to|have to|is to|are to|should) (?:stay|be left|be kept)(?: (?:as (?:it is|they are)|where (?:it is|they are)))?$/i,
   /^leave (?:the )?(.+?) (?:alone|as (?:it is|they are)|where (?:it is|they are))$/i,
@@ -54,7 +56,7 @@ export function saidOfJob(line: string, today: string): SaidOfJob | null {
     .trim()
   const day = rainOn(plain, today)
   if (day !== null) return { kind: 'rain', day }
-  const asked = ASKED.exec(plain)?.[1]
+  const asked = (ASKED.exec(plain) ?? ASKED_BARE.exec(plain))?.[1]
   if (asked !== undefined) return HEAVY_LOAD.test(asked) ? null : { kind: 'asked', words: asked }
   if (TOLD.test(plain)) return { kind: 'told', words: plain }
   const stays = STAYS.map((each) => each.exec(plain)?.[1]).find((each) => each !== undefined)

@@ -24,6 +24,10 @@ test.each([
   ['blocks on bare fill, no pads', 'pier', 'pads-on-sod-or-fill'],
   ['belly wrap torn under the bath', 'floor-insulation', undefined],
   ['C steps rail loose', 'guard', 'guard-moves'],
+  ['white bloom on the block', 'foundation-wall', 'efflorescence-band'],
+  ['basement wall damp', 'foundation-wall', undefined],
+  ['bath fan blows into the attic, sheathing black', 'roof-deck', undefined],
+  ['porch post rotten at its foot', 'porch-column', undefined],
   ['door jamb soft, threshold sticks out', 'jamb-foot', undefined],
 ])('%s: %s, %s', (line, part, sign) => {
   const { fields } = said(line)
@@ -75,6 +79,13 @@ test('what lies under the house is below the opening that was named', () => {
     words: 'below the back door',
   })
   expect(at('crawl joist soft', drawn)).toEqual({ kind: 'crawl', words: '' })
+})
+
+test('a word that is no grade there gives none', () => {
+  expect(said('shutters off for good').fields.stated_grade).toBeNull()
+  expect(said('brick cracked, mortar gone').fields.stated_grade).toBeNull()
+  expect(said('brick gone').fields.stated_grade).toBe(4)
+  expect(said('sill good').fields.stated_grade).toBe(0)
 })
 
 test('the doors of a room that are not drawn are in it', () => {

@@ -81,7 +81,7 @@ export const SIGN_PHRASES: readonly Phrase<SignId | typeof NO_FLASHING>[] = [
   ],
   ['(?:stair[ -]?step(?:ped)?|step(?:ped)?|zig ?zag) cracks?\\b', 'crack-stepped'],
   [
-    '(?:cracks?|hairlines?)(?= (?:from|at|off|out of) (?:the |a )?(?:window|door)\\S* (?:\\S+ )?corner)',
+    '(?:cracks?|hairlines?)(?= (?:from|at|off|out of) (?:the |a |one )?(?:window|door)\\S* (?:\\S+ )?corner)',
     'crack-diagonal-at-opening',
   ],
   ['horizontal cracks?', 'crack-horizontal'],
@@ -321,6 +321,7 @@ export const PART_PHRASES: readonly Phrase<ComponentId>[] = [
   ['treads?', 'stair-tread'],
   ['stringers?', 'stringer'],
   ['(?:deck )?(?:stairs?|steps?)', 'stair'],
+  ['porch posts?', 'porch-column'],
   ['posts?', 'deck-post'],
   ['joists?', 'joist'],
   ['piers?|supports?', 'pier'],
@@ -328,7 +329,10 @@ export const PART_PHRASES: readonly Phrase<ComponentId>[] = [
   ['insulation|batts?|belly (?:wrap|board|paper|liner)|under ?belly', 'floor-insulation'],
   ['slab edges?', 'slab-edge'],
   ['slabs?', 'slab'],
-  ['foundations?', 'foundation-wall'],
+  [
+    'foundations?|(?:concrete |cinder )?block ?(?:work|walls?)|(?<=\\b(?:on|in|through|of) the )block',
+    'foundation-wall',
+  ],
   ['ducts?|dryer vents?', 'duct'],
   ['wires?|wiring|receptacles?', 'wiring'],
   ['walk ?ways?|side ?walks?|patios?|paving|drive ?ways?|(?:concrete|front|side) walks?', 'paving'],
@@ -354,10 +358,10 @@ export const MATERIAL_PHRASES: readonly Phrase<MaterialId>[] = [
 /** Null: said to be untouched, which is no grade. */
 export const GRADE_PHRASES: readonly Phrase<0 | 1 | 2 | 3 | 4 | null>[] = [
   ['not touched|untouched', null],
-  ['not soft|no (?:rot|decay|soft spots?)|(?:looks? )?fine|sound|solid|hard|ok|okay|good', 0],
+  ['not soft|no (?:rot|decay|soft spots?)|(?:looks? )?fine|sound|solid|hard|ok|okay|(?<!for )good', 0],
   ['surface(?: only)?|weathered|checked|checking', 1],
   [
-    '(?:hanging|held)(?: on| together)? (?:by|with) (?:its |the |only )?paint|only (?:the )?paint holds (?:it)?|(?:rotted|rotten|rot|soft|gone) through|(?:goes|went) right through|gone|missing|broken|snapped|crumbl(?:es|ing)|holes?(?: in it)?',
+    '(?:hanging|held)(?: on| together)? (?:by|with) (?:its |the |only )?paint|only (?:the )?paint holds (?:it)?|(?:rotted|rotten|rot|soft|gone) through|(?:goes|went) right through|(?<!mortar (?:is |has )?)(?:gone|missing)|broken|snapped|crumbl(?:es|ing)|holes?(?: in it)?',
     4,
   ],
   [
