@@ -1,12 +1,13 @@
 import { expect, test } from '@jest/globals'
 import { DEMO_JOBS } from '../../../demo'
 import { alderHouse, emptyJob, workItem, sillNose, smallHouse } from '../../../tests/support/jobs'
-import type { Quantity, ResponseItem } from '../job'
+import type { Finding, Quantity, ResponseItem } from '../job'
 import { at, house, mend, stretch } from '../../../tests/support/priced'
 import { freshDeck } from '../../../tests/support/surveys'
 import { BID_SAYS } from '../catalogue/sentences/bid'
 import { OWNER_SAYS } from '../catalogue/sentences/owner'
 import { derive } from '../pipeline'
+import { feet, inches } from '../measure'
 import { dayAfter } from '../measure/days'
 import { beforeSending } from './bidJob'
 import { BidModel } from './bidModel'
@@ -97,6 +98,30 @@ test('three hazards stand first, and every other one after them', () => {
 test('hazards of which the same is to be done are one, with all they are about', () => {
   const { bid: of } = derive(smallHouse({ facts: [1, 2].map((n) => hazard(n, '')) }), '2026-05-04')
   expect(of.hazards.map((each) => each.what)).toEqual(['box 1 open; box 2 open'])
+})
+
+test('that a place is not known is said of a hazard only where no place is', () => {
+  const bowed = (n: number, more: Partial<Finding>) => ({
+    ...at(n, 'foundation-wall', { signs: ['wall-bowed'] }),
+    ...more,
+  })
+  const nowhere = bowed(1, { place: { kind: 'none' } })
+  const where = (...findings: Finding[]) =>
+    derive(smallHouse({ findings }), '2026-05-04').bid.hazards[0]?.where
+  expect(where(nowhere)).toBe('place not noted yet')
+  expect(where(nowhere, bowed(2, {}))).toBe('front A')
+})
+
+test('a size of a deck beyond its table, or without a row, is told by name', () => {
+  const check = {
+    ...freshDeck([]),
+    ...{ beam: '2x8' as const, beam_plies: 2 as const, beam_span: feet(6), joist_span: feet(22) },
+    ...{ guard_opening: inches(5) },
+  }
+  const [measured] = derive(smallHouse({ surveys: [check] }), '2026-05-04').bid.measured
+  expect(measured!.says).toBe(
+    'Outside today’s tables and rules for a new deck: how far the beam reaches between its posts, how wide the openings in the guard are. It may have been lawful when built.',
+  )
 })
 
 test('a source is in the bid when its fix is', () => {

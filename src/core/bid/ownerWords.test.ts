@@ -211,3 +211,32 @@ test('that nobody said where along a wall something is, is not for its owner', (
   const { bid } = house({ findings: [unsaid], work_items })
   expect(JSON.stringify([bid.items, bid.findings])).not.toContain('where along not said')
 })
+
+test('signs without a part are signs; words alone are something noted; neither is called damage', () => {
+  const bare = (n: number, signs: string[]) => ({
+    ...finding({ n, words: 'a corner is down', component: null, grade: null }),
+    signs: signs.map((sign) => ({ sign, how: 'seen-close' as const, present: true })),
+  })
+  expect(seenWords([bare(1, ['course-line-drops'])])).toBe('Signs of damage were noted there.')
+  expect(seenWords([bare(1, [])])).toBe('Something was noted there that nobody has looked into yet.')
+  expect(seenWords([bare(1, ['course-line-drops']), bare(2, [])]).split('. ')).toHaveLength(2)
+})
+
+test('what is alike at one place is told with its place once', () => {
+  const noted = (n: number) =>
+    finding({
+      n,
+      words: 'what is this',
+      component: null,
+      grade: null,
+      at: { side: 'a', ft: 4 * n, up_in: 20 },
+    })
+  const soft = fascia(3)
+  const { bid } = house({
+    findings: [soft, noted(1), noted(2)],
+    work_items: [mend('r', [soft], 'replace-member')],
+  })
+  const seen = JSON.stringify(sectionsOf(bid, { prices: true }).find(({ name }) => name === 'Also seen'))
+  expect(seen).toContain('"front A"')
+  expect(seen).toContain('1, 2')
+})

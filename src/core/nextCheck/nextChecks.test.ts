@@ -1,5 +1,7 @@
 import { expect, test } from '@jest/globals'
+import { DEMO_JOBS } from '../../../demo'
 import { jobOf } from '../../../tests/cases/build'
+import { live } from '../job'
 import { isShownAt, signFits, traceJob } from '../trace'
 import { nextChecks } from './nextChecks'
 
@@ -75,4 +77,14 @@ test('nobody asks to cut a blister where wood is gone and no film was seen to fa
   expect(asks('lap-siding | A 10 60 | chalk-cracks-bare-spots')).toBe(true)
   expect(asks('lap-siding | A 10 60 | chalk-cracks-bare-spots 3')).toBe(true)
   expect(asks('lap-siding | A 10 60 | 3')).toBe(false)
+})
+
+test('what would change neither the bid, nor what stands, nor how sure it is, is not asked', () => {
+  for (const make of Object.values(DEMO_JOBS)) {
+    const demo = live(make())
+    for (const { ifYes, ifNo, change_hours, change_cents } of nextChecks(demo, traceJob(demo)))
+      expect(
+        JSON.stringify(ifYes) !== JSON.stringify(ifNo) || change_hours > 0 || (change_cents ?? 0) > 0,
+      ).toBe(true)
+  }
 })

@@ -75,6 +75,21 @@ test('a slack strap is tightened, though nobody graded it', () => {
   expect(verdict(part('tie-strap', null), 'tie-strap')).not.toBe('recommended')
 })
 
+test.each<[string, Finding['component'], string, MethodId, MethodId]>([
+  ['a slack strap gets no joist hanger', 'tie-strap', 'strap-slack', 'tie-strap', 'hanger-new'],
+  [
+    'a joint of a stair without metal gets a connector',
+    'stair',
+    'connector-absent',
+    'connector-new',
+    'hanger-new',
+  ],
+  ['a beam beside its posts is set on them', 'deck-beam', 'beam-beside-posts', 'deck-beam-new', 'hanger-new'],
+])('%s', (_, component, sign, method, not) => {
+  expect(verdict(part(component, null, [sign]), method)).not.toBe('not offered')
+  expect(verdict(part(component, null, [sign]), not)).toBe('not offered')
+})
+
 test('an open joint at the surface is re-sealed', () => {
   expect(verdict(part('side-casing', 1, ['open-joint']), 're-seal')).toBe('recommended')
 })

@@ -1,8 +1,9 @@
 import fc from 'fast-check'
 import { expect, test } from '@jest/globals'
-import { finding, smallHouse } from '../../../tests/support/jobs'
+import { finding, smallHouse, workItem } from '../../../tests/support/jobs'
 import type { Feature, JobDocument, ScopeStretch } from '../job'
 import { feet, inches } from '../measure'
+import { derive } from '../pipeline'
 import { outsideAt, outsideScope, outsideWords, scopeLineWords, scopeParts } from './scopeLine'
 
 function stretch(
@@ -96,6 +97,12 @@ test('what was found at a deck goes with the part of the wall its deck stands on
     'by-others',
   )
   expect(outsideScope({ ...board, place: { kind: 'deck', feature_id: null, words: '' } }, job)).toBeNull()
+  // So does work that is put there without a finding.
+  const stain = workItem('stain', { method: 'own-work', component: 'deck-board' })
+  const spotAt = { kind: 'deck' as const, feature_id: 'deck', words: '' }
+  const items = [{ ...stain, places: [{ at: spotAt, size: null, height: null }] }]
+  const { scope } = derive({ ...job, work_items: items }, '2026-05-04')
+  expect(scope.items[0]!.spots.map(({ standing }) => standing)).toEqual(['by-others'])
 })
 
 test('however stretches lie, the parts cover the side once, without gaps', () => {
