@@ -1,67 +1,17 @@
 import { partOf } from '../catalogue'
 import { featureBox, isOpening } from '../geometry'
-import {
-  FEATURE_WORDS,
-  type ComponentId,
-  type Feature,
-  type Grade,
-  type JobDocument,
-  type Place,
-  type Side,
-} from '../job'
+import { type ComponentId, type Feature, type Grade, type JobDocument, type Side } from '../job'
 import { feet, formatLength, inches, type Length } from '../measure'
 import { besideStation, findOpenings, type Near } from './findOpening'
+import { awayFromWalls } from './awayFromWalls'
 import { onFeature, onSide, type On, type SidePlace } from './onHouse'
+import { asking, inWords, nameOf, placed, sideName, whichFeature, type PlacedLine } from './placedLine'
 import type { Shorthand } from './said'
 import type { End, OpeningSaid } from './takeOpening'
-
-/** What nobody can tell from the line, answered in one tap. */
-export type Ask = {
-  readonly words: string
-  readonly choices: readonly { readonly says: string; readonly said: Shorthand; readonly place: Place }[]
-}
-
-/** One finding of a line, on the house there is. While it asks, its place is the words alone. */
-export type PlacedLine = {
-  readonly said: Shorthand
-  readonly place: Place
-  readonly ask: Ask | null
-}
 
 /** From here on `eight to ten feet` is as likely a stretch of the wall as a length that nobody taped. */
 const LONG_RANGE = feet(6)
 const NOTHING_NEAR: Near = { side: null, last: null }
-const letterOf = (feature: Feature, job: JobDocument): string =>
-  job.sides.find((each) => each.id === feature.side_id)?.letter ?? ''
-const nameOf = (feature: Feature, job: JobDocument): string =>
-  `${FEATURE_WORDS[feature.kind]} ${letterOf(feature, job)}${feature.number}`
-const sideName = (side: Side): string => `${side.letter} ${side.facing}`.trim()
-
-/** The place in the words it was said in, for a house that has no such thing yet or where it must be asked. */
-function inWords(said: Shorthand): Place {
-  const words = [
-    said.feature ?? said.side,
-    said.where.opening?.what.replace('-', ' ') ?? null,
-    said.where.area ?? said.where.room,
-    said.station === null ? null : formatLength(said.station),
-    said.height === null ? null : `${formatLength(said.height)} up`,
-  ].filter((each) => each !== null)
-  return words.length === 0 ? { kind: 'none' } : { kind: 'words', words: words.join(', ').slice(0, 200) }
-}
-
-const placed = (said: Shorthand, place: Place): PlacedLine => ({ said, place, ask: null })
-const asking = (said: Shorthand, words: string, choices: Ask['choices']): PlacedLine =>
-  choices.length === 1
-    ? placed(choices[0]!.said, choices[0]!.place)
-    : { said, place: inWords(said), ask: choices.length === 0 ? null : { words, choices } }
-
-const whichFeature = (said: Shorthand, features: readonly Feature[], on: On): PlacedLine =>
-  asking(
-    said,
-    'Which one?',
-    features.map((each) => ({ says: nameOf(each, on.job), said, place: onFeature(said, each, on) })),
-  )
-
 function namedSide(said: Shorthand, { job, near }: On): Side | null {
   const by = said.where.sideBy
   if (by === 'next') {
@@ -202,65 +152,6 @@ function besideThing(said: Shorthand, side: Side | null, on: On): PlacedLine | n
     said,
     'Where is it?',
     all.map(([says, of]) => ({ says, said: of.said, place: of.place })),
-  )
-}
-
-/** What is nowhere but under the house. */
-const UNDER_THE_HOUSE: ReadonlySet<string> = new Set([
-  'floor-insulation',
-  'crawl-floor',
-  'pier',
-  'home-pier',
-  'prop',
-  'tie-strap',
-])
-
-/** The opening below which something under the house lies: by its letter and number, which Trace reads, where only one can be meant. */
-function underOpening(said: Shorthand, side: Side | null, { job, near }: On): string {
-  const opening = said.where.beside?.of ?? said.where.opening
-  if (!opening) return ''
-  const found = findOpenings(opening, job, near, side)
-  const [only, ...others] = found.kind === 'these' ? found.features : []
-  return `below the ${only && others.length === 0 ? nameOf(only, job) : opening.what.replace('-', ' ')}`
-}
-
-/** Below, above and inside the house. */
-function awayFromWalls(said: Shorthand, side: Side | null, on: On): PlacedLine | null {
-  const { area, room } = said.where
-  const words = said.left.join(' ').slice(0, 100)
-  const row = partOf(said.part)
-  const bySide = side !== null && (said.side !== null || said.where.sideBy !== null)
-  const inCrawl = [underOpening(said, side, on), words].filter(Boolean).join(', ').slice(0, 100)
-  if (area === 'crawl' && !bySide) return placed(said, { kind: 'crawl', words: inCrawl })
-  if (area === 'roof' && !bySide) return placed(said, { kind: 'roof', words })
-  const isInside = row === null || ['floor-frame', 'inside', 'wall-frame'].includes(row.assembly)
-  if (room !== null && isInside && said.where.opening === null && said.feature === null)
-    return placed(said, { kind: 'room', room })
-  const last = on.near.last?.place
-  const under = said.part !== null && UNDER_THE_HOUSE.has(said.part)
-  const goesOn = last?.kind === 'crawl' && row?.assembly === 'floor-frame'
-  if ((under || goesOn) && !bySide && room === null && said.where.opening === null && said.feature === null)
-    return placed(said, { kind: 'crawl', words })
-  const onDeck =
-    area === 'deck' ||
-    row?.assembly === 'deck' ||
-    (last?.kind === 'deck' && said.where.area === null && row?.assembly === 'floor-frame')
-  if (!onDeck || said.feature !== null || (bySide && said.station !== null)) return null
-  const decks = on.job.features.filter((each) => each.kind === 'deck')
-  const here = decks.filter((each) => each.side_id === (side ?? on.near.side)?.id)
-  const among = here.length > 0 ? here : decks
-  if (among.length === 0)
-    return area === 'deck' ? placed(said, { kind: 'deck', feature_id: null, words }) : null
-  const part = said.part === 'joist' ? 'deck-joist' : said.part === 'girder' ? 'deck-beam' : said.part
-  return asking(
-    { ...said, part },
-    'Which deck?',
-    among.map((each) => ({
-      says: nameOf(each, on.job),
-      said: { ...said, part },
-      // What else was said is kept with the finding: the name of the deck is where it is.
-      place: { kind: 'deck', feature_id: each.id, words: '' },
-    })),
   )
 }
 

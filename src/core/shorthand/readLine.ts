@@ -1,7 +1,7 @@
 import type { JobDocument } from '../job'
 import type { Near } from './findOpening'
 import { parseLine } from './parseLine'
-import type { PlacedLine } from './placeLine'
+import type { PlacedLine } from './placedLine'
 import { sideOrArticle } from './sideOrArticle'
 import { whichTrim } from './whichTrim'
 import type { LearntWord } from './word'

@@ -1,6 +1,7 @@
 import type { JobDocument } from '../job'
 import type { Near } from './findOpening'
-import { placeLine, type PlacedLine } from './placeLine'
+import { placeLine } from './placeLine'
+import type { PlacedLine } from './placedLine'
 import type { Shorthand } from './said'
 
 /** `A shutters off`: a side, or the article that begins a sentence, and that a dictation writes large. */

@@ -1,6 +1,6 @@
 import type { EntityOf, Fact } from '../job'
 import type { Length } from '../measure'
-import type { PlacedLine } from './placeLine'
+import type { PlacedLine } from './placedLine'
 
 /** Facts that a line carries beside its finding, to be signed by whoever said it. */
 export type SaidFact =

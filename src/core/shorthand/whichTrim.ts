@@ -1,6 +1,6 @@
 import { partName } from '../catalogue'
 import type { ComponentId } from '../job'
-import type { PlacedLine } from './placeLine'
+import type { PlacedLine } from './placedLine'
 
 /** Boards that people call *trim*, where it stands free on a wall. */
 const ON_A_WALL: readonly ComponentId[] = [

@@ -1,0 +1,65 @@
+import { partOf } from '../catalogue'
+import type { Side } from '../job'
+import { findOpenings } from './findOpening'
+import type { On } from './onHouse'
+import { asking, nameOf, placed, type PlacedLine } from './placedLine'
+import type { Shorthand } from './said'
+
+/** What is nowhere but under the house. */
+const UNDER_THE_HOUSE: ReadonlySet<string> = new Set([
+  'floor-insulation',
+  'crawl-floor',
+  'pier',
+  'home-pier',
+  'prop',
+  'tie-strap',
+])
+
+/** The opening below which something under the house lies: by its letter and number, which Trace reads, where only one can be meant. */
+function underOpening(said: Shorthand, side: Side | null, { job, near }: On): string {
+  const opening = said.where.beside?.of ?? said.where.opening
+  if (!opening) return ''
+  const found = findOpenings(opening, job, near, side)
+  const [only, ...others] = found.kind === 'these' ? found.features : []
+  return `below the ${only && others.length === 0 ? nameOf(only, job) : opening.what.replace('-', ' ')}`
+}
+
+/** Below, above and inside the house. */
+export function awayFromWalls(said: Shorthand, side: Side | null, on: On): PlacedLine | null {
+  const { area, room } = said.where
+  const words = said.left.join(' ').slice(0, 100)
+  const row = partOf(said.part)
+  const bySide = side !== null && (said.side !== null || said.where.sideBy !== null)
+  const inCrawl = [underOpening(said, side, on), words].filter(Boolean).join(', ').slice(0, 100)
+  if (area === 'crawl' && !bySide) return placed(said, { kind: 'crawl', words: inCrawl })
+  if (area === 'roof' && !bySide) return placed(said, { kind: 'roof', words })
+  const isInside = row === null || ['floor-frame', 'inside', 'wall-frame'].includes(row.assembly)
+  if (room !== null && isInside && said.where.opening === null && said.feature === null)
+    return placed(said, { kind: 'room', room })
+  const last = on.near.last?.place
+  const under = said.part !== null && UNDER_THE_HOUSE.has(said.part)
+  const goesOn = last?.kind === 'crawl' && row?.assembly === 'floor-frame'
+  if ((under || goesOn) && !bySide && room === null && said.where.opening === null && said.feature === null)
+    return placed(said, { kind: 'crawl', words })
+  const onDeck =
+    area === 'deck' ||
+    row?.assembly === 'deck' ||
+    (last?.kind === 'deck' && said.where.area === null && row?.assembly === 'floor-frame')
+  if (!onDeck || said.feature !== null || (bySide && said.station !== null)) return null
+  const decks = on.job.features.filter((each) => each.kind === 'deck')
+  const here = decks.filter((each) => each.side_id === (side ?? on.near.side)?.id)
+  const among = here.length > 0 ? here : decks
+  if (among.length === 0)
+    return area === 'deck' ? placed(said, { kind: 'deck', feature_id: null, words }) : null
+  const part = said.part === 'joist' ? 'deck-joist' : said.part === 'girder' ? 'deck-beam' : said.part
+  return asking(
+    { ...said, part },
+    'Which deck?',
+    among.map((each) => ({
+      says: nameOf(each, on.job),
+      said: { ...said, part },
+      // What else was said is kept with the finding: the name of the deck is where it is.
+      place: { kind: 'deck', feature_id: each.id, words: '' },
+    })),
+  )
+}
