@@ -27,7 +27,7 @@ import { besideLines, itemLine } from './bidLines'
 import type { BidHazardLine, BidModel } from './bidModel'
 import { clausesOf, listHeading } from './clauses'
 import { headsOf, placeOfFinding } from './groups'
-import { seenWords } from './ownerWords'
+import { seenWords, showsSigns } from './ownerWords'
 import { BID_VERSION } from './raiseBid'
 import { measuredOf } from './measured'
 import { saidSources } from './saidSources'
@@ -96,7 +96,7 @@ function eachOnce(whats: readonly string[]): string {
 }
 
 /** Every place once; that one of them is not known is said only where none is. */
-function placesOf(wheres: readonly string[]): string {
+function knownPlaces(wheres: readonly string[]): string {
   const all = [...new Set(wheres)]
   const known = all.filter((where) => where !== NO_PLACE)
   return (known.length > 0 ? known : all).join('; ')
@@ -113,7 +113,7 @@ function hazardLines(cautions: readonly Caution[]): BidHazardLine[] {
   return [...together.values()].map((lines) => ({
     ...lines[0]!,
     what: eachOnce(lines.map(({ what }) => what)),
-    where: placesOf(lines.map(({ where }) => where)),
+    where: knownPlaces(lines.map(({ where }) => where)),
   }))
 }
 
@@ -156,7 +156,7 @@ function standingOf(finding: Finding, job: JobDocument): string {
 
 /** Whether a part, a sign or how bad it is was noted: words alone are no damaged spot. */
 function isLookedInto(finding: Finding): boolean {
-  return finding.component !== null || gradeOf(finding) !== null || finding.signs.some((each) => each.present)
+  return finding.component !== null || gradeOf(finding) !== null || showsSigns(finding)
 }
 
 /** What the owner reads first: how many spots, where mostly, how many causes, and how many of them are mended. */

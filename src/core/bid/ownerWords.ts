@@ -44,7 +44,8 @@ const isSeen = (finding: Finding): boolean =>
   NEAR.has(finding.how_known)
 const NEAR: ReadonlySet<HowKnown> = new Set<HowKnown>(['opened', 'touched', 'instrument', 'seen-close'])
 
-const showsSigns = ({ signs }: Finding): boolean => signs.some(({ present }) => present)
+/** Whether a sign was noted there and seen. */
+export const showsSigns = ({ signs }: Finding): boolean => signs.some(({ present }) => present)
 
 /** Missing is not rotten: it was torn off or fell. */
 const isGone = ({ signs }: Finding): boolean => signs.some(({ sign, present }) => present && GONE.has(sign))

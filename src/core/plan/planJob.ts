@@ -87,7 +87,9 @@ function whenNeeded(
       .flatMap(({ key }) => raised.get(key) ?? [])
       .toSorted((a, b) => a.day - b.day)
     const [first] = firsts
-    if (first && first.day > raised.get(unit.key)!.day) raised.set(unit.key, first)
+    const own = raised.get(unit.key)!
+    // A person's word for its day stands.
+    if (own.because?.kind !== 'said' && first && first.day > own.day) raised.set(unit.key, first)
   }
   return raised
 }

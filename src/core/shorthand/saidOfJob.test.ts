@@ -49,6 +49,7 @@ test('what is seen, and a load nobody reckoned, stays a finding', () => {
     'inspector says sill soft',
     'owner says it leaks',
     'owner wants a hot tub on the deck',
+    'owner wants a pool on the deck',
     'shutter will not stay up',
   ])
     expect(saidOfJob(line, MONDAY)).toBeNull()

@@ -276,7 +276,7 @@ function firstRoom(read: Reader): string | null {
 }
 
 /** A load that nobody reckoned is a matter of the deck: a wish for it stays a finding, and that is where it is. */
-export const HEAVY_LOAD = /\b(?:hot ?tubs?|spa)\b/i
+export const HEAVY_LOAD = /\b(?:hot ?tubs?|spa|pool(?= on (?:the |a )?deck))\b/i
 
 function takeAreas(read: Reader, draft: Draft): void {
   if (
