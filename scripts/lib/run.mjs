@@ -20,12 +20,15 @@ export function has(command) {
 
 export const isRoot = () => process.getuid?.() === 0
 
-/** Runs a command with its output shown; resolves to the exit code. */
-export function run(command, args, options = {}) {
+/** Runs a command with its output shown, or handed to `heard` where that is given; resolves to the exit code. */
+export function run(command, args, { heard, ...options } = {}) {
   return new Promise((resolve, reject) => {
     const child = spawn(command, args, { stdio: 'inherit', cwd: ROOT, ...options })
+    child.stdout?.on('data', heard)
+    child.stderr?.on('data', heard)
     child.on('error', reject)
-    child.on('exit', (code, signal) => resolve(signal ? 1 : (code ?? 1)))
+    // Closed, not only ended: what it said last is heard.
+    child.on('close', (code, signal) => resolve(signal ? 1 : (code ?? 1)))
   })
 }
 

@@ -1,12 +1,42 @@
 /** The core on the command line, as a process. */
-import { expect, test } from '@jest/globals'
+import { beforeAll, expect, test } from '@jest/globals'
+import { build } from 'esbuild'
 import { spawnSync } from 'node:child_process'
-import { readFileSync } from 'node:fs'
+import { mkdtempSync, readFileSync, symlinkSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import path from 'node:path'
 
-function core(args: readonly string[], input?: string): { code: number | null; out: string; err: string } {
-  const run = spawnSync('node_modules/.bin/tsx', ['src/cli/main.ts', ...args], { encoding: 'utf8', input })
+const SOURCE = 'src/cli/main.ts'
+const folder = mkdtempSync(path.join(tmpdir(), 'core-'))
+const program = path.join(folder, 'core.mjs')
+
+/** Put together once: to read it from its many files takes seconds at every start. */
+beforeAll(async () => {
+  symlinkSync(path.resolve('node_modules'), path.join(folder, 'node_modules'))
+  await build({
+    entryPoints: [SOURCE],
+    outfile: program,
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    packages: 'external',
+    logLevel: 'warning',
+  })
+})
+
+type Ended = { code: number | null; out: string; err: string }
+
+function ran(command: string, args: readonly string[], input?: string): Ended {
+  const run = spawnSync(command, args, { encoding: 'utf8', input })
   return { code: run.status, out: run.stdout, err: run.stderr }
 }
+const core = (args: readonly string[], input?: string): Ended =>
+  ran(process.execPath, [program, ...args], input)
+
+test('runs from its source, as a person calls it', () => {
+  const file = 'demo/alder-house.job.json'
+  expect(ran('node_modules/.bin/tsx', [SOURCE, 'takeoff', file])).toEqual(core(['takeoff', file]))
+})
 
 test('prints a stage of a job file as JSON', () => {
   const { code, out } = core(['price', 'demo/alder-house.job.json'])

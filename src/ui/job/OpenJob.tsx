@@ -54,13 +54,17 @@ export function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
   useEffect(() => {
     // On a slow line whatever is fetched before the job stands is in its way.
     if (!isShown) return undefined
+    let stop = (): void => undefined
     const timer = setTimeout(() => {
       // What cannot be fetched now is fetched when it is opened, or comes from this device.
       if (isLowPower()) return
-      fetchAhead()
       fetchAheadOfPictures()
+      stop = fetchAhead()
     }, FETCH_AFTER_MS)
-    return () => clearTimeout(timer)
+    return () => {
+      clearTimeout(timer)
+      stop()
+    }
   }, [isShown])
   const [stage, setStage] = useState<Stage>(() =>
     typeof window === 'undefined' ? 'walk' : stageOf(window.location.pathname),

@@ -56,7 +56,35 @@ export function whenShown<P extends object>(
   }
 }
 
-/** Fetches every part of the pages that are loaded, so that none waits when it is opened, with a signal or without. */
-export function fetchAhead(): void {
-  for (const load of loaders) load().catch(() => undefined)
+/** Longest wait for a browser that never rests. */
+const REST_MS = 2000
+/** Where a browser does not say when it rests, so long is left between two parts. */
+const BREATH_MS = 100
+
+const rest = (): Promise<void> =>
+  new Promise((resolve) => {
+    if ('requestIdleCallback' in window) window.requestIdleCallback(() => resolve(), { timeout: REST_MS })
+    else setTimeout(resolve, BREATH_MS)
+  })
+
+/**
+ * Fetches every part of the pages that are loaded, so that none waits when it is opened, with a signal or without. One after the other
+ * and each in a pause of the browser: all at once they held the page for most of a second just when the first tap comes.
+ *
+ * @returns what stops it, for a page that is left
+ */
+export function fetchAhead(): () => void {
+  let gone = false
+  const go = async (): Promise<void> => {
+    // A part that comes may bring parts of its own: they are at the end of the same list.
+    for (const load of loaders) {
+      await rest()
+      if (gone) return
+      await load().catch(() => undefined)
+    }
+  }
+  void go()
+  return () => {
+    gone = true
+  }
 }
