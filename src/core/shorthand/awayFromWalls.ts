@@ -15,6 +15,12 @@ const UNDER_THE_HOUSE: ReadonlySet<string> = new Set([
   'tie-strap',
 ])
 
+/** Seen from a room, what lies under it. */
+const BELOW = /\b(?:below|under|beneath)\b/i
+
+/** What is nowhere but on the roof. */
+const ON_THE_ROOF: ReadonlySet<string> = new Set(['roof-covering', 'skylight', 'pipe-collar'])
+
 /** The opening below which something under the house lies: by its letter and number, which Trace reads, where only one can be meant. */
 function underOpening(said: Shorthand, side: Side | null, { job, near }: On): string {
   const opening = said.where.beside?.of ?? said.where.opening
@@ -32,14 +38,20 @@ export function awayFromWalls(said: Shorthand, side: Side | null, on: On): Place
   const bySide = side !== null && (said.side !== null || said.where.sideBy !== null)
   const inCrawl = [underOpening(said, side, on), words].filter(Boolean).join(', ').slice(0, 100)
   if (area === 'crawl' && !bySide) return placed(said, { kind: 'crawl', words: inCrawl })
-  if (area === 'roof' && !bySide) return placed(said, { kind: 'roof', words })
-  const isInside = row === null || ['floor-frame', 'inside', 'wall-frame'].includes(row.assembly)
+  const onRoof =
+    area === 'roof' || (said.part !== null && ON_THE_ROOF.has(said.part) && said.feature === null)
+  if (onRoof && !bySide) return placed(said, { kind: 'roof', words })
+  // A door of a room is none of the doors on the walls.
+  const isInside =
+    row === null || row.id === 'door' || ['floor-frame', 'inside', 'wall-frame'].includes(row.assembly)
   if (room !== null && isInside && said.where.opening === null && said.feature === null)
     return placed(said, { kind: 'room', room })
   const last = on.near.last?.place
   const under = said.part !== null && UNDER_THE_HOUSE.has(said.part)
   const goesOn = last?.kind === 'crawl' && row?.assembly === 'floor-frame'
-  if ((under || goesOn) && !bySide && room === null && said.where.opening === null && said.feature === null)
+  // Below a room is under the house: which one stays among the words.
+  const isAway = room === null || (under && BELOW.test(said.words))
+  if ((under || goesOn) && !bySide && isAway && said.where.opening === null && said.feature === null)
     return placed(said, { kind: 'crawl', words })
   const onDeck =
     area === 'deck' ||

@@ -7,6 +7,34 @@ import type { LearntWord } from './word'
 const SAME =
   /,?\s*\b(?:same|ditto)\b(?:\s+(?:on|at|for))?\s+((?:[a-z]{1,2}\d{1,3})(?:\s*(?:,|and|&)\s*(?:and\s+)?[a-z]{1,2}\d{1,3})*)\s*$/i
 
+const SIDE = '(?:[A-H]|front|back|rear|left|right)'
+const AND = '(?:, ?(?:and )?| and | ?& ?)'
+/** `on A1 and A2`, `at windows C1, C2 and C4`: openings by their letters. */
+const AT_OPENINGS = new RegExp(
+  `\\b(?:on|at|of|in|under|below|over|above) (?:the )?(?:windows? |doors? )?([A-Za-z]{1,2}\\d{1,3}(?:${AND}[A-Za-z]{1,2}\\d{1,3})+)\\b`,
+  'i',
+)
+/** `on A and B`, `on the front and left`: of sides, not of what has a left and a right itself. */
+const ON_SIDES = new RegExp(
+  `\\b[Oo]n (?:the |sides? )?(${SIDE}(?:${AND}(?:the )?${SIDE})+)\\b(?: (?:sides?|walls?))?` +
+    '(?!\\d| (?:ends?|corners?|doors?|windows?|legs?|casings?|hand|of|jambs?|trim|posts?)\\b)',
+)
+
+/** What is said of several sides or openings at once, once for each. */
+function eachPlace(piece: string): string[] {
+  const openings = /\b(?:same|ditto|between)\b/i.test(piece) ? null : AT_OPENINGS.exec(piece)
+  if (openings) {
+    const list = openings[1]!
+    return (list.match(/[a-z]{1,2}\d{1,3}/gi) ?? []).map((each) => piece.replace(list, each))
+  }
+  const found = ON_SIDES.exec(piece)
+  if (!found || /["“]/.test(piece)) return [piece]
+  const sides = found[1]!.match(new RegExp(`\\b${SIDE}\\b`, 'g')) ?? []
+  return sides.map((side) =>
+    piece.replace(found[0], side.length === 1 ? `on ${side}` : `on the ${side} side`),
+  )
+}
+
 /** Pieces of a line between semicolons that stand outside quotes. */
 function divide(line: string): string[] {
   // `good to fifteen feet then soft for six`: only the second half is damage, and it begins where the first ends.
@@ -19,10 +47,16 @@ function divide(line: string): string[] {
   )
   // `again at thirty`: the same once more.
   const again = told.replace(/,?\s*\b(?:and )?again at\b/gi, '; same, at')
-  return (again.match(/(?:"[a-zA-Z][^"]*"|“[^”]*”|[^;])+/g) ?? [])
+  // `all the front windows`: the windows, and where they are.
+  const whole = again.replace(
+    /\b((?:all|both|every|each)(?: of)?(?: the)?) (front|back|rear|left|right) (windows?|doors?)\b/gi,
+    '$1 $3 on the $2 side',
+  )
+  return (whole.match(/(?:"[a-zA-Z][^"]*"|“[^”]*”|[^;])+/g) ?? [])
     .flatMap((part) => part.split(/,?\s+\b(?:and )?then\b\s+/i))
     .map((part) => part.trim())
     .filter((part) => part !== '')
+    .flatMap(eachPlace)
 }
 
 const namesPlace = (said: Shorthand): boolean =>

@@ -279,6 +279,11 @@ export function placeLine(line: Shorthand, job: JobDocument, near: Near = NOTHIN
       // Doors of a room that rub are inside.
       if (said.where.room !== null && said.part === 'door' && !named)
         return [placed(said, { kind: 'room', room: said.where.room })]
+      // A lamp nobody drew, beside a door that is.
+      const next =
+        opening.beside &&
+        besideThing({ ...said, where: { ...said.where, beside: { ...opening.beside, to: null } } }, named, on)
+      if (next) return [next]
       const wall = named ?? facedBy(opening, job) ?? near.side
       return [placed(said, wall ? onSide(said, wall, null, on) : inWords(said))]
     }

@@ -20,7 +20,10 @@ export type OpeningWord =
 /** Longer phrases stand before the shorter ones inside them. */
 export const OPENING_PHRASES: readonly Phrase<OpeningWord>[] = [
   ['patio doors?|sliders?|sliding (?:glass )?doors?|french doors?|slider doors?', 'patio-door'],
-  ['(?:garage|overhead) doors?', 'garage-door'],
+  [
+    '(?:garage|overhead) doors?|garage(?= (?:door |left |right )?(?:jambs?|head|trim|casings?))',
+    'garage-door',
+  ],
   ['front doors?|entry(?: ?way)?(?: doors?)?|entrance|main door', 'front-door'],
   ['(?:back|rear) doors?', 'back-door'],
   ['side doors?', 'side-door'],
@@ -29,7 +32,10 @@ export const OPENING_PHRASES: readonly Phrase<OpeningWord>[] = [
   ['(?<!storm )(?:windows?|wdw)(?! ledge)|win(?=s? \\d)', 'window'],
   ['chimney(?: chase)?(?! (?:on the )?(?:roof|flashing))|chase(?! (?:cover|cap))', 'chimney'],
   ['down ?spouts?|down ?pipes?|leaders?', 'downspout'],
-  ['porch(?! (?:ceiling|beam|column|post|roof|screen))', 'porch'],
+  [
+    'porch(?! (?:ceiling|beam|column|post|roof|screen|floor|boards?|skirt|lattice|steps?|stairs?|rail))',
+    'porch',
+  ],
   ['dormers?', 'dormer'],
   ['small roof', 'small-roof'],
   ['(?:electric |gas )?meters?|hose ?bibs?|spigots?|wall lights?|lamps?|dryer vents?', 'through-wall'],
@@ -43,7 +49,7 @@ export const ROOM_PHRASES: readonly Phrase<string>[] = [
   ],
   ['(?:in )?(?:the )?(?:master |main |front |back |guest )?bed ?rooms?', 'bedroom'],
   ['(?:in |around |by |near |at )?(?:the )?(?:shower|bath ?tub|(?<!hot )tub)(?: pan)?', 'bath'],
-  ['(?:around|by|near|at|under|below|beside) (?:the )?toilet', 'bath'],
+  ['(?:(?:around|by|near|at|under|below|beside|of) )?(?:the )?(?:toilet|wax ring)', 'bath'],
   ['(?:in )?(?:the )?kitchen', 'kitchen'],
   ['(?:in )?(?:the )?(?:living|sitting) rooms?', 'living room'],
   ['(?:in )?(?:the )?dining rooms?', 'dining room'],

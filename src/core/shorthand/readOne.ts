@@ -10,14 +10,8 @@ import type { Draft, Shorthand } from './said'
 import { takeHardware, takeParts } from './takeParts'
 import { MEASURED, takeCount, takeLength } from './takeSizes'
 import { FACING, NOWHERE, takeWhere } from './where'
-import {
-  GRADE_PHRASES,
-  KNOWN_PHRASES,
-  MATERIAL_PHRASES,
-  NO_FLASHING,
-  SIGN_PHRASES,
-  SMALL_WORDS,
-} from './vocabulary'
+import { GRADE_PHRASES, KNOWN_PHRASES, MATERIAL_PHRASES, SMALL_WORDS } from './vocabulary'
+import { NO_FLASHING, SIGN_PHRASES } from './signWords'
 
 function takeNotes(read: Reader, draft: Draft): void {
   const note = /(?<!\S)"([a-z][^"]*)"/.exec(read.text)
@@ -44,13 +38,14 @@ function takeProbe(read: Reader, draft: Draft): void {
 
 function takeReading(read: Reader, draft: Draft): void {
   const number = String.raw`(\d+(?:\.\d+)?)`
-  const reference = String.raw`(?:\s*,?\s*(?:ref(?:erence)?|dry spot|dry)\s*${number}\s*%?)?`
+  const reference = String.raw`(?:\s*,?\s*(?:(?:ref(?:erence)?|dry spot|dry)\s*${number}\s*%?|${number}\s*%? (?:an? (?:foot|yard|few feet) away|${COUNT} feet away|elsewhere|beside it|next to it)))?`
   const word = String.raw`(?:\b(?:(?:the )?(?:meter|mc|moisture)\s+(?:reads?|says|shows|is)|meter|mc|moisture|reads?|reading|pinned)\s+)`
   const found =
     read.take(`${word}${number}\\s*(?:%|percent\\b)?${reference}`) ??
     read.take(`${number}\\s*(?:%|percent\\b)${reference}`)
   if (!found) return
-  draft.reading = { percent: Number(found[1]), reference: found[2] === undefined ? null : Number(found[2]) }
+  const dry = found[2] ?? found[3]
+  draft.reading = { percent: Number(found[1]), reference: dry === undefined ? null : Number(dry) }
 }
 
 function takePlace(read: Reader, draft: Draft): void {
@@ -170,16 +165,27 @@ function leftWords(read: Reader): string[] {
 /** One step of a stair, told from the stair. */
 const STEP = /\b(?:bottom|top|first|second|third|fourth|last|middle|lowest) step\b/
 
+/** The mortar on top of a chimney is no moulding. */
+const CHIMNEY_CROWN = /\bchimney(?:'s)? crown\b|\bcrown of the chimney\b/i
+
+/** A post under what carries the floor, and not under a deck. */
+const CARRIES_FLOOR =
+  /\bunder (?:the )?(?:middle|cent(?:er|re)|main|carrying|floor|house)(?: (?:beam|girder|line))?\b|\bsills? beam\b/i
+
 /** Parts that are called by a short name where only one of the kind can be meant. */
 function partHere(
   part: ComponentId | null,
   { where, grade, words }: Pick<Draft, 'where' | 'grade' | 'words'>,
 ): ComponentId | null {
   if (where.opening?.what.endsWith('door') && part === 'window-sill') return 'threshold'
+  if (part === 'crown-moulding' && CHIMNEY_CROWN.test(words)) return null
   if (where.area === 'crawl' && part === 'deck-post') return 'pier'
+  if (where.area === null && part === 'deck-post' && CARRIES_FLOOR.test(words)) return 'pier'
   if (part === 'stair' && STEP.test(words.toLowerCase())) return 'stair-tread'
   if (where.area === 'deck' && part === 'joist') return 'deck-joist'
   if (where.area === 'deck' && part === 'girder') return 'deck-beam'
+  // The row is of a floor; what lies in an attic is no part of ours.
+  if (part === 'floor-insulation' && where.room === 'attic') return null
   // Boards on the rafters.
   if (part === 'sheathing' && (where.room === 'attic' || /\battic\b/i.test(words))) return 'roof-deck'
   // A roof that is soft is so under its covering.
@@ -265,14 +271,15 @@ export function readOne(words: string, learnt: readonly LearntWord[]): Shorthand
   const more = takeMeaning(read, draft, on)
   draft.part = partHere(draft.part, draft)
   if (draft.part === null || draft.part === 'overhead-door') draft.part = trimOf(read, draft) ?? draft.part
-  if (draft.part === null && (noun === 'courses' || (noun === 'boards' && draft.where.beside)))
-    draft.part = 'lap-siding'
+  const isLap = noun === 'courses' || (noun === 'boards' && draft.where.beside) || /\bbutts?\b/i.test(words)
+  if (draft.part === null && isLap) draft.part = 'lap-siding'
   if (draft.part === null && draft.where.room !== null && read.take(/\bwalls?\b/))
     draft.part = draft.where.room === 'basement' ? 'foundation-wall' : 'interior-wall'
   if (draft.part === null && draft.where.beside?.way === 'over' && read.take(/\btrim\b/))
     draft.part = 'head-casing'
   if (draft.part === null && on !== null && draft.where.opening?.what === 'chimney') draft.part = on
-  if (draft.part === null && draft.where.opening?.what === 'chimney') draft.part = 'chase-face'
+  if (draft.part === null && draft.where.opening?.what === 'chimney' && !CHIMNEY_CROWN.test(words))
+    draft.part = 'chase-face'
   if (draft.part === null && draft.where.atEnd && read.take(/\bboards?\b/)) draft.part = 'corner-board'
   // What is missing is as bad as it gets.
   if (signs.includes('shakes-gone')) draft.grade ??= 4

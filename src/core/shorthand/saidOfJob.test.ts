@@ -36,6 +36,11 @@ test.each([
   ['She would like the windows kept.', 'asked', 'the windows kept'],
   ['the patio of heavy pavers must stay', 'must_stay', 'patio of heavy pavers'],
   ['price for only the bad sides beside it', 'asked', 'price for only the bad sides beside it'],
+  [
+    'price it three ways: all round, front only, patch and paint',
+    'asked',
+    'price it three ways: all round, front only, patch and paint',
+  ],
   ['Sale in five weeks.', 'asked', 'Sale in five weeks'],
   ['leave the awning as it is', 'must_stay', 'awning'],
   ['two firms before have said piers all round', 'told', 'two firms before have said piers all round'],

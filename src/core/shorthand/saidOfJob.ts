@@ -21,7 +21,8 @@ const RAINS: readonly RegExp[] = [
 const ASKED =
   /^(?:the )?(?:owners?|clients?|customers?|tenants?|he|she|they) (?:wants?|would like|asks? for|asked for|is asking for) (.+)$/i
 /** Wishes and dates without somebody who has them. */
-const ASKED_BARE = /^((?:a |separate )*price for .+|(?:sale|closing|moving(?: out| in)?) (?:is )?in .+)$/i
+const ASKED_BARE =
+  /^((?:a |separate )*price (?:for|it) .+|price (?:it |this |that )?(?:two|three|four|[234]|both|several) ways.*|(?:sale|closing|moving(?: out| in)?) (?:is )?in .+)$/i
 const STAYS = [
   /^(?:the )?(.+?) (?:must|has to|have to|is to|are to|should) (?:stay|be left|be kept)(?: (?:as (?:it is|they are)|where (?:it is|they are)))?$/i,
   /^leave (?:the )?(.+?) (?:alone|as (?:it is|they are)|where (?:it is|they are))$/i,

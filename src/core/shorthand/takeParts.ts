@@ -10,9 +10,11 @@ const PART_OF: Partial<Record<ComponentId, ComponentId>> = {
 }
 /** Words before a part that is only where the other one is: `post on loose brick`, `sheathing behind siding`. */
 const ONLY_WHERE =
-  /\b(?:on|onto|under|below|behind|beneath|over|above|against|beside|near|by|to|from|at)(?: (?:the|a|its|loose|bare))*\s*$/
+  /\b(?:on|onto|under|below|behind|beneath|over|above|against|beside|near|around|by|to|from|at)(?: (?:the|a|its|loose|bare))*\s*$/
 
-const BEHIND_IT = /\b(?:behind|under|below|beneath) (?:it|them)\b/
+/** Not *the siding runs behind it*: there the other thing is what is spoken of. */
+const BEHIND_IT =
+  /(?<!\b(?:runs?|goes|carries on|continues|tucked|slips?|laps?) )\b(?:behind|under|below|beneath) (?:it|them)\b/
 
 /**
  * The part that is meant, and the ones named with it by *and*; the others stay words.

@@ -14,7 +14,7 @@ export const MEASURED: readonly Phrase<HowMeasured>[] = [
 
 /** What is counted by the piece: what stands behind a number that is no size. */
 const COUNTED =
-  'courses?|boards?|pcs|pieces|sheets|rows?|planks?|joists|posts|treads|steps|balusters|shakes|shingles|studs|hangers|rafters|rafter tails|brackets|columns|piers|sills|sashes|tiles|bricks|blocks'
+  'courses?|boards?|pcs|pieces|sheets|rows?|planks?|joists|posts|treads|steps|balusters|shakes|shingles|studs|hangers|rafters|rafter tails|brackets|columns|piers|footings|stringers|anchors|straps|vents|sills|sashes|tiles|bricks|blocks'
 const ROUGH: Readonly<Record<string, number>> = {
   couple: 2,
   few: 3,
@@ -51,9 +51,11 @@ export function takeCount(read: Reader, draft: Draft): 'courses' | 'boards' | nu
   const about = `(\\b(?:about|around|roughly|maybe) )?`
   const counted =
     read.take(`(?:\\bx\\s*)?${about}\\b${amount}\\s*(?:pcs|pieces|sheets)\\b(?:\\s+of\\b)?`) ??
-    read.take(`(?:\\bx\\s*)?${about}\\b${amount}\\s*(courses?|rows?|boards?|planks?)\\b(?:\\s+of\\b)?`) ??
     read.take(
-      `${about}\\b${amount} (?:of (?:the |those |these )?(?:${COUNT} )?)?(?=(?:\\w+ )?(?:${COUNTED})\\b)`,
+      `(?:\\bx\\s*)?${about}\\b${amount}\\s*(courses?|rows?|boards?|planks?)\\b(?! (?:down|below|above|from)\\b)(?:\\s+of\\b)?`,
+    ) ??
+    read.take(
+      `${about}\\b${amount} (?:of (?:the |those |these )?(?:${COUNT} )?)?(?=(?:\\w+ )?(?:${COUNTED})\\b(?! (?:down|below|above|from)\\b))`,
     ) ??
     read.take(`\\b()(${COUNT}) of (?:them|those|these)\\b`) ??
     read.take(
@@ -100,9 +102,19 @@ function takeRange(read: Reader, draft: Draft): boolean {
 /** Nobody tells that a board is soft over less: so little is the width of a crack, a step, or how far something moved. Our judgement. */
 const SHORTEST = inches(2)
 
+/** How far apart two things stand, or how far out of true: no length of what is spoken of. It stays among the words. */
+const APART = [
+  `(${ANY_LENGTH}) (?=apart\\b|gaps?\\b|(?:out of|off) (?:plumb|level)\\b|away\\b)`,
+  `(?<=\\bgap (?:is |of |at (?:the )?\\w+ )*)(${ANY_LENGTH})`,
+]
+
 /** How long it is; and where two lengths stand side by side, how far along. */
 export function takeLength(read: Reader, draft: Draft): void {
   if (draft.length !== null) return
+  for (const apart of APART) {
+    const found = read.take(apart)
+    if (found) draft.left = [...draft.left, found[1]!.trim()]
+  }
   if (takeRange(read, draft)) return
   if (read.take(/\b(?:bottom|lower|top|upper) (?=foot\b(?! (?:of|and)))/) && read.take(/\bfoot\b/)) {
     draft.length = inches(12)

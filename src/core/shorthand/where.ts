@@ -84,7 +84,7 @@ function takeBeside(read: Reader, draft: Draft): void {
     [`(?:to the |on the )?(left|right)(?: side)? of `, null],
     ['(?:just )?(?:under|below|beneath|underneath) ', 'under'],
     ['(?:just )?(?:over|above) ', 'over'],
-    ['(?:right )?(?:next to|beside|behind|by|near|close to|alongside|where) ', 'near'],
+    ['(?:right )?(?:next to|beside|behind|by|near|close to|alongside|in front of|inside of|where) ', 'near'],
   ]
   for (const [lead, way] of ways) {
     const found = takeOpening(read, lead)
@@ -264,6 +264,11 @@ function takeStations(read: Reader, draft: Draft): void {
   if (at) draft.station = feetOf(at[1]!)
 }
 
+/** What goes down one way: of floors, what drains and what leans. */
+const TILTS = /\bfloors?\b.*\b(?:slop|fall|dip|run|tilt|pitch|roll|lean|drop|sag)/
+
+const SLOPES = /\b(?:slop|fall|dip|lean|tilt|drop|sag|out of (?:plumb|level))/
+
 /** The room that is named first: *the hall floor gives when I go to the bath* is of the hall. */
 function firstRoom(read: Reader): string | null {
   const found = ROOM_PHRASES.flatMap(([pattern, room]) => {
@@ -278,20 +283,26 @@ function firstRoom(read: Reader): string | null {
 /** A load that nobody reckoned is a matter of the deck: a wish for it stays a finding, and that is where it is. */
 export const HEAVY_LOAD = /\b(?:hot ?tubs?|spa|pool(?= on (?:the |a )?deck))\b/i
 
+/** A door of a room, which is none of those on the walls. */
+const INSIDE_DOOR =
+  /\b(?:closets?|bed ?rooms?|bath(?: ?rooms?)?|hall(?: ?way)?|pocket|interior|inside) doors?\b/i
+
 function takeAreas(read: Reader, draft: Draft): void {
   if (
-    read.take(/\b(?:in |under )?(?:the )?crawl(?: ?space)?\b(?! vents?)|\bunder (?:the )?(?:house|floor)\b/)
+    read.take(
+      /\b(?:in |under )?(?:the )?crawl(?: ?space)?\b(?!(?: ?space)? (?:vents?|floors?)\b)|\bunder (?:the )?(?:house|floor)\b/,
+    )
   )
     draft.area = 'crawl'
   else if (
     read.take(
-      /\b(?:on |up on )?(?:the )?roof\b(?! (?:deck|decking|sheathing|edge|rafter|line|end|leak|plane))/,
+      /\b(?:on |up on )?(?:the )?roof\b(?! (?:deck|decking|sheathing|edge|rafter|line|end|leak|plane|coverings?|metal|shingles?|flashings?|boots?|collars?)\b)/,
     )
   )
     draft.area = 'roof'
   else if (read.take(/\b(?:on |under )(?:the )?deck\b(?! (?:boards?|joists?|beams?|posts?|footings?))/))
     draft.area = 'deck'
-  else if (HEAVY_LOAD.test(read.text)) draft.area = 'deck'
+  else if (HEAVY_LOAD.test(read.text) || /\bbehind (?:the |a )?ledger\b/.test(read.text)) draft.area = 'deck'
   // Under the house a room only says below which one it is: that stays among the words.
   const room = draft.area === 'crawl' ? null : firstRoom(read)
   if (room !== null) draft.room = room
@@ -329,11 +340,16 @@ export function takeWhere(read: Reader): Where {
     read.take(
       /\b(?:on (?:the )?)?(down ?stairs|ground floor|first floor|main floor|lower(?: floor| level)?)\b/,
     )
+  // `an inch in eight feet` is a slope: neither a place nor a length.
+  if (SLOPES.test(read.text))
+    read.take(`\\b(?:${ANY_LENGTH}) (?:in|over|per|across) (?:${FEET})(?: ?(?:feet|foot|ft))?\\b`)
+  // `the floor slopes toward the chimney`: the way it goes is not where it is.
+  if (TILTS.test(read.text)) read.take(/\btowards? (?:the )?(?:\w+ ){0,2}\w+(?=\s*(?:$|[,.;]))/)
   takeEnds(read, draft)
   takeBeside(read, draft)
   takeAreas(read, draft)
   takeFacing(read, draft)
-  const opening = takeOpening(read)
+  const opening = INSIDE_DOOR.test(read.raw) ? null : takeOpening(read)
   // `back side window on the right`: the side is named already.
   const onSide =
     opening?.said.which.kind === 'there' && draft.facing !== null

@@ -1,10 +1,12 @@
 /** What people say as they walk, against lines written before the parser could read them (see `talk.ts`). */
 import { expect, test } from '@jest/globals'
 import { door, GUTTER, side, window } from '../../../demo/build'
+import { partName, PARTS } from '../../../src/core/catalogue'
 import type { Feature, JobDocument, Place } from '../../../src/core/job'
 import { feet, inches, toInches } from '../../../src/core/measure'
 import { parseLine, placeLine, type Near, type PlacedLine } from '../../../src/core/shorthand'
 import { smallHouse } from '../../support/jobs'
+import { COLD_SIGHTS, COLD_WALK } from './coldWalk'
 import { COLD, LAST, LATER } from './later'
 import { PARTS_SAID } from './partsSaid'
 import { TALK } from './talk'
@@ -158,6 +160,7 @@ test.each([
   ['from using', COLD],
   ['on a walk after', WALKED],
   ['in whole sentences after', TOLD],
+  ['on cold houses after', COLD_WALK],
 ])(
   'of the lines written %s the parser at least nine in ten are placed rightly, the rest asked about, none wrongly in silence',
   (_, lines) => {
@@ -176,4 +179,16 @@ test('of lines about parts and sights the parser had no words for, nine in ten a
   })
   expect(read.filter(({ right }) => right).length).toBeGreaterThanOrEqual(0.9 * read.length)
   expect(read.filter(({ part, wanted }) => wanted === null && part !== null)).toEqual([])
+})
+
+test.each(COLD_SIGHTS)('“%s” says no more than that', (say, part, signs, length, count) => {
+  const [first] = parseLine(say)
+  expect(first).toMatchObject({ part, signs, length, count })
+})
+
+/** Names that are a place as well, or of no part that can be told by its name alone. */
+const NO_NAME_TO_SAY = new Set(['window-unit', 'floor', 'other'])
+test('every part is read by the name the app gives it', () => {
+  const said = PARTS.filter(({ id }) => !NO_NAME_TO_SAY.has(id)).map(({ id }) => id)
+  expect(said.map((id) => parseLine(`${partName(id)} soft`)[0]!.part)).toEqual(said)
 })

@@ -120,6 +120,7 @@ export const INSIDE_CAUSES = {
       'ground-dark-wet': 1.2,
       'batts-down-first': 2,
       'worse-in-summer': 1.3,
+      'vents-blocked': 2,
       'every-bay-alike': 5,
       'ground-bare': 3,
       'subfloor-over-18-in-summer': 4,
@@ -171,6 +172,7 @@ export const INSIDE_CAUSES = {
     damages: ['roof-deck', 'rafter', 'ceiling', 'soffit', 'sheathing'],
     for: {
       'duct-disconnected': 1.5,
+      'vents-blocked': 2,
       'nail-drips-in-attic': 4,
       'ceiling-mould-below': 1.8,
       'rusty-nail-tips-all-bays': 6,

@@ -13,7 +13,7 @@ export const AS_SAID: Partial<Readonly<Record<SignId, string>>> = {
   'wash-marks-behind-gutter': 'dirt wash line on the fascia; water runs behind the gutter',
   'splash-trench-below': 'trench in the dirt under the eave; water dug a line in the ground',
   'debris-at-gutter-lip':
-    'leaves pack the gutter; grass or plants grow in the gutter; gutter clogged, plugged, full of leaves',
+    'gutter clogged; leaves pack the gutter; grass or plants grow in the gutter; gutter clogged, plugged, full of leaves',
   'standing-water-in-gutter': 'gutter stands full; gutter holds water; water sits in gutter',
   'gutter-back-fall':
     'gutter pitches, slopes away from the downspout; gutter tilted wrong way; gutter runs uphill to the outlet; no pitch to the outlet',
@@ -229,7 +229,7 @@ export const AS_SAID: Partial<Readonly<Record<SignId, string>>> = {
   'live-ants-at-night': 'big black ants',
   'round-half-inch-holes': 'round half inch holes; holes the size of a finger; bee holes',
   'coarse-dust-below-holes': 'sawdust under the holes; yellow stain below holes',
-  'bees-hover-in-spring': 'bumble bees, big bees hover; bees in the beam',
+  'bees-hover-in-spring': 'bumble bees, big bees hover; bees in the beam; bees going in and out',
   'pin-holes-with-powder': 'tiny holes with powder; powder falls out when tapped; beetle holes; powderpost',
   'hard-six-sided-pellets': 'six-sided, hexagonal pellets; piles of pellets like sand, seeds',
   'wings-indoors': 'swarmers; wings on the window sill',
@@ -241,8 +241,9 @@ export const AS_SAID: Partial<Readonly<Record<SignId, string>>> = {
   'torn-vent': 'vent screen torn',
   // Movement.
   'crack-stepped': 'stair-step crack; cracks step along the mortar joints',
-  'crack-wider-above': 'crack wider at the top',
-  'crack-wider-below': 'crack wider at the bottom',
+  'crack-wider-above':
+    'crack wider at the top; crack open at the top, hairline at the bottom; crack narrows going down',
+  'crack-wider-below': 'crack wider at the bottom; crack open at the bottom, hairline at the top',
   'crack-horizontal': 'horizontal crack in the block wall outside',
   'horizontal-crack-inside': 'horizontal crack in the basement wall at mid height',
   'wall-bowed': 'wall bowed, bows in, bellied, bulges in the middle',
@@ -426,6 +427,8 @@ export const AS_SAID: Partial<Readonly<Record<SignId, string>>> = {
   'stacked-against-wall': 'firewood, lumber against the wall',
   'tubes-broken-lately': 'mud tubes knocked off',
   'framing-below-soft-head-dry': 'floor soft below the window, top dry',
+  'vents-blocked':
+    'vents stuffed with insulation; crawl vents closed, covered; soffit vents painted shut; no air through the vents',
   'opening-below-outside-ground': 'vents below the ground; hatch below grade',
   'props-not-in-line': 'jacks all over the place; posts not lined up',
 }

@@ -27,6 +27,7 @@ export const FLOOR_SIGNS = {
   'batts-down-first': damage('E', 'insulation below came down first'),
   'batts-down-last': damage('E', 'insulation below came down last'),
   'opening-below-outside-ground': detail('E', 'hatch or vent lower than the ground outside'),
+  'vents-blocked': detail('E', 'vents blocked, shut or painted over'),
   'props-not-fastened': detail('E', 'props fastened neither above nor below'),
   'props-not-in-line': detail('E', 'props stand in no line'),
   'props-bear-on-nothing': detail('E', 'props bear on nothing firm'),
