@@ -3,20 +3,23 @@ import { nextChecksInSteps, type NextCheck } from '../core/nextCheck'
 import { derive, type Derived } from '../core/pipeline'
 import type { PlanAround } from '../core/plan'
 
-/** What is asked of the worker: a job as it stands, and today in its time zone. */
-export type Ask = {
-  readonly turn: number
-  readonly job: JobDocument
-  readonly today: string
-  readonly around: PlanAround
-}
+/** What is asked of the worker: a job as it stands, and today in its time zone; or what to check next of the job it reckoned last. */
+export type Ask =
+  | {
+      readonly kind: 'job'
+      readonly turn: number
+      readonly job: JobDocument
+      readonly today: string
+      readonly around: PlanAround
+    }
+  | { readonly kind: 'checks'; readonly turn: number }
 /** What a page has by itself, and so is not sent back. */
 export type Sent = Omit<Derived, 'job'>
 type Stage = keyof Sent
 
 /**
  * What it answers: everything derived, stage by stage, since one message with all of it would hold up the page while it is unpacked;
- * then that this was all; a little later what to check next, unless something newer was asked by then.
+ * then that this was all; what to check next when it is asked, unless something newer was asked by then.
  */
 export type Answer =
   | { readonly turn: number; readonly kind: 'stage'; readonly stage: Partial<Sent> }
@@ -30,6 +33,7 @@ const wordsOf = (cause: unknown): string => (cause instanceof Error ? cause.mess
 const pause = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 0))
 
 let newest = 0
+let last: { readonly turn: number; readonly derived: Derived } | null = null
 
 /** What to check next is carried through the house step by step: an edit made meanwhile goes first and makes it pointless. */
 async function answerChecks(turn: number, { job, trace }: Derived): Promise<void> {
@@ -46,16 +50,21 @@ async function answerChecks(turn: number, { job, trace }: Derived): Promise<void
 }
 
 self.addEventListener('message', ({ data }: MessageEvent<Ask>) => {
-  const { turn, job, today, around } = data
+  const { turn } = data
   newest = turn
   const failed = (cause: unknown): void => answer({ turn, kind: 'failed', message: wordsOf(cause) })
+  if (data.kind === 'checks') {
+    // It takes as long as all the rest, and is read on one page alone.
+    if (last?.turn === turn) answerChecks(turn, last.derived).catch(failed)
+    return
+  }
   try {
-    const derived = derive(job, today, {}, around)
+    const derived = derive(data.job, data.today, {}, data.around)
+    last = { turn, derived }
     for (const stage of Object.keys(derived) as (Stage | 'job')[]) {
       if (stage !== 'job') answer({ turn, kind: 'stage', stage: { [stage]: derived[stage] } })
     }
     answer({ turn, kind: 'derived' })
-    answerChecks(turn, derived).catch(failed)
   } catch (cause) {
     failed(cause)
   }

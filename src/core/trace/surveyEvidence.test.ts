@@ -125,6 +125,45 @@ describe('supports of a floor', () => {
   })
 })
 
+describe('piers of a home', () => {
+  const rail = (of: Partial<Extract<Survey, { kind: 'home' }>> = {}): Survey => ({
+    id: 'rail',
+    removed: false,
+    day: '2026-05-04',
+    by: '',
+    instrument: '',
+    note: '',
+    finding_ids: [],
+    kind: 'home',
+    rail: 'front rail',
+    spacing: feet(8),
+    roof_psf: 20,
+    soil: 'untested',
+    pad: null,
+    pad_thick: null,
+    piers: (['plumb', 'sunk'] as const).map((stands, index) => ({
+      pier: String(index + 1),
+      height: inches(28),
+      level: inches(-index),
+      double: false,
+      stands,
+    })),
+    ...of,
+  })
+  const low = sillNose({
+    component: 'floor',
+    stated_grade: null,
+    place: { kind: 'room', room: 'kitchen' },
+    signs: [{ sign: 'falls-to-one-side', how: 'touched', present: true }],
+  })
+  const shown = (survey: Survey): readonly string[] =>
+    surveyEvidenceOf({ ...smallHouse({ findings: [low] }), surveys: [survey] })(low).map(({ sign }) => sign)
+  test('speak for a floor that is low in a room, unless they were read for something else', () => {
+    expect(shown(rail())).not.toEqual([])
+    expect(shown(rail({ finding_ids: ['another'] }))).toEqual([])
+  })
+})
+
 test('a measurement stands for a glance, never for what was touched', () => {
   const glanced = (how: Finding['how_known']): Finding =>
     wall({ signs: [{ sign: 'wall-bowed', how, present: true }] })

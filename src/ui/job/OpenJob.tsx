@@ -48,7 +48,10 @@ export function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
   const isPhone = useIsPhone()
   const heard = useAround(jobId, view)
   const around = useMemo(() => withWordHere(heard, view.job), [heard, view.job])
-  const { derived, checks } = usePipeline(view.job, around)
+  const [stage, setStage] = useState<Stage>(() =>
+    typeof window === 'undefined' ? 'walk' : stageOf(window.location.pathname),
+  )
+  const { derived, checks } = usePipeline(view.job, around, stage === 'trace')
   useKeptUp(store)
   const isShown = derived !== null
   useEffect(() => {
@@ -66,9 +69,6 @@ export function OpenJob({ store, jobId }: { store: JobStore; jobId: string }) {
       stop()
     }
   }, [isShown])
-  const [stage, setStage] = useState<Stage>(() =>
-    typeof window === 'undefined' ? 'walk' : stageOf(window.location.pathname),
-  )
   useEffect(() => {
     const back = (): void => setStage(stageOf(window.location.pathname))
     window.addEventListener('popstate', back)

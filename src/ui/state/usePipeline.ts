@@ -11,7 +11,7 @@ import { today } from './today'
 
 export type Pipeline = {
   readonly derived: Derived | null
-  /** What to check next; null while it is still being reckoned. */
+  /** What to check next; null while it is still being reckoned, or nobody looks at it. */
   readonly checks: readonly NextCheck[] | null
 }
 
@@ -22,6 +22,10 @@ type State = {
   busy: boolean
   last: Given
   waiting: Given | null
+  /** Somebody looks at what to check next. */
+  wantsChecks: boolean
+  /** The turn whose checks were asked for. */
+  checksOf: number
   here: boolean
   /** The job of the turn being reckoned, and the stages that have come of it. */
   asked: JobDocument
@@ -30,9 +34,10 @@ type State = {
 
 /**
  * Everything derived from the job and what its plan stands on, reckoned in a worker: the last result stands until the next is there. While one job is being
- * reckoned only the newest of the following is kept waiting. A result is shown when the page has time for it: typing goes first.
+ * reckoned only the newest of the following is kept waiting. A result is shown when the page has time for it: typing goes first. What to
+ * check next takes as long again: it is reckoned while `wantsChecks`, and not on every edit made elsewhere.
  */
-export function usePipeline(job: JobDocument, around: PlanAround): Pipeline {
+export function usePipeline(job: JobDocument, around: PlanAround, wantsChecks: boolean): Pipeline {
   const [pipeline, setPipeline] = useState<Pipeline>({ derived: null, checks: null })
   const worker = useRef<Worker | null>(null)
   const state = useRef<State>({
@@ -40,6 +45,8 @@ export function usePipeline(job: JobDocument, around: PlanAround): Pipeline {
     busy: false,
     last: { job, around },
     waiting: null,
+    wantsChecks,
+    checksOf: 0,
     here: false,
     asked: job,
     stages: {},
@@ -70,6 +77,7 @@ export function usePipeline(job: JobDocument, around: PlanAround): Pipeline {
           const derived: Derived = { ...(now.stages as Sent), job: now.asked }
           show(() => ({ derived, checks: null }))
           next()
+          if (!now.busy) askChecks(started, now)
           return
         }
         case 'checks':
@@ -85,7 +93,7 @@ export function usePipeline(job: JobDocument, around: PlanAround): Pipeline {
       started.terminate()
       worker.current = null
       now.here = true
-      void reckonHere(now.last, setPipeline)
+      void reckonHere(now.last, now.wantsChecks, setPipeline)
     }
     return () => {
       started.terminate()
@@ -98,7 +106,7 @@ export function usePipeline(job: JobDocument, around: PlanAround): Pipeline {
     const given = { job, around }
     now.last = given
     if (now.here) {
-      const timer = setTimeout(() => void reckonHere(given, setPipeline), 0)
+      const timer = setTimeout(() => void reckonHere(given, now.wantsChecks, setPipeline), 0)
       return () => clearTimeout(timer)
     }
     if (!worker.current || now.busy) {
@@ -108,6 +116,14 @@ export function usePipeline(job: JobDocument, around: PlanAround): Pipeline {
     ask(worker.current, now, given)
     return undefined
   }, [job, around])
+
+  useEffect(() => {
+    const now = state.current
+    now.wantsChecks = wantsChecks
+    if (now.here && wantsChecks) void reckonHere(now.last, true, setPipeline)
+    // Nothing was reckoned before the first turn, and what is being reckoned is followed by its checks.
+    else if (worker.current && !now.busy && now.turn > 0) askChecks(worker.current, now)
+  }, [wantsChecks])
   return pipeline
 }
 
@@ -117,12 +133,24 @@ function ask(worker: Worker, now: State, { job, around }: Given): void {
   // The very findings the page holds: what did not change is not drawn again.
   now.asked = live(job)
   now.stages = {}
-  const message: Ask = { turn: now.turn, job, today: today(job.job.time_zone), around }
+  const message: Ask = { kind: 'job', turn: now.turn, job, today: today(job.job.time_zone), around }
+  worker.postMessage(message)
+}
+
+/** What to check next of the job as it was reckoned last, once. */
+function askChecks(worker: Worker, now: State): void {
+  if (!now.wantsChecks || now.checksOf === now.turn) return
+  now.checksOf = now.turn
+  const message: Ask = { kind: 'checks', turn: now.turn }
   worker.postMessage(message)
 }
 
 /** The stages are loaded for it only now: nearly every browser has workers, and they load their own. */
-async function reckonHere(given: Given, set: (pipeline: Pipeline) => void): Promise<void> {
+async function reckonHere(
+  given: Given,
+  wantsChecks: boolean,
+  set: (pipeline: Pipeline) => void,
+): Promise<void> {
   try {
     const [{ derive }, { nextChecks }] = await Promise.all([
       import('../../core/pipeline'),
@@ -130,10 +158,12 @@ async function reckonHere(given: Given, set: (pipeline: Pipeline) => void): Prom
     ])
     const { job, around } = given
     const derived = derive(job, today(job.job.time_zone), {}, around)
-    set({ derived, checks: nextChecks(derived.job, derived.trace) })
+    set({ derived, checks: wantsChecks ? nextChecks(derived.job, derived.trace) : null })
   } catch (error) {
     // Not on this device, and no signal: once more when it is back.
     console.error('reckoning on the page failed', error)
-    window.addEventListener('online', () => void reckonHere(given, set), { once: true })
+    window.addEventListener('online', () => void reckonHere(given, wantsChecks, set), {
+      once: true,
+    })
   }
 }

@@ -371,6 +371,7 @@ export const AS_SAID: Partial<Readonly<Record<SignId, string>>> = {
   'crack-under-eaves': 'crack along the top of the wall under the eave',
   'soft-line-in-floor': 'soft strip in the floor; floor soft along one line',
   'same-end-low': 'low at the same end',
+  'support-sunk': 'pier has sunk, gone down; post sank, settled into the ground; block sunk in the dirt',
   'soft-probe-at-pad': 'pad sinks in mud; ground soft at the pier',
   'shims-fanned': 'shims stacked crooked; shims falling out',
   'old-small-members': 'two by six joists; skinny joists; undersized joists',

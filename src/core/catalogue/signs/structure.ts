@@ -61,6 +61,7 @@ export const STRUCTURE_SIGNS = {
   'pads-on-sod-or-fill': detail('E', 'pads on sod or fill'),
   'shims-fanned': detail('E', 'shims fanned'),
   'same-end-low': damage('L', 'the same end low'),
+  'support-sunk': detail('E', 'support or its pad sunk into the ground'),
   'soft-probe-at-pad': detail('T', 'soil soft at the pad'),
   'pads-on-gravel-flat': detail('E', 'pads flat on gravel or undisturbed soil'),
   'skirt-even': damage('E', 'skirt even all round'),

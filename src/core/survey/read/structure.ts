@@ -42,6 +42,7 @@ function supportMeasures({ supports, members }: FrameSurvey): Measure[] {
   return [
     { id: 'supports-leaning', value: stand('leaning') },
     { id: 'supports-not-touching', value: stand('loose', 'not-touching') },
+    { id: 'supports-sunk', value: stand('sunk') },
     { id: 'supports-on-soil', value: on('soil') },
     { id: 'supports-on-blocks', value: on('loose-blocks') },
     ...(supports.length > 0 && unseen.length === 0
@@ -140,13 +141,15 @@ export function readHome(survey: SurveyOf<'home'>): SurveyRead {
     })),
   })
   const off = known(survey.piers, 'stands').filter((each) => each.stands !== 'plumb')
-  const leaning = survey.piers.filter((each) => each.stands === 'leaning').length
+  const stand = (how: 'leaning' | 'sunk' | 'loose'): number =>
+    survey.piers.filter(({ stands }) => stands === how).length
   const levels = survey.piers.flatMap((each) => inches(each.level) ?? [])
   const range = levels.length < 2 ? 0 : Math.max(...levels) - Math.min(...levels)
   return read(survey, {
     where,
-    // Piers differ one by one: it speaks for the findings it was made for.
-    at: { kind: 'nowhere' },
+    // The whole floor of a home stands on its rails. Piers differ one by one, though: where the survey names findings it speaks for those.
+    at:
+      survey.finding_ids.length > 0 ? { kind: 'nowhere' } : { kind: 'floor', floor: survey.rail.trim() },
     says: [
       survey.piers.length === 0
         ? 'No pier yet.'
@@ -164,7 +167,9 @@ export function readHome(survey: SurveyOf<'home'>): SurveyRead {
       survey.piers.length === 0
         ? []
         : [
-            { id: 'piers-leaning', value: leaning },
+            { id: 'piers-leaning', value: stand('leaning') },
+            { id: 'piers-sunk', value: stand('sunk') },
+            { id: 'piers-loose', value: stand('loose') },
             // Only where each was looked at do all stand as they should.
             ...(off.length > 0 || survey.piers.every((each) => each.stands !== null)
               ? [{ id: 'piers-off' as const, value: off.length }]

@@ -64,7 +64,7 @@ test('vents: count × size × what is free, against one to 150', () => {
 })
 
 describe('piers of a home', () => {
-  const rail = (...stands: ('plumb' | 'leaning')[]): Survey => ({
+  const rail = (...stands: ('plumb' | 'leaning' | 'sunk' | 'loose')[]): Survey => ({
     ...base,
     id: 'h',
     kind: 'home',
@@ -85,6 +85,7 @@ describe('piers of a home', () => {
   test('one that leans shows leaning, none that they stand plumb', () => {
     expect(signs(rail('plumb', 'leaning'))).toEqual(['pier-leaning'])
     expect(signs(rail('plumb', 'plumb'))).toEqual(['pier-snug-plumb'])
+    expect(signs(rail('sunk', 'loose'))).toEqual(['support-sunk', 'daylight-in-bearing'])
   })
 })
 
