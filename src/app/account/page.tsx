@@ -1,5 +1,6 @@
 import { context } from '../../server/context'
 import { AccountPage } from '../../ui/account/AccountPage'
+import { WhenReady } from '../../ui/look/WhenReady'
 import { pageMember } from '../member'
 
 export const dynamic = 'force-dynamic'
@@ -8,5 +9,9 @@ export const metadata = { title: 'Account · Detrimus' }
 export default async function Page() {
   await pageMember()
   const { secondFactor } = await context()
-  return <AccountPage secondFactor={secondFactor} />
+  return (
+    <WhenReady>
+      <AccountPage secondFactor={secondFactor} />
+    </WhenReady>
+  )
 }

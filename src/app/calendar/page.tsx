@@ -1,5 +1,6 @@
 import { may } from '../../core/firm'
 import { CalendarPage } from '../../ui/calendar/CalendarPage'
+import { WhenReady } from '../../ui/look/WhenReady'
 import { pageMember } from '../member'
 
 export const dynamic = 'force-dynamic'
@@ -8,5 +9,9 @@ export const metadata = { title: 'Calendar · Detrimus' }
 /** Every planned job on one calendar. There is no money in it: whoever works for the firm may look. */
 export default async function Page() {
   const member = await pageMember()
-  return <CalendarPage mayChange={may(member.role, 'run-the-office')} />
+  return (
+    <WhenReady>
+      <CalendarPage mayChange={may(member.role, 'run-the-office')} />
+    </WhenReady>
+  )
 }

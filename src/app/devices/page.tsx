@@ -1,6 +1,7 @@
 import Link from 'next/link'
 import { pageMember } from '../member'
 import { SimulatedDevices } from './SimulatedDevices'
+import { WhenReady } from '../../ui/look/WhenReady'
 
 export const dynamic = 'force-dynamic'
 export const metadata = { title: 'Devices · Detrimus' }
@@ -18,7 +19,9 @@ export default async function DevicesPage() {
         A moisture meter and a laser receiver that measure what you set here, with the noise you give them.
         They stand in for real ones; nothing they say is a measurement.
       </p>
-      <SimulatedDevices />
+      <WhenReady>
+        <SimulatedDevices />
+      </WhenReady>
     </main>
   )
 }

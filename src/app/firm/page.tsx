@@ -1,6 +1,7 @@
 import { redirect } from 'next/navigation'
 import { may } from '../../core/firm'
 import { FirmPage } from '../../ui/firm/FirmPage'
+import { WhenReady } from '../../ui/look/WhenReady'
 import { pageMember } from '../member'
 
 export const dynamic = 'force-dynamic'
@@ -10,5 +11,9 @@ export const metadata = { title: 'Firm · Detrimus' }
 export default async function Page() {
   const member = await pageMember()
   if (!may(member.role, 'change-firm-settings')) redirect('/jobs')
-  return <FirmPage mayKeepPeople={may(member.role, 'keep-people')} />
+  return (
+    <WhenReady>
+      <FirmPage mayKeepPeople={may(member.role, 'keep-people')} />
+    </WhenReady>
+  )
 }

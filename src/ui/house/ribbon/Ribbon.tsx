@@ -149,7 +149,20 @@ export const Ribbon = memo(function Ribbon(props: Props) {
   )
 })
 
-/** The row of a thing in the list below, brought into view where it stands. */
+/** A list that is not there by then is not coming. */
+const LIST_COMES_WITHIN_MS = 3000
+
+/** The row of a thing in the list below, brought into view where it stands, or as soon as its list has come. */
 function showRow(id: string): void {
-  document.querySelector(`[data-row="${CSS.escape(id)}"]`)?.scrollIntoView({ block: 'center' })
+  const show = (): boolean => {
+    const row = document.querySelector(`[data-row="${CSS.escape(id)}"]`)
+    row?.scrollIntoView({ block: 'center' })
+    return row !== null
+  }
+  if (show()) return
+  const watch = new MutationObserver(() => {
+    if (show()) watch.disconnect()
+  })
+  watch.observe(document.body, { childList: true, subtree: true })
+  setTimeout(() => watch.disconnect(), LIST_COMES_WITHIN_MS)
 }
