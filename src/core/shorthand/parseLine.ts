@@ -130,6 +130,13 @@ function carriedOn(said: Shorthand, before: Shorthand | undefined): Shorthand {
   }
 }
 
+/** The same sight in other words: `no ground cover, bare soil`. */
+function isSaid(next: Shorthand, before: Shorthand | undefined): boolean {
+  if (!before || next.signs.length === 0 || next.left.length > 0) return false
+  const meaning = (said: Shorthand): string => JSON.stringify({ ...said, left: [], words: '' })
+  return meaning(next) === meaning(before)
+}
+
 /**
  * Reads one line, typed or dictated, as the findings it means. Semicolons divide findings, and so do commas, *and* and *then* where
  * what follows is one by itself; `same on B2 and B3` repeats the one before at other openings, without its reading and probe, which
@@ -147,7 +154,11 @@ export function parseLine(line: string, learnt: readonly LearntWord[] = []): Sho
   const found: Shorthand[] = []
   const add = (words: string): void => {
     const before = found.at(-1)
-    found.push(...readOne(words, learnt).map((each) => carriedOn(each, before)))
+    found.push(
+      ...readOne(words, learnt)
+        .map((each) => carriedOn(each, before))
+        .filter((each) => !isSaid(each, before)),
+    )
   }
   for (const part of findingsIn(line, learnt)) {
     const same = SAME.exec(part)

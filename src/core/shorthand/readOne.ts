@@ -281,6 +281,9 @@ export function readOne(words: string, learnt: readonly LearntWord[]): Shorthand
   if (draft.part === null && draft.where.opening?.what === 'chimney' && !CHIMNEY_CROWN.test(words))
     draft.part = 'chase-face'
   if (draft.part === null && draft.where.atEnd && read.take(/\bboards?\b/)) draft.part = 'corner-board'
+  // The frame of a door rots at its feet; that of a window may be any part of it.
+  if (draft.part === null && draft.where.opening?.what.endsWith('door') && read.take(/\bframes?\b/))
+    draft.part = 'jamb-foot'
   // What is missing is as bad as it gets.
   if (signs.includes('shakes-gone')) draft.grade ??= 4
   draft.part ??= on ?? itself(draft, signs.length > 0)

@@ -35,6 +35,9 @@ test.each([
   ],
   ['She would like the windows kept.', 'asked', 'the windows kept'],
   ['the patio of heavy pavers must stay', 'must_stay', 'patio of heavy pavers'],
+  ['gutters and porch lights go off and on', 'asked', 'gutters and porch lights go off and on'],
+  ['shutters come off for good', 'asked', 'shutters come off for good'],
+  ['her brother says sister the joists', 'told', 'her brother says sister the joists'],
   ['price for only the bad sides beside it', 'asked', 'price for only the bad sides beside it'],
   [
     'price it three ways: all round, front only, patch and paint',

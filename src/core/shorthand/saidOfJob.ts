@@ -22,11 +22,14 @@ const ASKED =
   /^(?:the )?(?:owners?|clients?|customers?|tenants?|he|she|they) (?:wants?|would like|asks? for|asked for|is asking for) (.+)$/i
 /** Wishes and dates without somebody who has them. */
 const ASKED_BARE =
-  /^((?:a |separate )*price (?:for|it) .+|price (?:it |this |that )?(?:two|three|four|[234]|both|several) ways.*|(?:sale|closing|moving(?: out| in)?) (?:is )?in .+)$/i
+  /^((?:a |separate )*price (?:for|it) .+|price (?:it |this |that )?(?:two|three|four|[234]|both|several) ways.*|(?:sale|closing|moving(?: out| in)?) (?:is )?in .+|.+ (?:go|goes|come|comes) off (?:and (?:go |come )?(?:back )?on(?: again)?|for good))$/i
 const STAYS = [
   /^(?:the )?(.+?) (?:must|has to|have to|is to|are to|should) (?:stay|be left|be kept)(?: (?:as (?:it is|they are)|where (?:it is|they are)))?$/i,
   /^leave (?:the )?(.+?) (?:alone|as (?:it is|they are)|where (?:it is|they are))$/i,
 ]
+/** Kin and neighbours give advice. An inspector or a plumber has looked: what he says stays a finding. */
+const KIN =
+  /^(?:(?:his|her|their|my|our|the|owner[’']s|an?) )?(?:brother|sister|father|mother|son|daughter|wife|husband|uncle|cousin|friend|neighbou?r|handyman)(?:[- ]in[- ]law)? (?:says?|said|thinks?|thought|told|wants? to|wanted to|recommend(?:s|ed)?) .+$/i
 /** What other firms said of the house is told, not seen: it comes before the walk and is no finding. */
 const TOLD =
   /^(?:the |an?other |a |one |two |three |other |both |previous |last |first )*(?:firms?|contractors?|compan(?:y|ies)|outfits?|bidders?|sales(?:man|men|people|person))(?: before(?: me| us)?)?(?: have| has)? (?:said|says?|told|quoted|proposed|recommend(?:s|ed)?|wants? to|wanted to|bid) .+$/i
@@ -59,7 +62,7 @@ export function saidOfJob(line: string, today: string): SaidOfJob | null {
   if (day !== null) return { kind: 'rain', day }
   const asked = (ASKED.exec(plain) ?? ASKED_BARE.exec(plain))?.[1]
   if (asked !== undefined) return HEAVY_LOAD.test(asked) ? null : { kind: 'asked', words: asked }
-  if (TOLD.test(plain)) return { kind: 'told', words: plain }
+  if (TOLD.test(plain) || KIN.test(plain)) return { kind: 'told', words: plain }
   const stays = STAYS.map((each) => each.exec(plain)?.[1]).find((each) => each !== undefined)
   return stays === undefined ? null : { kind: 'must_stay', words: stays }
 }

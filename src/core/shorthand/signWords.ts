@@ -163,6 +163,25 @@ export const SIGN_PHRASES: readonly Phrase<SignId | typeof NO_FLASHING>[] = [
     'bottom-covered-by-soil',
   ],
   ['splash marks|dirt specks', 'dirt-specks-to-18-in'],
+  [
+    '(?:stands?|sits?|rests?|bears?|standing|sitting|set) on (?:a |an? old )?(?:loose |stacked |single )?(?:bricks?|stones?|rocks?|concrete blocks?|blocks?)',
+    'post-on-loose-pad',
+    'pier',
+  ],
+  [
+    '(?<=\\b(?:posts?|piers?|supports?|props?|jacks?)\\b.{0,40})(?:(?:can be |be )?(?:pushed|moved|turned|rocked)(?: over| out)? by hand|moves? (?:under|by) (?:the |my )?hand)',
+    'daylight-in-bearing',
+    'pier',
+  ],
+  [
+    'cracks? (?:runs? |running |goes )?(?:from|off|at|up from|down from) the (?:(?:upper|lower|top|bottom|left|right) )*corner(?= of (?:the |a )?(?:window|door|opening))',
+    'crack-diagonal-at-opening',
+  ],
+  [
+    '(?<=\\b(?:walk|patio|slab|paving|drive ?way|pavers|steps?)\\b.{0,40})(?:holds|ponds|collects|keeps) (?:the )?water|(?:water|puddles?) (?:stands?|sits?|ponds?|pools?)? ?on (?:it|the (?:walk|patio|paving|slab|drive ?way|pavers))',
+    'ponds-on-paving',
+    'paving',
+  ],
   ['(?:mud|termite) (?:tubes?|tunnels?|trails?)', 'mud-tubes'],
   [
     '(?:sits?|sitting|stands?|standing|bears?|rests?) (?:right )?(?:on|in) (?:the |bare )*(?:dirt|soil|mud|ground)',

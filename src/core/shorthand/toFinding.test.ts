@@ -43,6 +43,11 @@ test('a line taken before the house was set up goes where its words say, once it
   expect(placeByWords(wall, job)).toMatchObject({ kind: 'side', side_id: 'side-c', station_unsaid: true })
   expect(placeByWords(wall, bare)).toBeNull()
   expect(placeByWords(taken('foundation wall leans in'), job)).toBeNull()
+  expect(placeByWords(taken('C gutter runs over at both corners'), job)).toMatchObject({
+    kind: 'side',
+    side_id: 'side-c',
+    station_unsaid: true,
+  })
   expect(placeByWords({ ...wall, place: { kind: 'roof', words: '' } }, job)).toBeNull()
 })
 

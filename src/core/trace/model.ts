@@ -66,6 +66,7 @@ function closenessFrom(home: Target, limits: Limits, target: Target, ring: Ring)
   if (home.kind !== target.kind) return 0
   if (home.kind === 'words') return home.key === target.key ? SAME_WORDS : 0
   if (!home.stretch || !target.stretch) return 0
+  if ((home.unsaid || target.unsaid) && home.side_id !== target.side_id) return 0
   const aside = gapOf(home, target, ring) / limits.side
   if (aside > 1) return 0
   const below = Math.max(0, home.bottom - target.top) / limits.down
@@ -109,8 +110,8 @@ const UNSHOWN = { beside: 0.1, else: 0.5 } as const
 /** Beside signs this strong together for another cause, what merely is common counts least. Our judgement. */
 const STRONG = 8
 /**
- * What water, insects and earlier work count for a member that is not soft, shows nothing of them, and shows by strong signs that it
- * moves or is badly carried. Our judgement.
+ * What water, insects and earlier work count for a member that is not soft, shows nothing of them, and shows by strong signs, or by all
+ * it shows, that it moves or is badly carried. Our judgement.
  */
 const DRY_UNSHOWN = 0.2
 /** Signs this strong together say that a member moves or is badly carried. Our judgement. */
@@ -129,7 +130,10 @@ function withoutUnshown(
   const unshown = strength.some(({ log }) => log >= Math.log(STRONG)) ? UNSHOWN.beside : UNSHOWN.else
   const isOfStructure = (cause: CauseId): boolean => causeOf(cause).family === 'structure'
   const moves = strength.some(({ cause, log }) => isOfStructure(cause) && log >= Math.log(MOVES))
-  const dry = moves && (gradeOf(finding) ?? 0) < SOFT_GRADE ? DRY_UNSHOWN : 1
+  // A door that drags and shows nothing else: whatever it is, it is no damp from round the corner.
+  const speaking = strength.filter(({ cause, log }) => log > 0 && !isNull(cause))
+  const onlyMoves = speaking.length > 0 && speaking.every(({ cause }) => isOfStructure(cause))
+  const dry = (moves || onlyMoves) && (gradeOf(finding) ?? 0) < SOFT_GRADE ? DRY_UNSHOWN : 1
   return shares.map((each): Share => {
     const { cause, share, fromOther } = each
     if (cause === 'other' || (!isNull(cause) && (dry === 1 || isOfStructure(cause)))) return each

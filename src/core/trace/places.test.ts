@@ -125,6 +125,36 @@ test('where nobody said how far along, any source of the side may have done it; 
   expect(sourceOf(unsaid, 'penetration-unflashed')?.seat_words).toBe('hole B3')
 })
 
+test('what is somewhere along one side is not laid to a fault on the next', () => {
+  const unsaidOn = (...found: string[]): JobDocument => {
+    const job = house(found)
+    const findings = job.findings.map((each) =>
+      each.place.kind === 'side'
+        ? { ...each, place: { ...each.place, station_unsaid: true as const } }
+        : each,
+    )
+    return { ...job, features: [], findings }
+  }
+  const causesOf = (job: JobDocument): (string | null)[] => traceJob(job).findings.map(({ cause }) => cause)
+  const cover = 'chase-cover | B 14 200 c7 | rust-or-holes-on-cover flat-cover-ponds'
+  const [there, here] = [
+    causesOf(unsaidOn(cover, 'lap-siding | B 2 20 | 2')),
+    causesOf(unsaidOn(cover, 'lap-siding | A 2 20 | 2')),
+  ]
+  expect(there).toEqual(['chase-cover', 'chase-cover'])
+  expect(here).toEqual(['chase-cover', null])
+})
+
+test('a door that drags and shows nothing else is not laid to the damp beside it', () => {
+  const job = house([
+    'jamb-foot | C 12 30 | 3 only-jamb-feet-soft efflorescence-band',
+    'door | C 14 30 | ? door-drags',
+  ])
+  const [foot, door] = traceJob(job).findings
+  expect(foot!.cause).not.toBeNull()
+  expect(door!.cause).toBeNull()
+})
+
 test('the weeps below a storm window do not rot the casing above it; its sill they do', () => {
   const of = (found: string): string[] =>
     traceJob(house([found])).findings[0]!.ranked.map((each) => each.cause)

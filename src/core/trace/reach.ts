@@ -126,6 +126,7 @@ export function closeness(of: {
     return target.kind === 'wall' && target.finding.component !== 'mudsill' ? 0 : HOUSE_WIDE
   if (kind === 'attic') return HOUSE_WIDE
   if (!box || target.side_id === null) return 0
+  if (target.unsaid && box.side_id !== target.side_id) return 0
   const lie = lieOf(of.at, box, target, ring)
   if (!lie) return 0
   if (lie.aside > side) return 0

@@ -30,6 +30,8 @@ export type Target = {
   readonly top: number
   /** In from the wall; 0 outside. */
   readonly inside: number
+  /** Nobody said where along its side it is: it may be anywhere there, and is round no corner. */
+  readonly unsaid: boolean
   /** Inside: how it lies to every wall of the plan. Empty outside, and where the plan is not known. */
   readonly views: ReadonlyMap<string, InsideView>
   /** Inside, high up under the roof. */
@@ -121,6 +123,7 @@ export function targetOf(
     bottom: 0,
     top: 0,
     inside: 0,
+    unsaid: false,
     views: new Map(),
     aloft: finding.component !== null && ALOFT.has(finding.component),
     feature_id: place.kind === 'deck' ? place.feature_id : null,
@@ -139,6 +142,7 @@ export function targetOf(
     return {
       ...named,
       kind: 'wall',
+      unsaid,
       side_id,
       stretch: { from, to: from + (right - left) },
       left,

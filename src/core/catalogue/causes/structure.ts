@@ -289,7 +289,7 @@ export const STRUCTURE_CAUSES = {
     damages: ['slab', 'brick-veneer', 'pier', 'foundation-wall'],
     for: {
       'crack-horizontal': 2,
-      'rust-stain-through': 5,
+      'rust-stain-through': 12,
       'rust-spots-in-pairs': 25,
       'rust-and-cover-lost': 6,
       'crack-along-bar': 5,
