@@ -50,7 +50,10 @@ export const ROOM_PHRASES: readonly Phrase<string>[] = [
   ['(?:in )?(?:the )?(?:master |main |front |back |guest )?bed ?rooms?', 'bedroom'],
   ['(?:in |around |by |near |at )?(?:the )?(?:shower|bath ?tub|(?<!hot )tub)(?: pan)?', 'bath'],
   ['(?:(?:around|by|near|at|under|below|beside|of) )?(?:the )?(?:toilet|wax ring)', 'bath'],
-  ['(?:in )?(?:the )?kitchen', 'kitchen'],
+  [
+    '(?:in )?(?:the )?kitchen|(?:by|at|in front of|under|near|beside) (?:the )?(?:dish ?washer|kitchen sink|refrigerator|fridge|stove|range|island)',
+    'kitchen',
+  ],
   ['(?:in )?(?:the )?(?:living|sitting) rooms?', 'living room'],
   ['(?:in )?(?:the )?dining rooms?', 'dining room'],
   [

@@ -182,6 +182,10 @@ export const SIGN_PHRASES: readonly Phrase<SignId | typeof NO_FLASHING>[] = [
     'ponds-on-paving',
     'paving',
   ],
+  [
+    'nail (?:heads?|holes?) (?:are |is )?(?:bleed(?:s|ing)?|weep(?:s|ing)?|streak(?:s|ing)?) rust|rust (?:dots?|spots?|runs) (?:at|from|below) (?:the |each )?nails?',
+    'nail-stain',
+  ],
   ['(?:mud|termite) (?:tubes?|tunnels?|trails?)', 'mud-tubes'],
   [
     '(?:sits?|sitting|stands?|standing|bears?|rests?) (?:right )?(?:on|in) (?:the |bare )*(?:dirt|soil|mud|ground)',

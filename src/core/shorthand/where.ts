@@ -265,7 +265,7 @@ function takeStations(read: Reader, draft: Draft): void {
 }
 
 /** What goes down one way: of floors, what drains and what leans. */
-const TILTS = /\bfloors?\b.*\b(?:slop|fall|dip|run|tilt|pitch|roll|lean|drop|sag)/
+const TILTS = /\bfloors?\b.*\b(?:slop|fall|dip|run|tilt|pitch|roll|drop|sag)|\b(?:lean|tip)(?:s|ing|ped)?\b/
 
 const SLOPES = /\b(?:slop|fall|dip|lean|tilt|drop|sag|out of (?:plumb|level))/
 
@@ -283,9 +283,9 @@ function firstRoom(read: Reader): string | null {
 /** A load that nobody reckoned is a matter of the deck: a wish for it stays a finding, and that is where it is. */
 export const HEAVY_LOAD = /\b(?:hot ?tubs?|spa|pool(?= on (?:the |a )?deck))\b/i
 
-/** A door of a room, which is none of those on the walls. */
-const INSIDE_DOOR =
-  /\b(?:closets?|bed ?rooms?|bath(?: ?rooms?)?|hall(?: ?way)?|pocket|interior|inside) doors?\b/i
+/** A door of a room, a cellar or a shed, which is none of those on the walls. */
+const OTHER_DOOR =
+  /\b(?:bulkhead|cellar|shed|cabinet|closets?|bed ?rooms?|bath(?: ?rooms?)?|hall(?: ?way)?|pocket|interior|inside) doors?\b/i
 
 function takeAreas(read: Reader, draft: Draft): void {
   if (
@@ -341,15 +341,15 @@ export function takeWhere(read: Reader): Where {
       /\b(?:on (?:the )?)?(down ?stairs|ground floor|first floor|main floor|lower(?: floor| level)?)\b/,
     )
   // `an inch in eight feet` is a slope: neither a place nor a length.
-  if (SLOPES.test(read.text))
+  if (SLOPES.test(read.raw.toLowerCase()))
     read.take(`\\b(?:${ANY_LENGTH}) (?:in|over|per|across) (?:${FEET})(?: ?(?:feet|foot|ft))?\\b`)
   // `the floor slopes toward the chimney`: the way it goes is not where it is.
-  if (TILTS.test(read.text)) read.take(/\btowards? (?:the )?(?:\w+ ){0,2}\w+(?=\s*(?:$|[,.;]))/)
+  if (TILTS.test(read.raw.toLowerCase())) read.take(/\btowards? (?:the )?(?:\w+ ){0,2}\w+(?=\s*(?:$|[,.;]))/)
   takeEnds(read, draft)
   takeBeside(read, draft)
   takeAreas(read, draft)
   takeFacing(read, draft)
-  const opening = INSIDE_DOOR.test(read.raw) ? null : takeOpening(read)
+  const opening = OTHER_DOOR.test(read.raw) ? null : takeOpening(read)
   // `back side window on the right`: the side is named already.
   const onSide =
     opening?.said.which.kind === 'there' && draft.facing !== null
