@@ -148,8 +148,7 @@ export function readHome(survey: SurveyOf<'home'>): SurveyRead {
   return read(survey, {
     where,
     // The whole floor of a home stands on its rails. Piers differ one by one, though: where the survey names findings it speaks for those.
-    at:
-      survey.finding_ids.length > 0 ? { kind: 'nowhere' } : { kind: 'floor', floor: survey.rail.trim() },
+    at: survey.finding_ids.length > 0 ? { kind: 'nowhere' } : { kind: 'floor', floor: survey.rail.trim() },
     says: [
       survey.piers.length === 0
         ? 'No pier yet.'
