@@ -20,6 +20,13 @@ const ON_SIDES = new RegExp(
     '(?!\\d| (?:ends?|corners?|doors?|windows?|legs?|casings?|hand|of|jambs?|trim|posts?)\\b)',
 )
 
+/** So much on several sides may be all of it: it is charged once, and the other side stays in red. */
+const SO_MUCH = patternOf(
+  `(?:${ANY_LENGTH}|\\b${COUNT} (?:boards?|planks?|sheets?|pieces|pcs|places|shingles|shakes|panels))`,
+  'i',
+)
+const EACH = /\b(?:each|apiece|per side|both)\b/i
+
 /** What is said of several sides or openings at once, once for each. */
 function eachPlace(piece: string): string[] {
   const openings = /\b(?:same|ditto|between)\b/i.test(piece) ? null : AT_OPENINGS.exec(piece)
@@ -29,6 +36,7 @@ function eachPlace(piece: string): string[] {
   }
   const found = ON_SIDES.exec(piece)
   if (!found || /["“]/.test(piece)) return [piece]
+  if (SO_MUCH.test(piece.toLowerCase()) && !EACH.test(piece)) return [piece]
   const sides = found[1]!.match(new RegExp(`\\b${SIDE}\\b`, 'g')) ?? []
   return sides.map((side) =>
     piece.replace(found[0], side.length === 1 ? `on ${side}` : `on the ${side} side`),

@@ -25,6 +25,12 @@ export const COLD_WALK: readonly Talk[] = [
     { at: 'A', part: 'lap-siding', grade: 2 },
     { at: 'D', part: 'lap-siding', grade: 2 },
   ]),
+  // So many on two sides may be all there are.
+  one('14 boards soft on A and B', { at: 'A', count: 14 }),
+  many('siding soft 6 feet on A and B each', [
+    { at: 'A', part: 'lap-siding', length: 72 },
+    { at: 'B', part: 'lap-siding', length: 72 },
+  ]),
   one('caulk split on left and right legs of window A1', { at: 'A1', part: 'side-casing' }),
   many('gutter loose on A, C and D', [
     { at: 'A', part: 'gutter' },
