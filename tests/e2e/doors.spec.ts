@@ -68,10 +68,11 @@ async function post(
 test('bad input gets a clear word and a right status, and nothing is half written', async ({ page }) => {
   await signIn(page, PEOPLE.estimator)
   const { request } = page
-  // A job of its own: on the demo’s others work beside it, and it is to stay as it was to the last letter.
+  // A job and a name of its own: on the demo’s others work beside it, and it is to stay as it was to the last letter.
+  const house = alderHouse()
   const own = `bad-input-${randomUUID().slice(0, 8)}`
   const taken = await request.post('/api/jobs/import', {
-    data: Buffer.from(printJobFile({ ...alderHouse(), id: own })),
+    data: Buffer.from(printJobFile({ ...house, id: own, job: { ...house.job, title: 'Bad input' } })),
     headers: OWN,
   })
   expect(taken.status()).toBe(201)
