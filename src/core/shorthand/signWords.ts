@@ -152,7 +152,14 @@ export const SIGN_PHRASES: readonly Phrase<SignId | typeof NO_FLASHING>[] = [
     '(?<=gutters? (?:has |have |is |are )?)(?:pulled|pulling|come|coming) (?:away|loose|down)',
     'hangers-pulled',
   ],
-  ['paint (?:is )?peel(?:ing|s|ed)|peeling(?: paint)?|chalk(?:y|ing)|bare spots', 'chalk-cracks-bare-spots'],
+  [
+    'paint (?:is )?(?:gone|lost|off|peel(?:ing|s|ed)|worn off) (?:along|at|on) the (?:very )?bottom(?: (?:edge|inch|of (?:it|the boards?)))?',
+    'paint-lost-bottom-inch',
+  ],
+  [
+    'paint (?:is |has )?(?:all )?(?:peel(?:ing|s|ed)|gone|worn (?:off|away|through))|peeling(?: paint)?|chalk(?:y|ing)|bare spots',
+    'chalk-cracks-bare-spots',
+  ],
   ['primer (?:is )?gone', 'primer-gone'],
   ['back (?:was )?never primed|bare back|unprimed back|back (?:is )?bare', 'back-or-edge-bare'],
   ['square butt(?: joint)?|butt joint', 'square-butt-joint'],
@@ -178,7 +185,7 @@ export const SIGN_PHRASES: readonly Phrase<SignId | typeof NO_FLASHING>[] = [
     'crack-diagonal-at-opening',
   ],
   [
-    '(?<=\\b(?:walk|patio|slab|paving|drive ?way|pavers|steps?)\\b.{0,40})(?:holds|ponds|collects|keeps) (?:the )?water|(?:water|puddles?) (?:stands?|sits?|ponds?|pools?)? ?on (?:it|the (?:walk|patio|paving|slab|drive ?way|pavers))',
+    '(?<=\\b(?:walk|patio|slab|paving|drive ?way|pavers|steps?)\\b.{0,40})(?:(?:holds|ponds|collects|keeps) (?:the )?water|(?:water|puddles?) (?:stands?|sits?|ponds?|pools?)? ?on it)|(?:water|puddles?) (?:stands?|sits?|ponds?|pools?)? ?on the (?:walk|patio|paving|slab|drive ?way|pavers)',
     'ponds-on-paving',
     'paving',
   ],
@@ -252,6 +259,11 @@ export const SIGN_PHRASES: readonly Phrase<SignId | typeof NO_FLASHING>[] = [
     '(?:ground|soil|grade|yard) (?:falls|slopes|runs|pitches) (?:back )?(?:in )?(?:to|towards?|at) the (?:wall|house)|negative grade',
     'infall-within-6-ft',
     'soil',
+  ],
+  [
+    '(?<=(?:patio|walk|paving|slab|drive ?way|pavers) )(?:falls?|slopes?|runs?|pitch(?:es)?|tilts?) (?:back )?(?:in )?(?:to|towards?|at) the (?:wall|house)',
+    'infall-within-6-ft',
+    'paving',
   ],
   ['(?:patio|walk|paving|concrete|slab) (?:holds water|ponds)', 'ponds-on-paving'],
   [

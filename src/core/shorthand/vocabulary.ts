@@ -138,7 +138,7 @@ export const GRADE_PHRASES: readonly Phrase<0 | 1 | 2 | 3 | 4 | null>[] = [
   ['not soft|no (?:rot|decay|soft spots?)|(?:looks? )?fine|sound|solid|hard|ok|okay|(?<!for )good', 0],
   ['surface(?: only)?|weathered|checked|checking', 1],
   [
-    '(?:hanging|held)(?: on| together)? (?:by|with) (?:its |the |only )?paint|only (?:the )?paint holds (?:it)?|(?:rotted|rotten|rot|soft|gone) through|(?:goes|went) right through|(?<!mortar (?:is |has )?)(?:gone|missing)|broken|snapped|crumbl(?:es|ing)|(?<!nail )holes?(?: in it)?',
+    '(?:hanging|held)(?: on| together)? (?:by|with) (?:its |the |only )?paint|only (?:the )?paint holds (?:it)?|(?:rotted|rotten|rot|soft|gone) through|(?:goes|went) right through|(?<!(?:mortar|paint|finish) (?:is |has |all )?)(?:gone|missing)|broken|snapped|crumbl(?:es|ing)|(?<!nail )holes?(?: in it)?',
     4,
   ],
   [
