@@ -22,12 +22,13 @@ let failed = 0
 /** Runs a command without a word and then tells all it said in one piece, since another may be running beside it. */
 async function told(name, command, args, options = {}) {
   const said = []
+  const since = Date.now()
   const code = await run(command, args, {
     ...options,
     stdio: ['ignore', 'pipe', 'pipe'],
     heard: (piece) => said.push(piece),
   })
-  say(`\n— ${name}`)
+  say(`\n— ${name}: ${Math.round((Date.now() - since) / 1000)} s`)
   process.stdout.write(Buffer.concat(said))
   return code
 }
@@ -75,8 +76,9 @@ const quickChecks = async () => {
   await check('Licences', 'node', ['scripts/licences.mjs', '--check'])
 }
 const productionBuild = async () => {
-  say('\n— Production build')
+  const since = Date.now()
   const fine = await build()
+  say(`\n— Production build: ${Math.round((Date.now() - since) / 1000)} s`)
   if (fine) passed += 1
   else failed += 1
   return fine

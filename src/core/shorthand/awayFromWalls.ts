@@ -21,6 +21,9 @@ const BELOW = /\b(?:below|under|beneath)\b/i
 /** What is nowhere but on the roof. */
 const ON_THE_ROOF: ReadonlySet<string> = new Set(['roof-covering', 'skylight', 'pipe-collar'])
 
+/** What has floors, posts and stairs as a deck has. */
+const OTHER_THAN_DECK = /\b(?:stoop|bulkhead|cellar|basement|sun ?rooms?|carport|pergola)\b/i
+
 /** The opening below which something under the house lies: by its letter and number, which Trace reads, where only one can be meant. */
 function underOpening(said: Shorthand, side: Side | null, { job, near }: On): string {
   const opening = said.where.beside?.of ?? said.where.opening
@@ -42,12 +45,16 @@ export function awayFromWalls(said: Shorthand, side: Side | null, on: On): Place
     area === 'roof' || (said.part !== null && ON_THE_ROOF.has(said.part) && said.feature === null)
   if (onRoof && !bySide) return placed(said, { kind: 'roof', words })
   // A door of a room is none of the doors on the walls.
+  const under = said.part !== null && UNDER_THE_HOUSE.has(said.part)
   const isInside =
-    row === null || row.id === 'door' || ['floor-frame', 'inside', 'wall-frame'].includes(row.assembly)
+    row === null ||
+    row.id === 'door' ||
+    room === 'attic' ||
+    (under && room === 'basement') ||
+    ['floor-frame', 'inside', 'wall-frame'].includes(row.assembly)
   if (room !== null && isInside && said.where.opening === null && said.feature === null)
     return placed(said, { kind: 'room', room })
   const last = on.near.last?.place
-  const under = said.part !== null && UNDER_THE_HOUSE.has(said.part)
   const goesOn = last?.kind === 'crawl' && row?.assembly === 'floor-frame'
   // Below a room is under the house: which one stays among the words.
   const isAway = room === null || (under && BELOW.test(said.words))
@@ -60,6 +67,9 @@ export function awayFromWalls(said: Shorthand, side: Side | null, on: On): Place
   if (!onDeck || said.feature !== null || (bySide && said.station !== null)) return null
   const decks = on.job.features.filter((each) => each.kind === 'deck')
   const here = decks.filter((each) => each.side_id === (side ?? on.near.side)?.id)
+  // The floor of a porch on a side that was named, the stairs of a cellar: of the same parts, and none of a deck on another side.
+  const isOther = OTHER_THAN_DECK.test(said.words) || (bySide && here.length === 0)
+  if (isOther && area !== 'deck' && !/\bdecks?\b/i.test(said.words)) return null
   const among = here.length > 0 ? here : decks
   if (among.length === 0)
     return area === 'deck' ? placed(said, { kind: 'deck', feature_id: null, words }) : null

@@ -21,7 +21,7 @@ export const WRITTEN_LENGTH = [
   String.raw`\d+\s*${FOOT}\s*-?\s*${MIXED}\s*${INCH}`,
   String.raw`\d+\s*${FOOT}\s*-?\s*${MIXED}${NO_INCHES}`,
   String.raw`\d+(?:\.\d+)?\s*${FOOT}`,
-  String.raw`\d+-\d+(?:\s+\d+/\d+)?(?![\d/])\s*"?`,
+  String.raw`\d+-(?:\d|1[01])(?!\d)(?:\s+\d+/\d+)?(?![\d/])\s*"?`,
   String.raw`${MIXED}\s*${INCH}`,
   String.raw`\d+(?:\.\d+)?\s*(?:mm|cm|m)\b`,
 ].join('|')

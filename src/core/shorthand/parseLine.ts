@@ -11,7 +11,7 @@ const SIDE = '(?:[A-H]|front|back|rear|left|right)'
 const AND = '(?:, ?(?:and )?| and | ?& ?)'
 /** `on A1 and A2`, `at windows C1, C2 and C4`: openings by their letters. */
 const AT_OPENINGS = new RegExp(
-  `\\b(?:on|at|of|in|under|below|over|above) (?:the )?(?:windows? |doors? )?([A-Za-z]{1,2}\\d{1,3}(?:${AND}[A-Za-z]{1,2}\\d{1,3})+)\\b`,
+  `\\b(?:(?:on|at|of|in|under|below|over|above) (?:the )?(?:windows? |win |doors? )?|(?:windows?|win|doors?) )([A-Za-z]{1,2}\\d{1,3}(?:${AND}[A-Za-z]{1,2}\\d{1,3})+)\\b`,
   'i',
 )
 /** `on A and B`, `on the front and left`: of sides, not of what has a left and a right itself. */

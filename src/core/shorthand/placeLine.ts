@@ -1,6 +1,6 @@
 import { partOf } from '../catalogue'
 import { featureBox, isOpening } from '../geometry'
-import { type ComponentId, type Feature, type Grade, type JobDocument, type Side } from '../job'
+import { COMPASS, type ComponentId, type Feature, type Grade, type JobDocument, type Side } from '../job'
 import { feet, formatLength, inches, type Length } from '../measure'
 import { besideStation, findOpenings, type Near } from './findOpening'
 import { awayFromWalls } from './awayFromWalls'
@@ -8,6 +8,7 @@ import { onFeature, onSide, type On, type SidePlace } from './onHouse'
 import { asking, inWords, nameOf, placed, sideName, whichFeature, type PlacedLine } from './placedLine'
 import type { Shorthand } from './said'
 import type { End, OpeningSaid } from './takeOpening'
+import type { CompassPoint } from './where'
 
 /** From here on `eight to ten feet` is as likely a stretch of the wall as a length that nobody taped. */
 const LONG_RANGE = feet(6)
@@ -31,11 +32,40 @@ function namedSide(said: Shorthand, { job, near }: On): Side | null {
     // Not drawn: the letter that was said with it stands.
     if (said.side === null) return null
   }
+  const { compass } = said.where
+  if (compass !== null && said.side === null && said.feature === null) return lookingTo(compass, job)
   const letter = said.feature?.replace(/\d+$/, '') ?? said.side
   return (
     job.sides.find((each) => each.letter === letter) ??
     job.sides.find((each) => each.facing === letter) ??
     null
+  )
+}
+
+/** The side that looks that way, where it is known which way the front looks and only one side does. */
+function lookingTo(point: CompassPoint, job: JobDocument): Side | null {
+  const front = job.intake?.front_faces ?? null
+  if (front === null) return null
+  // Seen from the street: what is on the right looks a quarter turn to the left of the way the front looks.
+  const quarters = { front: 0, left: 2, back: 4, right: 6 } as const
+  const looking = job.sides.filter(
+    (each) => COMPASS[(COMPASS.indexOf(front) + quarters[each.facing]) % COMPASS.length] === point,
+  )
+  return looking.length === 1 ? looking[0]! : null
+}
+
+const WINDS: Readonly<Record<CompassPoint, string>> = { N: 'north', E: 'east', S: 'south', W: 'west' }
+
+/** Nobody said which way the front looks: which of the sides is meant is asked. */
+function whichWind(said: Shorthand, point: CompassPoint, job: JobDocument, near: Near): PlacedLine {
+  return asking(
+    said,
+    `Which side looks ${WINDS[point]}?`,
+    job.sides.flatMap((side) => {
+      const where = { ...said.where, compass: null }
+      const [there] = placeLine({ ...said, side: side.letter, where }, job, near)
+      return there && there.ask === null ? [{ ...there, says: sideName(side) }] : []
+    }),
   )
 }
 
@@ -105,6 +135,33 @@ function onlyChase(said: Shorthand, side: Side | null, { job }: On): Feature | n
   return (here.length > 0 ? here : all).length === 1 ? (here[0] ?? all[0]!) : null
 }
 
+/** From a corner as far as a thing. */
+function fromCorner(said: Shorthand, features: readonly Feature[], on: On): PlacedLine {
+  const choices = features.flatMap((of) => {
+    const side = on.job.sides.find((each) => each.id === of.side_id)!
+    const right = (of.station + of.width) as Length
+    const stretch = (end: End, from: Length, to: Length) => {
+      const long = { ...said, length: Math.max(0, to - from) as Length }
+      return {
+        end,
+        says: `${end} corner to ${nameOf(of, on.job)}`,
+        said: long,
+        place: onSide(long, side, from, on),
+      }
+    }
+    return [
+      stretch('left', feet(0), of.station),
+      ...(side.length === null ? [] : [stretch('right', right, side.length)]),
+    ]
+  })
+  const { end } = said.where
+  return asking(
+    said,
+    'From which corner?',
+    choices.filter((each) => end === null || each.end === end),
+  )
+}
+
 /** Beside, under or over a thing. */
 function besideThing(said: Shorthand, side: Side | null, on: On): PlacedLine | null {
   const { beside } = said.where
@@ -147,6 +204,7 @@ function besideThing(said: Shorthand, side: Side | null, on: On): PlacedLine | n
       [`under ${name}`, at(of, 'under')],
     ]
   }
+  if (said.where.fromCorner) return fromCorner(said, found.features, on)
   const all = found.features.flatMap(each)
   return asking(
     said,
@@ -260,6 +318,9 @@ export function placeLine(line: Shorthand, job: JobDocument, near: Near = NOTHIN
   const on: On = { job, near }
   const said = asBefore(line, on)
   const named = namedSide(said, on)
+  const { compass } = said.where
+  if (compass !== null && said.side === null && said.feature === null && !named && job.sides.length > 0)
+    return [whichWind(said, compass, job, near)]
   const { feature, opening: byLetter } = lettered(said, on)
   if (feature) {
     // The sill of a door is its threshold.
@@ -306,6 +367,15 @@ export function placeLine(line: Shorthand, job: JobDocument, near: Near = NOTHIN
   if (chase) return [placed(said, onFeature(said, chase, on))]
   const one = awayFromWalls(said, named, on) ?? besideThing(said, named, on) ?? fromLast(said, named, on)
   if (one) return [one]
+  return onTheSide(missing(said), named, on)
+}
+
+/** What it was said to be beside is not drawn: that stays among the words, since the place does not say it. */
+const missing = (said: Shorthand): Shorthand =>
+  said.where.beside ? { ...said, left: [...said.left, said.where.beside.of.name] } : said
+
+function onTheSide(said: Shorthand, named: Side | null, on: On): PlacedLine[] {
+  const { near } = on
   // What lies inside or below the floor is not at the wall in view unless that was said.
   const inView = partOf(said.part)?.withinWalls && said.station === null ? null : near.side
   const side = named ?? inView

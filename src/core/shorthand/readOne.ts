@@ -8,7 +8,7 @@ import type { LearntWord } from './word'
 import { ANY_LENGTH, COUNT, countOf, feetOf, lengthOf, PROBE_SIZE, WRITTEN_LENGTH } from './lengths'
 import type { Draft, Shorthand } from './said'
 import { takeHardware, takeParts } from './takeParts'
-import { MEASURED, takeCount, takeLength } from './takeSizes'
+import { MEASURED, takeCount, takeLength, takeNumbered } from './takeSizes'
 import { FACING, NOWHERE, takeWhere } from './where'
 import { GRADE_PHRASES, KNOWN_PHRASES, MATERIAL_PHRASES, SMALL_WORDS } from './vocabulary'
 import { NO_FLASHING, SIGN_PHRASES } from './signWords'
@@ -58,13 +58,13 @@ function takePlace(read: Reader, draft: Draft): void {
     /(?<!\d\s?(?:'|"|ft|feet|in)?\s?)\bx\s?(\d{1,3})\b(?!\s*(?:courses?|boards?|pcs|pieces|sheets))/,
   )
   if (times) draft.count = Number(times[1])
-  const feature = read.take(/(?:\b(?:window|win|door|deck)\s+)?\b([a-z]{1,2})(\d{1,3})\b/)
+  const feature = read.take(/(?:\b(?:window|win|door|deck)\s+)?\b(?!t1-?11)([a-z]{1,2})(\d{1,3})\b/)
   if (feature) draft.feature = `${feature[1]!.toUpperCase()}${feature[2]}`
   // `4' up 14'`: what stands behind *up* is the height, and what stands before it the station.
   const height =
     read.take(`\\b(?:up|h)\\s+(${ANY_LENGTH})`) ??
     read.take(
-      `(${ANY_LENGTH})\\s*(?:up\\b(?! from (?:the )?(?:sill|bottom|foot|threshold|floor|step))|high\\b|off the ground\\b|above (?:the )?(?:ground|grade)\\b)`,
+      `(?<!\\b(?:by|x) )(${ANY_LENGTH})\\s*(?:up\\b(?! from (?:the )?(?:sill|bottom|foot|threshold|floor|step))|high\\b|off the ground\\b|above (?:the )?(?:ground|grade)\\b)`,
     )
   if (height) draft.height = lengthOf(height[1]!)
   const run = read.take(
@@ -76,7 +76,7 @@ function takePlace(read: Reader, draft: Draft): void {
     draft.length = inches((countOf(run[3]!) - countOf(run[2]!)) * 12)
     return
   }
-  const side = read.take(`\\b(?:side\\s+)?([a-z])\\s*(?:at\\s+|@\\s*)?(${WRITTEN_LENGTH})`)
+  const side = read.take(`\\b(?!t-?1-?11)(?:side\\s+)?([a-z])\\s*(?:at\\s+|@\\s*)?(${WRITTEN_LENGTH})`)
   if (side) {
     draft.side = side[1]!.toUpperCase()
     draft.station = lengthOf(side[2]!)
@@ -92,7 +92,16 @@ function takeLetter(read: Reader, draft: Draft): void {
   if (draft.feature !== null) return
   const found =
     /^(\s*)([B-H])(?= [a-z])/.exec(read.raw) ??
-    /(\b(?:on|at|along|over|of) )([A-H])(?=$|[\s,.;:])/.exec(read.raw)
+    // `nails pop along the B wall`, `holes, C gable`.
+    /(\b(?:the )?)([A-H])(?= (?:wall|side|gable|elevation|face|eave|corner)\b)/.exec(read.raw) ??
+    /(\b(?:on|at|along|over|of) )([A-H])(?=$|[\s,.;:])/.exec(read.raw) ??
+    // `stucco cracked off, B, 2x3 ft`: by itself between commas.
+    /(, ?)([A-H])(?=\s*(?:$|[,.;:]))/.exec(read.raw) ??
+    // `slab edge B spalled`: in the middle of a line that is not written large throughout.
+    (/[a-z]{3}/.test(read.raw)
+      ? /((?<!\b(?:plan|grade|type|class|option|unit|apt|vitamin|by|the)) )([A-H])(?= [a-z])/.exec(read.raw)
+      : null) ??
+    /((?<!\b(?:plan|grade|type|class|option|unit|apt|vitamin)) )([A-H])(?=[.\s]*$)/.exec(read.raw)
   if (!found || read.text.slice(found.index, found.index + found[0].length).trim() === '') return
   draft.side = found[2]!
   read.blank(found.index, found[0].length)
@@ -103,7 +112,9 @@ function takeFacing(read: Reader, draft: Draft): void {
   if (draft.side !== null || draft.feature !== null) return
   const facing =
     read.take(`\\b(?:at the )?(front|right|back|rear|left)\\b\\s*(?:at\\s+|@\\s*)?(${WRITTEN_LENGTH})`) ??
-    read.take(/\b(?:at the |the )?(front|back|rear)\b(?! (?:door|side))/)
+    read.take(
+      /(?<!\b(?:runs?|running|ran|comes?|came|coming|goes|went|falls?|drains?|flows?|slopes?|puts?|sets?|cuts?|pull(?:s|ed)|bent|fold(?:s|ed)|go|put|laid|lay|nailed|screwed|water) )\b(?:at the |the )?(front|back|rear)\b(?! (?:door|side|edge|of (?:the |a |each )?(?:boards?|siding|trim|casings?|sheathing|clap ?boards?|gutters?|fascia|ledger)|(?:was |is )?(?:never )?primed))/,
+    )
   if (!facing) return
   draft.side = FACING[facing[1]!]!
   if (facing[2] !== undefined) draft.station = lengthOf(facing[2])
@@ -172,14 +183,19 @@ const CHIMNEY_CROWN = /\bchimney(?:'s)? crown\b|\bcrown of the chimney\b/i
 const CARRIES_FLOOR =
   /\bunder (?:the )?(?:middle|cent(?:er|re)|main|carrying|floor|house)(?: (?:beam|girder|line))?\b|\bsills? beam\b/i
 
+const LEAF_RAIL = /\b(?:bottom|lower|top|upper|lock|meeting|middle) rail\b/i
+
 /** Parts that are called by a short name where only one of the kind can be meant. */
 function partHere(
   part: ComponentId | null,
   { where, grade, words }: Pick<Draft, 'where' | 'grade' | 'words'>,
 ): ComponentId | null {
   if (where.opening?.what.endsWith('door') && part === 'window-sill') return 'threshold'
+  // A rail of a leaf keeps nobody from falling.
+  if (part === 'guard' && LEAF_RAIL.test(words))
+    return where.opening?.what.endsWith('door') ? 'door' : where.opening ? 'sash' : part
   if (part === 'crown-moulding' && CHIMNEY_CROWN.test(words)) return null
-  if (where.area === 'crawl' && part === 'deck-post') return 'pier'
+  if ((where.area === 'crawl' || where.room === 'basement') && part === 'deck-post') return 'pier'
   if (where.area === null && part === 'deck-post' && CARRIES_FLOOR.test(words)) return 'pier'
   if (part === 'stair' && STEP.test(words.toLowerCase())) return 'stair-tread'
   if (where.area === 'deck' && part === 'joist') return 'deck-joist'
@@ -191,7 +207,8 @@ function partHere(
   // A roof that is soft is so under its covering.
   if (where.area === 'roof' && part === null && grade !== null && grade > 0) return 'roof-deck'
   // Shingles on a roof are the roofer's: the part of that name is on walls.
-  if (where.area === 'roof' && part === 'shingle') return 'roof-covering'
+  if (where.area === 'roof' && part === 'shingle' && !/\b(?:dormer|cheeks?|gable|wall)\b/i.test(words))
+    return 'roof-covering'
   return part
 }
 
@@ -258,13 +275,14 @@ export function readOne(words: string, learnt: readonly LearntWord[]): Shorthand
   takeReading(read, draft)
   takeHardware(read, draft)
   const { signs, on } = takeSigns(read, learnt)
+  const isNumbered = takeNumbered(read, draft)
   takePlace(read, draft)
   draft.where = takeWhere(read)
   if (draft.side === null && draft.feature === null) draft.side = draft.where.facing
   draft.station ??= draft.where.station
   if (draft.where.atEnd && typeof draft.where.to === 'number') draft.length = draft.where.to
   takeFacing(read, draft)
-  const noun = takeCount(read, draft)
+  const noun = isNumbered ? null : takeCount(read, draft)
   takeLength(read, draft)
   const how = read.phrase(MEASURED)
   if (how) draft.how = how.means

@@ -12,7 +12,7 @@ export const SIGN_PHRASES: readonly Phrase<SignId | typeof NO_FLASHING>[] = [
     'gutter',
   ],
   [
-    'gutters? (?:is |are )?(?:full(?: of)?|packed|choked|clogged|plugged)(?: with)?(?: leaves| debris| needles| dirt| muck)?',
+    "gutters?(?:'s)? (?:is |are )?(?:full(?: of)?|packed|choked|clogged|plugged)(?: with)?(?: leaves| debris| needles| dirt| muck)?",
     'debris-at-gutter-lip',
     'gutter',
   ],
@@ -62,6 +62,11 @@ export const SIGN_PHRASES: readonly Phrase<SignId | typeof NO_FLASHING>[] = [
   ['off (?:its|the) track', 'off-its-track', 'overhead-door'],
   ['springs? (?:is |are )?broken|broken springs?', 'spring-broken', 'overhead-door'],
   // Masonry, piers and what holds a house down.
+  [
+    '(?:chase )?cover (?:is )?rust(?:ed|y)|(?:chase|chimney) (?:cap|pan|top) (?:is )?rust(?:ed|y)|(?<=\\bchase\\b.{0,40})rust (?:stains?|streaks?|holes?)',
+    'rust-or-holes-on-cover',
+    'chase-cover',
+  ],
   ['rust (?:weeping|weeps|bleed(?:s|ing)|stains?(?: through)?)|weep(?:s|ing)? rust', 'rust-stain-through'],
   ['tendon pockets? (?:is |are )?open', 'tendon-pocket-open', 'tendon-end'],
   [
@@ -118,7 +123,10 @@ export const SIGN_PHRASES: readonly Phrase<SignId | typeof NO_FLASHING>[] = [
   ['(?<=(?:siding|boards?|laps?|courses?) (?:is |are )?)bow(?:s|ed|ing)(?: out)?', 'board-bowed-out'],
   ['dented|crushed', 'dent'],
   ['(?:no|never|not) (?:caulk(?:ed|ing)?|sealed|sealant)', 'bare-joint'],
-  ['(?:caulk(?:ing)?|sealant|joint) (?:is )?(?:split|failed|open|gone|cracked|dried out)', 'open-joint'],
+  [
+    "(?:caulk(?:ing)?|sealant|joint)(?:'s)? (?:is |has |all )*(?:split|failed|open|gone|missing|cracked|dried out)",
+    'open-joint',
+  ],
   ['open joint', 'open-joint'],
   ['(?:flashing|metal) (?:is |too )?(?:short|stops short)', 'metal-stops-short'],
   ['short flashing', 'metal-stops-short'],
@@ -166,10 +174,11 @@ export const SIGN_PHRASES: readonly Phrase<SignId | typeof NO_FLASHING>[] = [
   ['rot below(?: the joint)?', 'rot-below-joint'],
   ['(?:old |fresh )?(?:filler|(?<!glazing )putty)(?: over)?|patched|patch', 'fresh-filler'],
   [
-    '(?:mulch|soil|dirt|bark) (?:is )?(?:(?:piled|heaped|banked) )?(?:up )?(?:over|on|against)(?: it)?|buried(?! in concrete)|in the (?:dirt|soil|ground)',
+    '(?:mulch|soil|dirt|bark) (?:is )?(?:(?:piled|heaped|banked) )?(?:up )?(?:\\d+ ?(?:in(?:ch(?:es)?)?|") )?(?:over|on|against)(?: it)?|buried(?! in concrete)|in the (?:dirt|soil|ground)',
     'bottom-covered-by-soil',
   ],
   ['splash marks|dirt specks', 'dirt-specks-to-18-in'],
+  ['hollow sound|sounds? hollow', 'hollow-behind'],
   [
     '(?:stands?|sits?|rests?|bears?|standing|sitting|set) on (?:a |an? old )?(?:loose |stacked |single )?(?:bricks?|stones?|rocks?|concrete blocks?|blocks?)',
     'post-on-loose-pad',
@@ -218,16 +227,19 @@ export const SIGN_PHRASES: readonly Phrase<SignId | typeof NO_FLASHING>[] = [
     'gutter',
   ],
   [
-    '(?:empties|dumps|discharges|lets out)(?: right)?(?: out)? at the (?:wall|foundation|house|corner)|(?:no|short|missing) elbow',
+    '(?:empties|dumps|discharges|lets out)(?: right)?(?: out)? at the (?:wall|foundation|house|corner)|(?:no|short|missing) elbow|elbow (?:is )?(?:missing|gone|short|off)',
     'short-or-missing-elbow',
     'downspout',
   ],
   ['(?:soil )?washed out at (?:the )?(?:outlet|down ?spout)', 'erosion-at-outlet'],
   ['tree (?:hangs|hanging|leans) over', 'overhanging-tree'],
   ['shingles? (?:are |is )?(?:bald|curled|worn out)', 'shingles-bald-or-curled', 'roof-covering'],
-  ['no cricket', 'wide-chimney-no-cricket'],
   [
-    '(?:tar|mortar|caulk) smeared (?:over|on) (?:the )?flashing|(?:step |counter-? ?)?flashing (?:is )?(?:tarred|smeared)(?: (?:with|in) (?:tar|mortar|caulk))?',
+    '(?:no|missing) (?:cricket|saddle(?= behind| at the chimney))|cricket (?:is )?missing|(?<=chimney(?: [a-z])? )saddle (?:is )?(?:missing|gone)',
+    'wide-chimney-no-cricket',
+  ],
+  [
+    '(?:tar|mortar|caulk) smeared (?:over|on) (?:the )?flashing|(?:step |counter-? ?)?flashing (?:is )?(?:tarred|smeared)(?: over)?(?: (?:with|in) (?:tar|mortar|caulk))?',
     'mortar-smeared-flashing',
     'roof-metal',
   ],
@@ -236,8 +248,11 @@ export const SIGN_PHRASES: readonly Phrase<SignId | typeof NO_FLASHING>[] = [
     'cracked-collar',
     'pipe-collar',
   ],
-  ['(?:chase )?cover (?:is )?rust(?:ed|y)', 'rust-or-holes-on-cover', 'chase-cover'],
-  ['(?:chase )?cover (?:ponds|holds water)', 'flat-cover-ponds', 'chase-cover'],
+  [
+    '(?:chase )?cover (?:ponds|ponding|holds water)|(?:chase|chimney) (?:cap|pan|top) (?:ponds|ponding|holds water)',
+    'flat-cover-ponds',
+    'chase-cover',
+  ],
   ['(?:door )?sweep (?:is )?(?:worn|gone|missing)', 'sweep-worn'],
   ['landing (?:is )?(?:flush|as high as the sill)', 'landing-flush'],
   ['bottom edges? (?:is |are )?(?:swollen|swelling)|swollen (?:bottom )?edges?', 'swollen-bottom-edge'],
@@ -254,7 +269,10 @@ export const SIGN_PHRASES: readonly Phrase<SignId | typeof NO_FLASHING>[] = [
   ['(?:salt|white) bloom|efflorescence', 'efflorescence-band'],
   ['band of algae|algae', 'algae-band'],
   ['sprinkler (?:hits|aimed at|sprays)(?: the wall| it)?', 'head-aimed-at-wall'],
-  ['fog(?:ged)? between (?:the )?panes|fogged (?:glass|unit|panes?)', 'fog-between-panes'],
+  [
+    'fog(?:ged)? between (?:the )?panes|fogg(?:ed|y) (?:up |glass|unit|panes?)|(?<=\\b(?:window|unit|sash|glass|pane|slider|door)s?(?: [a-z]{1,2}\\d+)?(?: (?:is|are|has|have))? )fogg(?:ed|y)(?: up| over)?',
+    'fog-between-panes',
+  ],
   [
     '(?:ground|soil|grade|yard) (?:falls|slopes|runs|pitches) (?:back )?(?:in )?(?:to|towards?|at) the (?:wall|house)|negative grade',
     'infall-within-6-ft',

@@ -34,6 +34,19 @@ function roughly(text: string): { count: number; rough: boolean } {
   return { count: countOf(said), rough: false }
 }
 
+/** `joists 5-9` are five of them; `pier 4` is the fourth, and not four. @returns whether it says how many */
+export function takeNumbered(read: Reader, draft: Draft): boolean {
+  const several = read.take(
+    `(?<=\\b(?:joists|posts|piers|supports|studs|rafters|treads|hangers) )(?:nos?\\.? |numbers? |#)?(${COUNT}) ?(?:through|thru|to|-|–) ?(${COUNT})\\b(?! ?(?:'|"|%|ft|feet|foot|in\\b|inch))`,
+  )
+  if (several) draft.count = Math.abs(countOf(several[2]!) - countOf(several[1]!)) + 1
+  const one = read.take(
+    `(?<=\\b(?:joist|post|pier|support|stud|rafter|tread) )(?:no\\.? |number |#)?(\\d{1,2})\\b(?! ?(?:['"%/x-]|ft\\b|feet|foot|in\\b|inch|of\\b|or\\b|to\\b))`,
+  )
+  if (one) draft.left = [...draft.left, read.raw.slice(one.index, one.index + one[0].length)]
+  return several !== null
+}
+
 /** @returns what the counted noun says of the part: courses are of siding, boards are where a wall is spoken of. */
 export function takeCount(read: Reader, draft: Draft): 'courses' | 'boards' | null {
   const bottom = read.take(`\\bbottom\\s+(${COUNT})\\s+(?:courses?|boards?)\\b`)
@@ -58,9 +71,11 @@ export function takeCount(read: Reader, draft: Draft): 'courses' | 'boards' | nu
       `${about}\\b${amount} (?:of (?:the |those |these )?(?:${COUNT} )?)?(?=(?:\\w+ )?(?:${COUNTED})\\b(?! (?:down|below|above|from)\\b))`,
     ) ??
     read.take(`\\b()(${COUNT}) of (?:them|those|these)\\b`) ??
+    read.take(`\\b()(${COUNT}) (?:out )?of (?:the )?(?:${COUNT})\\b(?! ?(?:'|"|%|feet|foot|ft|inch))`) ??
     read.take(
       `^\\s*()(${COUNT}) (?=(?:are |is )?(?:broken|cracked|soft|rotten|gone|missing|loose|split)\\b)`,
     ) ??
+    read.take(`,\\s*(about |maybe |roughly )?(${ROUGH_COUNT}|${COUNT} (?:or|to) ${COUNT})\\s*$`) ??
     read.take(`\\b()(?:both) (?=(?:jamb )?(?:feet|legs|jambs)\\b)`) ??
     read.take(`\\b()(?:${ORDINAL}) (?=(?:tread|step|joist|post|baluster|rafter|board)\\b)`)
   if (!counted) return null
@@ -120,7 +135,9 @@ export function takeLength(read: Reader, draft: Draft): void {
     draft.length = inches(12)
     return
   }
-  const face = read.take(`\\b(${COUNT})(?: ?(?:'|ft|feet))? (?:by|x) (?=${COUNT} ?(?:'|ft|feet|foot)(?!\\w))`)
+  const face = read.take(
+    `\\b(${COUNT})(?: ?(?:'|ft|feet))?(?: (?:long|wide))? (?:by|x) (?=${COUNT} ?(?:'|ft|feet|foot)(?!\\w))`,
+  )
   if (face) {
     // What it measures the other way stays among the words: only the run has a field.
     draft.length = feetOf(face[1]!)

@@ -72,21 +72,6 @@ test('a letter behind where it is, is the side', () => {
   expect(said('paint peels all over D').fields.place).toMatchObject({ kind: 'side', side_id: 'side-d' })
 })
 
-test('water on it stands on what was said, and is on paving only where paving was', () => {
-  const read = parseLine('A1 sill nose soft, the sill leans in and water sits on it, paint gone')
-  expect(read).toHaveLength(1)
-  expect(read[0]).toMatchObject({ part: 'sill-nose', grade: 2, signs: ['chalk-cracks-bare-spots'] })
-  expect(parseLine('A patio slopes to the wall and water sits on it')[0]).toMatchObject({
-    part: 'paving',
-    signs: ['infall-within-6-ft', 'ponds-on-paving'],
-  })
-  expect(parseLine('A1 sill paint gone along the bottom')[0]).toMatchObject({
-    grade: null,
-    signs: ['paint-lost-bottom-inch'],
-  })
-  expect(parseLine('A1 sill gone')[0]).toMatchObject({ grade: 4 })
-})
-
 test('what lies under the house is below the opening that was named', () => {
   const drawn = { ...job, features: [...job.features, door('C', 1, 12)] }
   const at = (line: string, on: JobDocument) => placeLine(parseLine(line)[0]!, on)[0]!.place

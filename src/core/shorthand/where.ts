@@ -8,11 +8,15 @@ import { takeOpening, type End, type OpeningSaid, type Way, type Which } from '.
 /** Where a line says that something is, before it is looked for on a house. */
 export type Where = {
   readonly facing: Side['facing'] | null
+  /** The way a wall looks: which side that is, follows from the way the front looks. */
+  readonly compass: CompassPoint | null
   /** The side that has a garage door or a chimney; the next one in walking order. */
   readonly sideBy: OpeningWord | 'next' | null
   readonly opening: OpeningSaid | null
   /** Beside, under or over something: the station follows from it. */
   readonly beside: { readonly of: OpeningSaid; readonly way: Way; readonly to: OpeningSaid | null } | null
+  /** As far as that thing, from a corner of its wall. */
+  readonly fromCorner: boolean
   readonly end: End | null
   /** Both ends, both corners. */
   readonly both: boolean
@@ -32,11 +36,16 @@ export type Where = {
   readonly room: string | null
 }
 
+/** The four winds a wall is called by. */
+export type CompassPoint = 'N' | 'E' | 'S' | 'W'
+
 export const NOWHERE: Where = {
   facing: null,
+  compass: null,
   sideBy: null,
   opening: null,
   beside: null,
+  fromCorner: false,
   end: null,
   both: false,
   atEnd: false,
@@ -65,6 +74,18 @@ const FACE = '(front|back|rear)'
 const WALL = '(?:side|wall|elevation|face)'
 /** A length with its unit, or a bare number of feet. */
 const FEET = `(?:${ANY_LENGTH}|${COUNT})`
+/** `from the corner to the meter`. */
+function takeAsFarAs(read: Reader, draft: Draft): void {
+  const asFarAs = takeOpening(
+    read,
+    'from (?:the )?(?:(left|right)(?: hand)? )?(?:corner|end) (?:over |up )?(?:to|until) ',
+  )
+  if (!asFarAs) return
+  draft.beside = { of: asFarAs.said, way: 'near', to: null }
+  draft.fromCorner = true
+  draft.end = (asFarAs.lead[1] as End | undefined) ?? null
+}
+
 /** `left of the chimney`, `under window two`, `by the downspout`, `between window one and two`. */
 function takeBeside(read: Reader, draft: Draft): void {
   const between = takeOpening(read, '(?<!(?:post|mull|mullion) )between ')
@@ -100,12 +121,17 @@ function takeBeside(read: Reader, draft: Draft): void {
 }
 
 function takeFacing(read: Reader, draft: Draft): void {
+  const winds =
+    read.take(
+      /\b(?:on |at |along |around |in )?(?:the )?(?:(?:whole|entire) )?(north|south|east|west)(?:ern)?(?:[ -]facing)? (?:side|walls?|elevation|face|(?=(?:gable|eaves?|corner|end|windows?|doors?)\b))/,
+    ) ?? read.take(/\bon the (north|south|east|west)\b/)
+  if (winds) draft.compass = winds[1]!.charAt(0).toUpperCase() as CompassPoint
   const strong =
     read.take(
       `\\b(?:on |at |along |around |in )?(?:the )?(?:(front|back|rear|left|right)(?:[ -]?hand)?) ${WALL}\\b`,
     ) ??
     read.take(
-      `\\b(?:on|along|around|at|down) (?:the )?(front|back|rear|left|right)(?: side)?\\b(?! (?:end|corner|hand|door|casing|leg|jamb|trim|bottom|top|upper|lower|half|window|post)s?\\b)`,
+      `\\b(?:on|along|around|at|down) (?:the )?(front|back|rear|left|right)(?: side)?\\b(?! (?:edge|end|corner|hand|door|casing|leg|jamb|trim|bottom|top|upper|lower|half|window|post)s?\\b)`,
     )
   if (strong) {
     draft.facing = FACING[strong[1]!]!
@@ -211,6 +237,13 @@ function takeStations(read: Reader, draft: Draft): void {
     read.take(
       `(?<![\\w./-])(\\d{1,3}) to (\\d{1,3})\\b(?!\\s*(?:'|"|%|feet|foot|ft|inch|inches|in\\b|boards?|courses?|/))`,
     ) ??
+    // `12'-24'`, `14-20`: what no length in feet and inches can be.
+    read.take(
+      /(?<![\w./-])(\d{1,3}) ?(?:'|ft\b) ?(?:-|–|to) ?(\d{1,3}) ?(?:'|ft\b)(?! ?(?:long|wide|high|tall|of|\d))/,
+    ) ??
+    read.take(
+      /(?<![\w./-])(\d{1,3})-(1[2-9]|[2-9]\d)(?![\w./-]| ?(?:'|"|%|x\b|ft|feet|foot|in\b|inch|boards|years|days))/,
+    ) ??
     // `soft eight to twelve`: two numbers by themselves are from where to where.
     read.take(
       `(?<=(?:soft|rotten|rotted|bad|gone|shot|peeling) )(${COUNT}) to (${COUNT})\\b(?!\\s*(?:'|"|%|feet|foot|ft|inch|inches|in\\b|boards?|courses?|pieces?|joists?|/))`,
@@ -224,7 +257,7 @@ function takeStations(read: Reader, draft: Draft): void {
     read.take(
       /\b(?:the )?(?:full|whole|entire) (?:length|run|thing|way)\b|\ball (?:the way )?(?:along|across|down)\b|\bend to end\b|\bwall to wall\b/,
     ) ??
-    read.take(/\b(?:the )?(?:whole|entire|full)\b(?! (?:member|board|sill|unit|window|door))/)
+    read.take(/\b(?:the )?(?:whole|entire|full)\b(?! (?:of|member|board|sill|unit|window|door)\b)/)
   ) {
     draft.stretch = 'whole'
     return
@@ -248,7 +281,7 @@ function takeStations(read: Reader, draft: Draft): void {
   const feetIn = String.raw`(?:'|(?:ft|feet|foot)\b\.?)`
   const at =
     read.take(
-      `\\b(?:about |around |roughly )?(${ANY_LENGTH}) (?:in|along|over|down)\\b(?!\\s*(?:\\d|the (?:ground|dirt)|it\\b))(?: (?:from|on) the (?:side|wall))?`,
+      `\\b(?:about |around |roughly )?(${ANY_LENGTH}) (?:in|along|over|down)\\b(?!\\s*(?:\\d|the (?:ground|dirt|siding|sill|bottom|boards?|foundation|slab|lowest|first)\\b|it\\b))(?: (?:from|on) the (?:side|wall))?`,
     ) ??
     read.take(`(?<![\\w.])(\\d{1,3}(?:\\.\\d+)?\\s*${feetIn}) in\\b`) ??
     read.take(`(?<![\\w.])(${COUNT}) (?:over|along)\\b`) ??
@@ -296,11 +329,15 @@ function takeAreas(read: Reader, draft: Draft): void {
     draft.area = 'crawl'
   else if (
     read.take(
-      /\b(?:on |up on )?(?:the )?roof\b(?! (?:deck|decking|sheathing|edge|rafter|line|end|leak|plane|coverings?|metal|shingles?|flashings?|boots?|collars?)\b)/,
+      /(?<!\bwhere (?:the )?)\b(?:on |up on )?(?:the )?roof\b(?! (?:hits|meets|ends|joins|dies|runs|comes|stops|deck|decking|sheathing|beams?|posts?|columns?|edge|rafter|line|end|leak|plane|coverings?|metal|shingles?|flashings?|boots?|collars?)\b)/,
     )
   )
     draft.area = 'roof'
-  else if (read.take(/\b(?:on |under )(?:the )?deck\b(?! (?:boards?|joists?|beams?|posts?|footings?))/))
+  else if (
+    read.take(
+      /\b(?:on |under |behind |at )(?:the )?deck\b(?! (?:boards?|joists?|beams?|posts?|footings?|doors?|side))/,
+    )
+  )
     draft.area = 'deck'
   else if (HEAVY_LOAD.test(read.text) || /\bbehind (?:the |a )?ledger\b/.test(read.text)) draft.area = 'deck'
   // Under the house a room only says below which one it is: that stays among the words.
@@ -345,8 +382,11 @@ export function takeWhere(read: Reader): Where {
     read.take(`\\b(?:${ANY_LENGTH}) (?:in|over|per|across) (?:${FEET})(?: ?(?:feet|foot|ft))?\\b`)
   // `the floor slopes toward the chimney`: the way it goes is not where it is.
   if (TILTS.test(read.raw.toLowerCase())) read.take(/\btowards? (?:the )?(?:\w+ ){0,2}\w+(?=\s*(?:$|[,.;]))/)
-  takeEnds(read, draft)
-  takeBeside(read, draft)
+  takeAsFarAs(read, draft)
+  if (!draft.fromCorner) {
+    takeEnds(read, draft)
+    takeBeside(read, draft)
+  }
   takeAreas(read, draft)
   takeFacing(read, draft)
   const opening = OTHER_DOOR.test(read.raw) ? null : takeOpening(read)

@@ -23,6 +23,11 @@ export function RankedPanel({ finding }: { finding: TracedFinding }) {
           {shown.component ? 'Nothing is known of this part yet.' : 'Name its part in Walk to weigh causes.'}
         </p>
       ) : null}
+      {shown.place.kind === 'none' || shown.place.kind === 'words' ? (
+        <p className="py-2 text-quiet">
+          Place it in Walk: most causes reach only what lies below or beside them.
+        </p>
+      ) : null}
       <ol>
         {finding.ranked.slice(0, SHOWN).map((each) => (
           <li

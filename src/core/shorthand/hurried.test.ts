@@ -1,0 +1,136 @@
+/** Lines as people in a hurry write them, and what once was made of them. */
+import { expect, test } from '@jest/globals'
+import { smallHouse } from '../../../tests/support/jobs'
+import type { Feature, JobDocument } from '../job'
+import { feet, inches } from '../measure'
+import { parseLine } from './parseLine'
+import { readLine } from './readLine'
+
+const job = smallHouse()
+const DECK: Feature = {
+  ...{ id: 'deck-c', removed: false, side_id: 'side-c', number: 1, station: feet(10), width: feet(16) },
+  ...{ size_how: 'taped', kind: 'deck', depth: feet(12), deck_height: inches(30) },
+}
+const INTAKE = {
+  ...{ id: 'intake', removed: false, why_here: null, told: '', told_by: '', told_on: null, first_guess: '' },
+  ...{
+    photo_ids: [],
+    front_faces: null,
+    storm_side: null,
+    heating: null,
+    occupants_saw: '',
+    earlier_repairs: '',
+  },
+}
+
+test('water on it stands on what was said, and is on paving only where paving was', () => {
+  const read = parseLine('A1 sill nose soft, the sill leans in and water sits on it, paint gone')
+  expect(read).toHaveLength(1)
+  expect(read[0]).toMatchObject({ part: 'sill-nose', grade: 2, signs: ['chalk-cracks-bare-spots'] })
+  expect(parseLine('A patio slopes to the wall and water sits on it')[0]).toMatchObject({
+    part: 'paving',
+    signs: ['infall-within-6-ft', 'ponds-on-paving'],
+  })
+  expect(parseLine('A1 sill paint gone along the bottom')[0]).toMatchObject({
+    grade: null,
+    signs: ['paint-lost-bottom-inch'],
+  })
+  expect(parseLine('A1 sill gone')[0]).toMatchObject({ grade: 4 })
+})
+
+const first = (line: string) => parseLine(line)[0]!
+
+test.each([
+  ['stucco cracked off below the porch, B, small spot', 'B'],
+  ['nails popping all along the B wall', 'B'],
+  ['gable vent louvers rotted C', 'C'],
+  ['slab edge D spalled, rebar showing', 'D'],
+  ['frieze soft behind the gutter, C', 'C'],
+  ['AC pad tilts, water runs back', null],
+  ['back of the boards never primed', null],
+  ['SOFFIT A STAINED', null],
+])('%s: side %s', (line, side) => {
+  expect(first(line).side).toBe(side)
+})
+
+test.each([
+  ['storm window has no weep holes', null],
+  ['brick: weep holes buried under mulch', null],
+  ["caulk's all gone around it", null],
+  ['water comes in when it rains hard', null],
+  ['stucco bulges, hollow sound', null],
+  ['siding has a hole in it', 4],
+  ['siding like a sponge', 2],
+  ['gutter elbow is missing', null],
+])('%s: grade %s', (line, grade) => {
+  expect(first(line).grade).toBe(grade)
+})
+
+test('so many of so many, numbers of members, and a stretch between two marks', () => {
+  expect(first('rafter tails punky at the ends, four out of eleven')).toMatchObject({ count: 4 })
+  expect(first('missing shingles over the porch, maybe a dozen')).toMatchObject({
+    count: 12,
+    roughCount: true,
+  })
+  expect(first('crawl joists 5-9 soft')).toMatchObject({ count: 5, length: null })
+  expect(first('pier 4 leaning')).toMatchObject({ count: null, left: ['4', 'leaning'] })
+  expect(first('pier 7 blocks cracked')).toMatchObject({ part: 'pier', count: null })
+  expect(first("B siding rot 12'-24'")).toMatchObject({ station: inches(144), where: { to: inches(288) } })
+  expect(first('C rim 14-20 soft')).toMatchObject({ station: inches(168), where: { to: inches(240) } })
+  expect(first('C 14-6 rim soft')).toMatchObject({ station: inches(174) })
+  expect(first('stone cellar wall washed out 6 ft long by 2 ft high')).toMatchObject({
+    length: inches(72),
+    height: null,
+  })
+  expect(first("gutter's full of leaves")).toMatchObject({ where: { stretch: null } })
+})
+
+test('a wall that is called by a wind is the one that looks that way, or it is asked', () => {
+  const read = (line: string, of: JobDocument) =>
+    readLine(line, { words: [], job: of, near: { side: null, last: null } })
+  const asked = read('siding soft on the west wall', job)[0]!.ask!
+  expect(asked.words).toBe('Which side looks west?')
+  expect(asked.choices.map(({ says }) => says)).toEqual(
+    job.sides.map((side) => `${side.letter} ${side.facing}`),
+  )
+  const known = { ...job, intake: { ...INTAKE, front_faces: 'S' as const } }
+  // Seen from the street, which is in the south, the west is on the left.
+  expect(read('siding soft on the west wall', known)[0]).toMatchObject({
+    ask: null,
+    place: { kind: 'side', side_id: 'side-d' },
+  })
+  expect(read('siding soft on the north wall', known)[0]!.place).toMatchObject({ side_id: 'side-c' })
+})
+
+test('as far as a thing, from a corner: said, or asked', () => {
+  const near = { side: job.sides[0]!, last: null }
+  const read = (line: string) => readLine(line, { words: [], job, near })[0]!
+  expect(read('siding soft from the left corner to the window')).toMatchObject({
+    ask: null,
+    said: { length: inches(120) },
+    place: { side_id: 'side-a', station: 0 },
+  })
+  const asked = read('siding soft from the corner to the window').ask!
+  expect(asked.choices.map(({ says }) => says)).toEqual([
+    'left corner to window A1',
+    'right corner to window A1',
+  ])
+  expect(asked.choices[1]!.said.length).toBe(inches(40 * 12) - inches(120) - job.features[0]!.width)
+})
+
+test('what something was said to be beside, and that is not drawn, stays among the words', () => {
+  expect(
+    readLine('siding soft by the hose bib', { words: [], job, near: { side: job.sides[0]!, last: null } })[0]!
+      .said.left,
+  ).toContain('hose bib')
+})
+
+test('what has floors and posts like a deck is no part of one on another side', () => {
+  const deck = { ...smallHouse(), features: [...job.features, DECK] }
+  const place = (line: string) =>
+    readLine(line, { words: [], job: deck, near: { side: deck.sides[0]!, last: null } })[0]!.place.kind
+  expect(place('bulkhead stairs rusted')).toBe('side')
+  expect(place('B porch floor boards cupped')).toBe('side')
+  expect(place('deck post soft')).toBe('deck')
+  expect(place('guard post loose')).toBe('deck')
+})
