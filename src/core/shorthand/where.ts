@@ -3,7 +3,8 @@ import type { Length } from '../measure'
 import { ANY_LENGTH, COUNT, feetOf, lengthOf } from './lengths'
 import { ROOM_PHRASES, type OpeningWord } from './placeWords'
 import { patternOf, type Reader } from './reader'
-import { takeOpening, type End, type OpeningSaid, type Way, type Which } from './takeOpening'
+import { takeAsFarAs, takeBeside, type Beside } from './takeBeside'
+import { takeOpening, type End, type OpeningSaid, type Which } from './takeOpening'
 
 /** Where a line says that something is, before it is looked for on a house. */
 export type Where = {
@@ -14,7 +15,7 @@ export type Where = {
   readonly sideBy: OpeningWord | 'next' | null
   readonly opening: OpeningSaid | null
   /** Beside, under or over something: the station follows from it. */
-  readonly beside: { readonly of: OpeningSaid; readonly way: Way; readonly to: OpeningSaid | null } | null
+  readonly beside: Beside | null
   /** As far as that thing, from a corner of its wall. */
   readonly fromCorner: boolean
   readonly end: End | null
@@ -74,52 +75,6 @@ const FACE = '(front|back|rear)'
 const WALL = '(?:side|wall|elevation|face)'
 /** A length with its unit, or a bare number of feet. */
 const FEET = `(?:${ANY_LENGTH}|${COUNT})`
-/** `from the corner to the meter`. */
-function takeAsFarAs(read: Reader, draft: Draft): void {
-  const asFarAs = takeOpening(
-    read,
-    'from (?:the )?(?:(left|right)(?: hand)? )?(?:corner|end) (?:over |up )?(?:to|until) ',
-  )
-  if (!asFarAs) return
-  draft.beside = { of: asFarAs.said, way: 'near', to: null }
-  draft.fromCorner = true
-  draft.end = (asFarAs.lead[1] as End | undefined) ?? null
-}
-
-/** `left of the chimney`, `under window two`, `by the downspout`, `between window one and two`. */
-function takeBeside(read: Reader, draft: Draft): void {
-  const between = takeOpening(read, '(?<!(?:post|mull|mullion) )between ')
-  if (between) {
-    const { said } = between
-    const two = said.which.kind === 'several' && said.which.ns.length === 2 ? said.which.ns : null
-    if (two) {
-      const part = (n: number): OpeningSaid => ({ ...said, which: { kind: 'nth', n } })
-      draft.beside = { of: part(two[0]!), way: 'right', to: part(two[1]!) }
-      return
-    }
-    const other = takeOpening(read, '(?:and )')
-    draft.beside = { of: said, way: 'right', to: other?.said ?? null }
-    return
-  }
-  const ways: readonly (readonly [lead: string, way: Way | null])[] = [
-    [`(?:to the |on the )?(left|right)(?: side)? of `, null],
-    ['(?:just )?(?:under|below|beneath|underneath) ', 'under'],
-    ['(?:just )?(?:over|above) ', 'over'],
-    ['(?:right )?(?:next to|beside|behind|by|near|close to|alongside|in front of|inside of|where) ', 'near'],
-  ]
-  for (const [lead, way] of ways) {
-    const found = takeOpening(read, lead)
-    if (!found) continue
-    const then = way === 'near' ? read.take(/(?:(?:on|to) (?:the|its) )?(left|right) side\b/) : null
-    draft.beside = {
-      of: found.said,
-      way: (then?.[1] as End | undefined) ?? way ?? (found.lead[1] as End),
-      to: null,
-    }
-    return
-  }
-}
-
 function takeFacing(read: Reader, draft: Draft): void {
   const winds =
     read.take(
@@ -382,10 +337,14 @@ export function takeWhere(read: Reader): Where {
     read.take(`\\b(?:${ANY_LENGTH}) (?:in|over|per|across) (?:${FEET})(?: ?(?:feet|foot|ft))?\\b`)
   // `the floor slopes toward the chimney`: the way it goes is not where it is.
   if (TILTS.test(read.raw.toLowerCase())) read.take(/\btowards? (?:the )?(?:\w+ ){0,2}\w+(?=\s*(?:$|[,.;]))/)
-  takeAsFarAs(read, draft)
-  if (!draft.fromCorner) {
+  const asFarAs = takeAsFarAs(read)
+  if (asFarAs) {
+    draft.fromCorner = true
+    draft.beside = asFarAs.beside
+    draft.end = asFarAs.end
+  } else {
     takeEnds(read, draft)
-    takeBeside(read, draft)
+    draft.beside = takeBeside(read)
   }
   takeAreas(read, draft)
   takeFacing(read, draft)
