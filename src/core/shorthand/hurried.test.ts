@@ -134,3 +134,32 @@ test('what has floors and posts like a deck is no part of one on another side', 
   expect(place('deck post soft')).toBe('deck')
   expect(place('guard post loose')).toBe('deck')
 })
+
+test('a count of the legs is none of the sill; the whole of a corner board is not the wall', () => {
+  expect(parseLine('A1 sill and both legs rotten').map(({ part, count }) => [part, count])).toEqual([
+    ['window-sill', null],
+    ['side-casing', 2],
+  ])
+  const near = { side: job.sides[0]!, last: null }
+  const read = (line: string) => readLine(line, { words: [], job, near })
+  expect(read('whole bottom of the left corner board is mush')[0]!.said.length).toBeNull()
+  expect(read('siding soft the whole length')[0]!.said.length).toBe(job.sides[0]!.length)
+  const [, floor] = read('window sill soft at A1 and the subfloor is soft inside about two feet in')
+  expect(floor).toMatchObject({ said: { part: 'subfloor', station: null } })
+})
+
+test('an opening that is not drawn stays among the words where others are', () => {
+  const near = { side: job.sides[0]!, last: null }
+  const read = (line: string, of: JobDocument) => readLine(line, { words: [], job: of, near })[0]!.said.left
+  expect(read('upstairs window on the right side, sill rotten', job)).toContain('window')
+  expect(read('upstairs window on the right side, sill rotten', { ...job, features: [] })).not.toContain(
+    'window',
+  )
+})
+
+test('doors of a crawl space or basement are none of the walls', () => {
+  const near = { side: job.sides[0]!, last: null }
+  const place = (line: string) => readLine(line, { words: [], job, near })[0]!.place.kind
+  expect(place('crawl space door rotted')).toBe('crawl')
+  expect(place('wet by the basement door')).toBe('room')
+})

@@ -235,7 +235,9 @@ function alongSide(said: Shorthand, side: Side, on: On): PlacedLine[] {
     ),
   ]
   if (where.both) return [atEnd('left'), atEnd('right')]
-  if (where.stretch === 'whole') return [at(feet(0), long ?? said.length)]
+  // The whole of a corner board is not the whole wall.
+  const isWholeWall = where.stretch === 'whole' && partOf(said.part)?.upright !== true
+  if (isWholeWall) return [at(feet(0), long ?? said.length)]
   if (where.stretch === 'middle' && long !== null) return [at(Math.round(long / 2) as Length)]
   if (where.atEnd && where.end !== null)
     return [typeof where.to === 'number' ? atEnd(where.end, where.to) : atEnd(where.end)]
@@ -346,7 +348,7 @@ export function placeLine(line: Shorthand, job: JobDocument, near: Near = NOTHIN
         besideThing({ ...said, where: { ...said.where, beside: { ...opening.beside, to: null } } }, named, on)
       if (next) return [next]
       const wall = named ?? facedBy(opening, job) ?? near.side
-      return [placed(said, wall ? onSide(said, wall, null, on) : inWords(said))]
+      return [placed(notDrawn(said, opening, on), wall ? onSide(said, wall, null, on) : inWords(said))]
     }
     // A room says which window is meant only to somebody who knows the rooms.
     const unknown = said.where.room !== null && opening.which.kind === 'there'
@@ -369,6 +371,12 @@ export function placeLine(line: Shorthand, job: JobDocument, near: Near = NOTHIN
   if (one) return [one]
   return onTheSide(missing(said), named, on)
 }
+
+/** An opening of a house whose openings are drawn, and that one is not: which was meant stays among the words. */
+const notDrawn = (said: Shorthand, opening: OpeningSaid, { job }: On): Shorthand =>
+  job.features.some((each) => !each.removed && isOpening(each))
+    ? { ...said, left: [...said.left, opening.name] }
+    : said
 
 /** What it was said to be beside is not drawn: that stays among the words, since the place does not say it. */
 const missing = (said: Shorthand): Shorthand =>

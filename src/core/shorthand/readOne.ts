@@ -315,5 +315,11 @@ export function readOne(words: string, learnt: readonly LearntWord[]): Shorthand
     ...(noMetal === null && signs.includes(NO_FLASHING) ? ['no flashing'] : []),
     ...leftWords(read),
   ]
-  return [draft, ...more.map((part) => ({ ...draft, part }))]
+  // `sill and both legs`: there are two of the legs, and not of the sill.
+  const areLegs = more.length > 0 && /\bboth (?:jamb )?(?:feet|legs|jambs)\b/i.test(words)
+  return [draft.part, ...more].map((part) => ({
+    ...draft,
+    part,
+    count: areLegs && part !== 'side-casing' && part !== 'jamb-foot' ? null : draft.count,
+  }))
 }

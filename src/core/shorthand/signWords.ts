@@ -4,6 +4,9 @@ import type { Phrase } from './vocabulary'
 /** A fault that is another sign at a ledger than at an opening. */
 export const NO_FLASHING = 'no-flashing'
 
+const STUFFED =
+  '(?:are |is |all )?(?:stuffed|blocked|plugged|closed|shut|covered|painted (?:shut|over))(?: (?:up|with (?:insulation|rags|foam)))?'
+
 export const SIGN_PHRASES: readonly Phrase<SignId | typeof NO_FLASHING>[] = [
   // Water off the roof.
   [
@@ -150,10 +153,8 @@ export const SIGN_PHRASES: readonly Phrase<SignId | typeof NO_FLASHING>[] = [
     'water-after-rain',
     'crawl-floor',
   ],
-  [
-    '(?:crawl(?: space)? |foundation )?vents? (?:are |is |all )?(?:stuffed|blocked|plugged|closed|shut|covered|painted (?:shut|over))(?: (?:up|with (?:insulation|rags|foam)))?',
-    'vents-blocked',
-  ],
+  [`(?:crawl(?: space)?|foundation) vents? ${STUFFED}`, 'vents-blocked', 'crawl-vent'],
+  [`vents? ${STUFFED}`, 'vents-blocked'],
   ['(?:water standing|standing water)(?: in(?: the)? gutter)?', 'standing-water-in-gutter', 'gutter'],
   ['hangers? pulled', 'hangers-pulled'],
   [
@@ -216,7 +217,7 @@ export const SIGN_PHRASES: readonly Phrase<SignId | typeof NO_FLASHING>[] = [
   ['every bay (?:is )?(?:the same|alike)|every bay|all bays', 'every-bay-alike'],
   ['one bay only', 'one-bay-only'],
   [
-    '(?:soil|ground|dirt)(?: is)?(?: bare)?,? no cover|no (?:ground cover|vapou?r barrier)|ground (?:is )?bare|(?<!\\b(?:on|in|into) )bare (?:soil|earth|ground|dirt)|dirt floor',
+    '(?:vapou?r barrier|ground cover|poly(?:ethylene)?|vb) (?:is )?(?:missing|torn|gone|shredded|in pieces)|(?:soil|ground|dirt)(?: is)?(?: bare)?,? no cover|no (?:ground cover|vapou?r barrier)|ground (?:is )?bare|(?<!\\b(?:on|in|into) )bare (?:soil|earth|ground|dirt)|dirt floor',
     'ground-bare',
     'crawl-floor',
   ],
@@ -227,7 +228,7 @@ export const SIGN_PHRASES: readonly Phrase<SignId | typeof NO_FLASHING>[] = [
     'gutter',
   ],
   [
-    '(?:empties|dumps|discharges|lets out)(?: right)?(?: out)? at the (?:wall|foundation|house|corner)|(?:no|short|missing) elbow|elbow (?:is )?(?:missing|gone|short|off)',
+    '(?:empties|dumps|discharges|lets out)(?: right)?(?: out)? (?:at|by|beside|against|next to) the (?:wall|foundation|house|corner)|(?:no|short|missing) elbow|elbow (?:is )?(?:missing|gone|short|off)',
     'short-or-missing-elbow',
     'downspout',
   ],

@@ -212,7 +212,9 @@ function takeStations(read: Reader, draft: Draft): void {
     read.take(
       /\b(?:the )?(?:full|whole|entire) (?:length|run|thing|way)\b|\ball (?:the way )?(?:along|across|down)\b|\bend to end\b|\bwall to wall\b/,
     ) ??
-    read.take(/\b(?:the )?(?:whole|entire|full)\b(?! (?:of|member|board|sill|unit|window|door)\b)/)
+    read.take(
+      /\b(?:the )?(?:whole|entire|full)\b(?! (?:of|member|board|sill|unit|window|door|bottom|top|corner|end)\b)/,
+    )
   ) {
     draft.stretch = 'whole'
     return
@@ -236,12 +238,12 @@ function takeStations(read: Reader, draft: Draft): void {
   const feetIn = String.raw`(?:'|(?:ft|feet|foot)\b\.?)`
   const at =
     read.take(
-      `\\b(?:about |around |roughly )?(${ANY_LENGTH}) (?:in|along|over|down)\\b(?!\\s*(?:\\d|the (?:ground|dirt|siding|sill|bottom|boards?|foundation|slab|lowest|first)\\b|it\\b))(?: (?:from|on) the (?:side|wall))?`,
+      `(?<!\\binside (?:about |around |roughly )?)\\b(?:about |around |roughly )?(${ANY_LENGTH}) (?:in|along|over|down)\\b(?!\\s*(?:\\d|the (?:ground|dirt|siding|sill|bottom|boards?|foundation|slab|lowest|first)\\b|it\\b))(?: (?:from|on) the (?:side|wall))?`,
     ) ??
     read.take(`(?<![\\w.])(\\d{1,3}(?:\\.\\d+)?\\s*${feetIn}) in\\b`) ??
     read.take(`(?<![\\w.])(${COUNT}) (?:over|along)\\b`) ??
     read.take(
-      `(?:\\b(?:start(?:s|ing)? at|begins? at|at|about|around)|@)\\s*(?:about |around )?(${ANY_LENGTH}) (?:in|along|over|from the corner)\\b`,
+      `(?<!\\binside )(?:\\b(?:start(?:s|ing)? at|begins? at|at|about|around)|@)\\s*(?:about |around )?(${ANY_LENGTH}) (?:in|along|over|from the corner)\\b`,
     ) ??
     read.take(
       `(?:\\b(?:start(?:s|ing)? (?:at )?|begins? (?:at )?|at )|@\\s*)(?:about |around )?(${ANY_LENGTH})(?! up\\b| high\\b| off\\b)(?: in\\b)?`,
@@ -273,7 +275,7 @@ export const HEAVY_LOAD = /\b(?:hot ?tubs?|spa|pool(?= on (?:the |a )?deck))\b/i
 
 /** A door of a room, a cellar or a shed, which is none of those on the walls. */
 const OTHER_DOOR =
-  /\b(?:bulkhead|cellar|shed|cabinet|closets?|bed ?rooms?|bath(?: ?rooms?)?|hall(?: ?way)?|pocket|interior|inside) doors?\b/i
+  /\b(?:bulkhead|cellar|basement|crawl(?: ?space)?|attic|shed|cabinet|closets?|bed ?rooms?|bath(?: ?rooms?)?|hall(?: ?way)?|pocket|interior|inside) doors?\b/i
 
 function takeAreas(read: Reader, draft: Draft): void {
   if (
