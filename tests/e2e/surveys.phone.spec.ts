@@ -173,6 +173,16 @@ test('under a floor, support by support: how each stands, what hangs on it, and 
   await enter('Its end bears, member 1', '1')
   await expect(said).toContainText('Bears too little: joist 1 1 in.')
   await expectFitsPhone(page, 'a floor frame being looked through')
+  // What is wrong becomes findings with one touch, each once.
+  await form.getByRole('button', { name: 'Write down the 2 findings', exact: true }).tap()
+  await expect(form).toContainText('Noted already: ')
+  await expect(form.getByRole('button', { name: /^Write down/ })).toHaveCount(0)
+  await allSent(page)
+  expect((await jobOf(page, id)).findings.map(({ component, count }) => [component, count])).toEqual([
+    ['joist', null],
+    ['pier', 1],
+    ['joist', 1],
+  ])
   await expectAccessible(page)
   await allSent(page)
   const [survey] = (await jobOf(page, id)).surveys

@@ -1,6 +1,6 @@
 import { partOf } from '../catalogue'
 import { featureBox, isOpening } from '../geometry'
-import { COMPASS, type ComponentId, type Feature, type Grade, type JobDocument, type Side } from '../job'
+import { type ComponentId, type Feature, type Grade, type JobDocument, type Side } from '../job'
 import { feet, formatLength, inches, type Length } from '../measure'
 import { besideStation, findOpenings, type Near } from './findOpening'
 import { awayFromWalls } from './awayFromWalls'
@@ -9,6 +9,7 @@ import { asking, inWords, nameOf, placed, sideName, whichFeature, type PlacedLin
 import type { Shorthand } from './said'
 import type { End, OpeningSaid } from './takeOpening'
 import type { CompassPoint } from './where'
+import { lookingTo, WINDS } from './winds'
 
 /** From here on `eight to ten feet` is as likely a stretch of the wall as a length that nobody taped. */
 const LONG_RANGE = feet(6)
@@ -41,20 +42,6 @@ function namedSide(said: Shorthand, { job, near }: On): Side | null {
     null
   )
 }
-
-/** The side that looks that way, where it is known which way the front looks and only one side does. */
-function lookingTo(point: CompassPoint, job: JobDocument): Side | null {
-  const front = job.intake?.front_faces ?? null
-  if (front === null) return null
-  // Seen from the street: what is on the right looks a quarter turn to the left of the way the front looks.
-  const quarters = { front: 0, left: 2, back: 4, right: 6 } as const
-  const looking = job.sides.filter(
-    (each) => COMPASS[(COMPASS.indexOf(front) + quarters[each.facing]) % COMPASS.length] === point,
-  )
-  return looking.length === 1 ? looking[0]! : null
-}
-
-const WINDS: Readonly<Record<CompassPoint, string>> = { N: 'north', E: 'east', S: 'south', W: 'west' }
 
 /** Nobody said which way the front looks: which of the sides is meant is asked. */
 function whichWind(said: Shorthand, point: CompassPoint, job: JobDocument, near: Near): PlacedLine {
@@ -310,6 +297,14 @@ function asBefore(said: Shorthand, { near }: On): Shorthand {
   }
 }
 
+/** A post of which nothing else is said, where the one before was under the house and there is no deck: what carries the floor. */
+function underTheHouse(said: Shorthand, { job, near }: On): Shorthand {
+  const isBare = said.part === 'deck-post' && said.feature === null && said.side === null
+  const areBelow = near.last?.place.kind === 'crawl'
+  const hasDeck = job.features.some((each) => each.kind === 'deck' && !each.removed)
+  return isBare && areBelow && !hasDeck && !/\bdecks?\b/i.test(said.words) ? { ...said, part: 'pier' } : said
+}
+
 /**
  * Puts what a line says on the house: the side in view, the last place and the openings there are fill in what people do not say.
  * What cannot be known is asked, with its choices; it is never placed by a guess.
@@ -318,7 +313,7 @@ function asBefore(said: Shorthand, { near }: On): Shorthand {
  */
 export function placeLine(line: Shorthand, job: JobDocument, near: Near = NOTHING_NEAR): PlacedLine[] {
   const on: On = { job, near }
-  const said = asBefore(line, on)
+  const said = underTheHouse(asBefore(line, on), on)
   const named = namedSide(said, on)
   const { compass } = said.where
   if (compass !== null && said.side === null && said.feature === null && !named && job.sides.length > 0)
@@ -348,7 +343,8 @@ export function placeLine(line: Shorthand, job: JobDocument, near: Near = NOTHIN
         besideThing({ ...said, where: { ...said.where, beside: { ...opening.beside, to: null } } }, named, on)
       if (next) return [next]
       const wall = named ?? facedBy(opening, job) ?? near.side
-      return [placed(notDrawn(said, opening, on), wall ? onSide(said, wall, null, on) : inWords(said))]
+      const meant = notDrawn(said, opening, on)
+      return wall ? alongSide(meant, wall, on) : [placed(meant, inWords(meant))]
     }
     // A room says which window is meant only to somebody who knows the rooms.
     const unknown = said.where.room !== null && opening.which.kind === 'there'

@@ -217,7 +217,7 @@ export const SIGN_PHRASES: readonly Phrase<SignId | typeof NO_FLASHING>[] = [
   ['every bay (?:is )?(?:the same|alike)|every bay|all bays', 'every-bay-alike'],
   ['one bay only', 'one-bay-only'],
   [
-    '(?:vapou?r barrier|ground cover|poly(?:ethylene)?|vb) (?:is )?(?:missing|torn|gone|shredded|in pieces)|(?:soil|ground|dirt)(?: is)?(?: bare)?,? no cover|no (?:ground cover|vapou?r barrier)|ground (?:is )?bare|(?<!\\b(?:on|in|into) )bare (?:soil|earth|ground|dirt)|dirt floor',
+    '(?:vapou?r barrier|ground cover|poly(?:ethylene)?|vb) (?:is )?(?:missing|torn|gone|shredded|in pieces)|(?:soil|ground|dirt)(?: is)?(?: bare)?,? no cover|no cover (?:on|over) the (?:soil|ground|dirt|earth)(?: in the crawl(?: ?space)?)?|no (?:ground cover|vapou?r barrier)|ground (?:is )?bare|(?<!\\b(?:on|in|into) )bare (?:soil|earth|ground|dirt)|dirt floor',
     'ground-bare',
     'crawl-floor',
   ],

@@ -207,3 +207,20 @@ test('the last moisture reading of a finding is read, set right for the cold', (
   expect(of(reading('r1', 21, -1.11))).toContain('wet-over-22')
   expect(of(reading('r1', 30, null), reading('r2', 12, null))).toContain('no wet-over-22')
 })
+
+test('how supports stand is no word about what is noted under the floor without its part', () => {
+  const blocks = {
+    support: 'post 1',
+    along: null,
+    stands: 'plumb' as const,
+    on: 'loose-blocks' as const,
+    lift: null,
+  }
+  const frame = frameSurvey({ supports: [blocks] })
+  const below = (of: Partial<Finding>): Finding =>
+    wall({ component: null, place: { kind: 'crawl', words: '' }, ...of })
+  expect(signsAt(below({ words: 'hatch in a closet' }), frame)).toEqual([])
+  expect(signsAt(below({ component: 'pier' }), frame)).toContain('jack-without-pad')
+  const leaning = { sign: 'pier-leaning', how: 'seen-close' as const, present: true }
+  expect(signsAt(below({ signs: [leaning] }), frame)).toContain('jack-without-pad')
+})

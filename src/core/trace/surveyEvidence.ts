@@ -45,10 +45,15 @@ function isMute(sign: SignId, finding: Finding): boolean {
   return OF_STRUCTURE.has(sign) && (gradeOf(finding) ?? 0) >= SOFT_GRADE
 }
 
+const showsStructure = (finding: Finding): boolean =>
+  finding.signs.some(({ sign, present }) => present && OF_STRUCTURE.has(sign as SignId))
+
 /** A figure speaks only at parts its causes damage: a floor out of level says nothing of a sill. */
 function serves(sign: SignId, finding: Finding): boolean {
   const part = damagedAs(finding.component)
-  return part === null || OF_ALL.has(sign) || (PARTS_OF.get(sign)?.has(part) ?? false)
+  // How the supports stand is no word about a hatch or a pipe that somebody noted under the floor without saying what part it is.
+  if (part === null) return !OF_STRUCTURE.has(sign) || showsStructure(finding)
+  return OF_ALL.has(sign) || (PARTS_OF.get(sign)?.has(part) ?? false)
 }
 
 function isNear(at: SurveyAt, finding: Finding): boolean {

@@ -7,6 +7,7 @@ import { writtenAs } from '../../../core/survey/deckFindings'
 import { Button } from '../../look'
 import { useJob } from '../../state/useJob'
 import { freshFinding } from '../findings/fresh'
+import { seenClose, writeDownWords } from './writeDown'
 
 type DeckSurvey = SurveyOf<'deck'>
 type Answer = DeckSurvey['answers'][number]['answer']
@@ -120,7 +121,9 @@ export function DeckPoints({ survey }: { survey: DeckSurvey }) {
       ))}
       {fresh.length + joined.length + known.length > 0 ? (
         <div className="pt-2">
-          <Button onClick={writeDown}>{buttonWords(fresh.length)}</Button>
+          <Button onClick={writeDown}>
+            {writeDownWords(fresh.length, 'Join what is noted to this check')}
+          </Button>
           {joined.length > 0 ? (
             <p className="pt-1 text-[14px]">
               Goes to what is there: {called(joined.map((each) => each.finding_id))}.
@@ -131,11 +134,4 @@ export function DeckPoints({ survey }: { survey: DeckSurvey }) {
       ) : null}
     </div>
   )
-}
-
-const seenClose = (sign: string) => ({ sign, how: 'seen-close' as const, present: true })
-
-function buttonWords(fresh: number): string {
-  if (fresh === 0) return 'Join what is noted to this check'
-  return `Write down ${fresh === 1 ? 'the finding' : `the ${fresh} findings`}`
 }
