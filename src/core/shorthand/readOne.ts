@@ -8,7 +8,7 @@ import type { LearntWord } from './word'
 import { ANY_LENGTH, COUNT, countOf, feetOf, lengthOf, PROBE_SIZE, WRITTEN_LENGTH } from './lengths'
 import type { Draft, Shorthand } from './said'
 import { takeHardware, takeParts } from './takeParts'
-import { MEASURED, takeCount, takeLength, takeNumbered } from './takeSizes'
+import { MEASURED, takeCount, takeLength, takeNumbered, takeSection } from './takeSizes'
 import { FACING, NOWHERE, takeWhere } from './where'
 import { GRADE_PHRASES, KNOWN_PHRASES, MATERIAL_PHRASES, SMALL_WORDS } from './vocabulary'
 import { NO_FLASHING, SIGN_PHRASES } from './signWords'
@@ -275,6 +275,7 @@ export function readOne(words: string, learnt: readonly LearntWord[]): Shorthand
   takeReading(read, draft)
   takeHardware(read, draft)
   const { signs, on } = takeSigns(read, learnt)
+  takeSection(read, draft)
   const isNumbered = takeNumbered(read, draft)
   takePlace(read, draft)
   draft.where = takeWhere(read)

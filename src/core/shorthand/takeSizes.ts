@@ -34,6 +34,14 @@ function roughly(text: string): { count: number; rough: boolean } {
   return { count: countOf(said), rough: false }
 }
 
+/** `20 x 26 in`, `2x8`: a size both ways in inches, or a section. Only what runs has a field: it stays among the words, whole. */
+export function takeSection(read: Reader, draft: Draft): void {
+  const found = read.take(
+    /(?<![\w./])(?:\d+\/)?\d+(?:\.\d+)? ?x ?\d+(?:\.\d+)?s?(?: ?(?:"|in\b\.?|inch\b|inches\b))?(?! ?(?:'|ft\b|feet|foot))(?!\w)/,
+  )
+  if (found) draft.left = [...draft.left, read.raw.slice(found.index, found.index + found[0].length)]
+}
+
 /** `joists 5-9` are five of them; `pier 4` is the fourth, and not four. @returns whether it says how many */
 export function takeNumbered(read: Reader, draft: Draft): boolean {
   const several = read.take(
@@ -136,7 +144,7 @@ export function takeLength(read: Reader, draft: Draft): void {
     return
   }
   const face = read.take(
-    `\\b(${COUNT})(?: ?(?:'|ft|feet))?(?: (?:long|wide))? (?:by|x) (?=${COUNT} ?(?:'|ft|feet|foot)(?!\\w))`,
+    `\\b(${COUNT})(?: ?(?:'|ft|feet))?(?: (?:long|wide))? ?(?:by|x) ?(?=${COUNT} ?(?:'|ft|feet|foot)(?!\\w))`,
   )
   if (face) {
     // What it measures the other way stays among the words: only the run has a field.
