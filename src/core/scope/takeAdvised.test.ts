@@ -118,3 +118,16 @@ test('a wall that moved and goes to an engineer is not watched besides; a soft o
   const soft = derive({ ...job, findings: [{ ...wall, stated_grade: 3 }], work_items: items }, DAY)
   expect(soft.scope.open).toEqual([wall.id])
 })
+
+test('ground that was found bare is covered, and not watched besides', () => {
+  const bare = {
+    ...at(1, 'crawl-floor', { grade: null }),
+    place: { kind: 'crawl' as const, words: '' },
+    signs: [
+      { sign: 'ground-bare', how: 'seen-close' as const, present: true },
+      { sign: 'water-after-rain', how: 'seen-close' as const, present: false },
+    ],
+  }
+  const made = taken(house({ findings: [bare] }).job)
+  expect(made.map(({ method }) => method)).toEqual(['ground-cover'])
+})

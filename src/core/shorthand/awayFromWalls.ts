@@ -33,10 +33,39 @@ function underOpening(said: Shorthand, side: Side | null, { job, near }: On): st
   return `below the ${only && others.length === 0 ? nameOf(only, job) : opening.what.replace('-', ' ')}`
 }
 
+const LEADS = /^(?:under|below|beneath|beside|near|at|by|along|behind|between|around|in|on|off|over)$/i
+const SMALL = /^(?:the|a|an|its|of|to|and|middle|front|back|left|right)$/i
+
+/**
+ * Where under the house or on the roof, of what nobody has read yet: `under the middle beam`, and not what else was said. It is printed
+ * beside the name of the space, for somebody who was not there.
+ */
+function whereIn(said: Shorthand): string {
+  const numbered = /\b(?:pier|post|support|joist) (?:no\.? |number |#)?(\d{1,2})\b/i.exec(said.words)
+  if (numbered && said.left.some((word) => word.includes(numbered[1]!))) return numbered[0].toLowerCase()
+  const unread = new Set(said.left)
+  const words = said.words.match(/[^\s,;:()"]+/g) ?? []
+  const from = words.findIndex((word, at) => LEADS.test(word) && said.left.includes(words[at + 1] ?? ''))
+  const start =
+    from >= 0
+      ? from
+      : words.findIndex(
+          (word, at) =>
+            LEADS.test(word) && SMALL.test(words[at + 1] ?? '') && unread.has(words[at + 2] ?? ''),
+        )
+  if (start < 0) return ''
+  const rest = words.slice(start + 1)
+  const end = rest.findIndex((word) => !unread.has(word) && !SMALL.test(word))
+  const held = (end < 0 ? rest : rest.slice(0, end))
+    .join(' ')
+    .replace(/(?: (?:the|a|an|its|of|to|and))+$/i, '')
+  return `${words[start]!} ${held}`.slice(0, 100)
+}
+
 /** Below, above and inside the house. */
 export function awayFromWalls(said: Shorthand, side: Side | null, on: On): PlacedLine | null {
   const { area, room } = said.where
-  const words = said.left.join(' ').slice(0, 100)
+  const words = whereIn(said)
   const row = partOf(said.part)
   const bySide = side !== null && (said.side !== null || said.where.sideBy !== null)
   const inCrawl = [underOpening(said, side, on), words].filter(Boolean).join(', ').slice(0, 100)
@@ -59,7 +88,7 @@ export function awayFromWalls(said: Shorthand, side: Side | null, on: On): Place
   // Below a room is under the house: which one stays among the words.
   const isAway = room === null || (under && BELOW.test(said.words))
   if ((under || goesOn) && !bySide && isAway && said.where.opening === null && said.feature === null)
-    return placed(said, { kind: 'crawl', words })
+    return placed(said, { kind: 'crawl', words: room === null ? words : `under the ${room}` })
   const onDeck =
     area === 'deck' ||
     row?.assembly === 'deck' ||

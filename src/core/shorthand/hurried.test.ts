@@ -163,3 +163,17 @@ test('doors of a crawl space or basement are none of the walls', () => {
   expect(place('crawl space door rotted')).toBe('crawl')
   expect(place('wet by the basement door')).toBe('room')
 })
+
+test.each([
+  ['the line of posts under the middle beam stands on loose brick', 'under the middle beam'],
+  ['insulation hanging wet in the crawl under the kitchen', 'under the kitchen'],
+  ['two piers leaning under the hall', 'under the hall'],
+  ['pier 4 leaning', 'pier 4'],
+  ['batts hang', ''],
+  ['crawl hatch in a closet 20 x 26 in', 'in a closet'],
+])('%s: in the crawl space, %s', (line, words) => {
+  expect(readLine(line, { words: [], job, near: { side: null, last: null } })[0]!.place).toEqual({
+    kind: 'crawl',
+    words,
+  })
+})

@@ -86,6 +86,8 @@ export const GROUND_AND_INSIDE_FIXES = [
     warranty: 'J',
     cures: 'the ground of the crawl space covered, laps sealed, edges turned up',
     we: 'We cover the ground of the crawl space, seal the laps and turn the edges up.',
+    // What was found bare is covered by it: there is nothing left to watch.
+    mends: ['crawl-floor'],
     along: 'plan',
     life: [10, 20],
     tasks: [['ground-cover', '100 ft2', 1]],
