@@ -54,8 +54,18 @@ function listed(zones: readonly ZoneCoverage[], job: JobDocument): string {
   return [...bySides].map(([sides, names]) => `${names.join(', ')} (${sides})`).join('; ')
 }
 
+/** The area a finding lies in; null: on a wall, a deck, or not placed. */
+function areaOf({ place }: JobDocument['findings'][number]): AreaCoverage['area'] | null {
+  if (place.kind === 'crawl' || place.kind === 'roof') return place.kind
+  if (place.kind !== 'room') return null
+  return place.room === 'attic' || place.room === 'basement' ? place.room : 'rooms'
+}
+
 /** Areas by how they were looked at, in the sentences of the paragraph. Areas nobody recorded are named once, at the end. */
-function areaLines(areas: readonly AreaCoverage[]): { looked: string[]; missed: string[]; silent: string[] } {
+function areaLines(
+  areas: readonly AreaCoverage[],
+  job: JobDocument,
+): { looked: string[]; missed: string[]; inPart: string[]; silent: string[] } {
   const looked = areas.flatMap((each) =>
     each.state.kind === 'looked'
       ? [
@@ -66,8 +76,13 @@ function areaLines(areas: readonly AreaCoverage[]): { looked: string[]; missed: 
   const missed = areas.flatMap((each) =>
     each.state.kind === 'not-looked' ? [`${areaWords(each)}: ${NOT_LOOKED_WORDS[each.state.reason]}`] : [],
   )
-  const silent = areas.filter((each) => each.state.kind === 'not-recorded').map(areaWords)
-  return { looked, missed, silent }
+  const unsaid = areas.filter((each) => each.state.kind === 'not-recorded')
+  // Whoever noted a thing there was there; that says nothing of the rest of it.
+  const inPart = unsaid.filter(({ area }) =>
+    job.findings.some((finding) => finding.how_known !== 'told' && areaOf(finding) === area),
+  )
+  const silent = unsaid.filter((each) => !inPart.includes(each))
+  return { looked, missed, inPart: inPart.map(areaWords), silent: silent.map(areaWords) }
 }
 
 /** What is suspected from its look-alikes, counted by part. */
@@ -88,7 +103,7 @@ function write(
   job: JobDocument,
   of: Pick<Coverage, 'holds' | 'areas' | 'alikes'>,
 ): string {
-  const { looked, missed: notReached, silent: unsaid } = areaLines(of.areas)
+  const { looked, missed: notReached, inPart, silent: unsaid } = areaLines(of.areas, job)
   const suspect = suspectedLine(job, of.alikes)
   if (job.sides.length === 0) {
     return [
@@ -120,6 +135,7 @@ function write(
   }
   const silent = zones.filter((each) => each.state.kind === 'not-recorded')
   if (silent.length > 0) lines.push(`No look recorded, so not judged: ${listed(silent, job)}.`)
+  if (inPart.length > 0) lines.push(`Looked at only where something was found: ${inPart.join(', ')}.`)
   if (unsaid.length > 0) lines.push(`Nor was a look recorded at: ${unsaid.join(', ')}.`)
   if (suspect) lines.push(suspect)
   const noted = of.holds.filter((hold) => hold.from === 'noted')

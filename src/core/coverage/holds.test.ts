@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals'
 import { looked, notLooked } from '../../../demo/build'
-import { finding, smallHouse, window } from '../../../tests/support/jobs'
+import { finding, sillNose, smallHouse, window } from '../../../tests/support/jobs'
 import type { Fact, JobDocument } from '../job'
 import { coverJob } from './coverJob'
 import { lookAlikes } from './lookAlikes'
@@ -135,6 +135,15 @@ test('areas that are no walls are covered too, and the paragraph names them', ()
   expect(coverage.paragraph).toContain('attic: occupied, needs an appointment')
   expect(coverage.paragraph).toContain('Nor was a look recorded at: crawl space, rooms, roof.')
   expect(coverage.holds[0]).toMatchObject({ way: 'appointment', why: 'attic' })
+})
+
+test('where something was found somebody was, which says nothing of the rest of it', () => {
+  const below = sillNose({ component: 'joist', place: { kind: 'crawl', words: '' }, how_known: 'touched' })
+  const paragraph = (how_known: typeof below.how_known) =>
+    coverJob(smallHouse({ findings: [{ ...below, how_known }] })).paragraph
+  expect(paragraph('touched')).toContain('Looked at only where something was found: crawl space.')
+  expect(paragraph('touched')).toContain('Nor was a look recorded at: rooms, attic, roof.')
+  expect(paragraph('told')).toContain('Nor was a look recorded at: crawl space, rooms, attic, roof.')
 })
 
 test('the walk goes round the house, then decks from below first', () => {

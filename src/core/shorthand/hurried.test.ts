@@ -177,3 +177,31 @@ test.each([
     words,
   })
 })
+
+test('both sides of a door are its two jambs, and not both ends of the wall', () => {
+  const near = { side: job.sides[0]!, last: null }
+  const all = readLine('front door frame rotten at the bottom both sides', { words: [], job, near })
+  expect(all).toHaveLength(1)
+  expect(all[0]).toMatchObject({ said: { part: 'jamb-foot', count: 2 }, place: { station_unsaid: true } })
+  expect(readLine('soffit rotten at both ends', { words: [], job, near })).toHaveLength(2)
+})
+
+test.each([
+  ['A siding soft at the butts', 'A'],
+  ['A hardboard lap soft at the bottom edges', 'A'],
+  ['A corner boards soft at the bottom', 'A'],
+  ['A window is rotten', null],
+  ['A few boards are soft', null],
+  ['A piece of siding is off', null],
+  ['A siding board is split', null],
+  ['A gutter leaks', null],
+])('%s: side %s by what stands behind the letter', (line, side) => {
+  expect(first(line).side).toBe(side)
+})
+
+test('round patches along a slab edge that weep rust are where tendons end', () => {
+  expect(first('two round patches on the slab edge on B crumble and weep rust')).toMatchObject({
+    ...{ side: 'B', part: 'slab-edge' },
+    signs: ['rust-spots-in-pairs', 'rust-stain-through'],
+  })
+})

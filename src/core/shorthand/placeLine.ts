@@ -343,7 +343,9 @@ export function placeLine(line: Shorthand, job: JobDocument, near: Near = NOTHIN
         besideThing({ ...said, where: { ...said.where, beside: { ...opening.beside, to: null } } }, named, on)
       if (next) return [next]
       const wall = named ?? facedBy(opening, job) ?? near.side
-      const meant = notDrawn(said, opening, on)
+      // Both sides of a door that is not drawn are not both ends of its wall.
+      const drawn = notDrawn(said, opening, on)
+      const meant = { ...drawn, where: { ...drawn.where, both: false, stretch: null } }
       return wall ? alongSide(meant, wall, on) : [placed(meant, inWords(meant))]
     }
     // A room says which window is meant only to somebody who knows the rooms.

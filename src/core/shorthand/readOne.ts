@@ -87,11 +87,16 @@ function takePlace(read: Reader, draft: Draft): void {
   else takeLetter(read, draft)
 }
 
+/** No article stands before siding, or before boards: `A siding soft` is of side A. `A few boards`, `A piece of siding` have theirs. */
+const BEFORE_NO_ARTICLE =
+  /^(\s*)(A)(?= (?!(?:few|couple|lot|bit|pair|dozen|half|number|handful|row|bunch)\b)(?:(?!of\b)[a-z-]+ ){0,2}?(?:siding|lap|clap ?boards|cladding|trim|stucco|shingles|shakes|gutters|boards|casings|sills|eaves|joists|sheathing|framing|paint|caulk(?:ing)?|mulch|soil|ground)\b(?! (?:board|nail|piece|corner|joint|vent|spot|panel|screw|hanger|bracket|strip|return)\b))/
+
 /** A side by its letter alone, written large: `B door drags`, `bloom on D`. An A at the head of a line is an article. */
 function takeLetter(read: Reader, draft: Draft): void {
   if (draft.feature !== null) return
   const found =
     /^(\s*)([B-H])(?= [a-z])/.exec(read.raw) ??
+    BEFORE_NO_ARTICLE.exec(read.raw) ??
     // `nails pop along the B wall`, `holes, C gable`.
     /(\b(?:the )?)([A-H])(?= (?:wall|side|gable|elevation|face|eave|corner)\b)/.exec(read.raw) ??
     /(\b(?:on|at|along|over|of) )([A-H])(?=$|[\s,.;:])/.exec(read.raw) ??
@@ -231,6 +236,9 @@ function itself({ where, grade }: Draft, isShown: boolean): ComponentId | null {
   if (!isShown && grade === null && where.opening.what !== 'downspout') return null
   return ITSELF[where.opening.what] ?? null
 }
+/** Parts of which an opening has two. */
+const TWO_AT_AN_OPENING: ReadonlySet<ComponentId> = new Set(['jamb-foot', 'side-casing'])
+
 const ITSELF: Readonly<Record<string, ComponentId>> = {
   downspout: 'downspout',
   door: 'door',
@@ -316,6 +324,13 @@ export function readOne(words: string, learnt: readonly LearntWord[]): Shorthand
     ...(noMetal === null && signs.includes(NO_FLASHING) ? ['no flashing'] : []),
     ...leftWords(read),
   ]
+  // A door that is rotten on both sides is so at two jambs.
+  const hasTwo =
+    draft.where.both &&
+    draft.where.opening !== null &&
+    draft.part !== null &&
+    TWO_AT_AN_OPENING.has(draft.part)
+  if (hasTwo) draft.count ??= 2
   // `sill and both legs`: there are two of the legs, and not of the sill.
   const areLegs = more.length > 0 && /\bboth (?:jamb )?(?:feet|legs|jambs)\b/i.test(words)
   return [draft.part, ...more].map((part) => ({

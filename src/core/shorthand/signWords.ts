@@ -70,6 +70,12 @@ export const SIGN_PHRASES: readonly Phrase<SignId | typeof NO_FLASHING>[] = [
     'rust-or-holes-on-cover',
     'chase-cover',
   ],
+  // The ends of tendons lie in plugs along the edge.
+  [
+    '(?:(?:two|pairs? of|several|round|grout(?:ed)?) )+(?:patches|plugs|pockets)(?= (?:on|along|in|at) (?:the )?(?:slab edge|edge of the slab))',
+    'rust-spots-in-pairs',
+    'slab-edge',
+  ],
   ['rust (?:weeping|weeps|bleed(?:s|ing)|stains?(?: through)?)|weep(?:s|ing)? rust', 'rust-stain-through'],
   ['tendon pockets? (?:is |are )?open', 'tendon-pocket-open', 'tendon-end'],
   [
@@ -250,7 +256,7 @@ export const SIGN_PHRASES: readonly Phrase<SignId | typeof NO_FLASHING>[] = [
     'pipe-collar',
   ],
   [
-    '(?:chase )?cover (?:ponds|ponding|holds water)|(?:chase|chimney) (?:cap|pan|top) (?:ponds|ponding|holds water)',
+    '(?:chase )?cover (?:ponds|ponding|holds water)|(?:chase|chimney) (?:cap|pan|top) (?:ponds|ponding|holds water)|(?<=\\b(?:chase|chimney) (?:cover|cap|pan|top)\\b.{0,30})(?:ponds|ponding|holds water)',
     'flat-cover-ponds',
     'chase-cover',
   ],

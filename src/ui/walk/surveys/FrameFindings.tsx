@@ -21,7 +21,7 @@ export function FrameFindings({ survey }: { survey: SurveyOf<'frame'> }) {
     of
       .map(({ finding_id, part, count, as }) => {
         const n = finding_id === null ? null : byId(job.findings, finding_id)?.number
-        return `${n ?? 'new'} ${partName(part)}${as === 'joined' ? `, ${count} of them` : ''}`
+        return `finding ${n ?? '(new)'}, ${partName(part)}${as === 'joined' ? `, ${count} of them` : ''}`
       })
       .join('; ')
 

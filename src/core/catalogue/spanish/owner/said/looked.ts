@@ -21,6 +21,7 @@ export const LOOKED: readonly Pair[] = [
   ['Looked at besides: {what}.', 'Se miró además: {what}.'],
   ['To look at yet: {~what}.', 'Queda por mirar: {what}.'],
   ['No look recorded, so not judged: {what}.', 'Sin registro de mirada, así que sin juicio: {what}.'],
+  ['Looked at only where something was found: {what}.', 'Se miró solo donde se encontró algo: {what}.'],
   ['Nor was a look recorded at: {what}.', 'Tampoco hay registro de mirada en: {what}.'],
   [
     'No side of the house was set up; what is listed is what was shown to us, and nothing else was looked at.',
