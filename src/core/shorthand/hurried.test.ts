@@ -205,3 +205,12 @@ test('round patches along a slab edge that weep rust are where tendons end', () 
     signs: ['rust-spots-in-pairs', 'rust-stain-through'],
   })
 })
+
+test('names that look like lengths or openings', () => {
+  expect(first('T1-11 delam bottom edge B 12 ft')).toMatchObject({
+    ...{ part: 'panel-siding', side: 'B', feature: null },
+    length: null,
+    station: inches(144),
+  })
+  expect(first('roof vent boot split')).toMatchObject({ part: 'pipe-collar' })
+})

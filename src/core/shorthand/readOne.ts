@@ -58,7 +58,7 @@ function takePlace(read: Reader, draft: Draft): void {
     /(?<!\d\s?(?:'|"|ft|feet|in)?\s?)\bx\s?(\d{1,3})\b(?!\s*(?:courses?|boards?|pcs|pieces|sheets))/,
   )
   if (times) draft.count = Number(times[1])
-  const feature = read.take(/(?:\b(?:window|win|door|deck)\s+)?\b(?!t1-?11)([a-z]{1,2})(\d{1,3})\b/)
+  const feature = read.take(/(?:\b(?:window|win|door|deck)\s+)?\b([a-z]{1,2})(\d{1,3})\b/)
   if (feature) draft.feature = `${feature[1]!.toUpperCase()}${feature[2]}`
   // `4' up 14'`: what stands behind *up* is the height, and what stands before it the station.
   const height =
@@ -76,7 +76,7 @@ function takePlace(read: Reader, draft: Draft): void {
     draft.length = inches((countOf(run[3]!) - countOf(run[2]!)) * 12)
     return
   }
-  const side = read.take(`\\b(?!t-?1-?11)(?:side\\s+)?([a-z])\\s*(?:at\\s+|@\\s*)?(${WRITTEN_LENGTH})`)
+  const side = read.take(`\\b(?:side\\s+)?([a-z])\\s*(?:at\\s+|@\\s*)?(${WRITTEN_LENGTH})`)
   if (side) {
     draft.side = side[1]!.toUpperCase()
     draft.station = lengthOf(side[2]!)
@@ -279,6 +279,8 @@ export function readOne(words: string, learnt: readonly LearntWord[]): Shorthand
   read.take(/^\s*(?:(?:okay|ok|alright|all right|um|uh|so|and|now|well)\b[ ,]*)+(?=\S+ \S)/)
   takeNotes(read, draft)
   takeLearnt(read, draft, learnt)
+  // A name of plywood siding that looks like a length.
+  if (read.take(/\bt-?1-?11\b/)) draft.part ??= 'panel-siding'
   takeProbe(read, draft)
   takeReading(read, draft)
   takeHardware(read, draft)

@@ -16,7 +16,7 @@ export const PART_PHRASES: readonly Phrase<ComponentId>[] = [
   ['down ?spouts?|leaders?|ds', 'downspout'],
   ['(?:step|counter-?|apron|roof|valley) ?(?:flashings?|metal)', 'roof-metal'],
   [
-    '(?:pipe|roof(?: vent)?|plumbing(?: vent)?|(?:vent )?stack) (?:boots?|collars?|flashings?)|flashings? (?:around|at|of|on) (?:the |a )?(?:plumbing |roof )?(?:vents?|pipes?|stacks?)(?: pipes?)?',
+    '(?:pipe|roof(?: vent)?|vent|plumbing(?: vent)?|(?:vent )?stack) (?:boots?|collars?|flashings?)|flashings? (?:around|at|of|on) (?:the |a )?(?:plumbing |roof )?(?:vents?|pipes?|stacks?)(?: pipes?)?',
     'pipe-collar',
   ],
   ['(?:chase|chimney) (?:covers?|pans?)|chase (?:caps?|tops?)', 'chase-cover'],
@@ -82,7 +82,7 @@ export const PART_PHRASES: readonly Phrase<ComponentId>[] = [
   ],
   ['(?:window |sub-?)?sills?|(?:window )?ledges?', 'window-sill'],
   ['(?:door )?jamb +(?:foot|feet)|jambs?', 'jamb-foot'],
-  ['(?:panel|plywood|sheet) siding|siding panels?|t-?1-?11|panels', 'panel-siding'],
+  ['(?:panel|plywood|sheet) siding|siding panels?|panels', 'panel-siding'],
   ['shingle siding|shingled walls?|shingles|shakes', 'shingle'],
   ['(?:bevel |lap )?siding|clap ?boards?|weather ?boards?|lap', 'lap-siding'],
   ['board and batten|battens?', 'board-and-batten'],
