@@ -9,6 +9,12 @@ export function freshDeck(answers: readonly (readonly [string, Deck['answers'][n
   return { ...(fresh as Deck), answers: answers.map(([point, answer]) => ({ point, answer })) }
 }
 
+/** Anchors or the like set out along a stretch of side A, with nothing said but what is given. */
+export function layoutSurvey(of: Partial<SurveyOf<'layout'>> = {}): SurveyOf<'layout'> {
+  const fresh = freshSurvey('layout', { id: 'l', day: '2026-03-04', by: 'Dov', side_id: 'side-a' })
+  return { ...(fresh as SurveyOf<'layout'>), ...of }
+}
+
 /** A floor frame on which nothing was noted yet but what is given. */
 export function frameSurvey(of: Partial<SurveyOf<'frame'>> = {}): SurveyOf<'frame'> {
   const fresh = freshSurvey('frame', { id: 'fr', day: '2026-03-04', by: 'Dov', side_id: null })

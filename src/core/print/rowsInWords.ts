@@ -59,6 +59,7 @@ function whenWords(when: When): string {
     ...(when.noSign ? [`not seen: ${signWords(when.noSign)}`] : []),
     ...yes(when.fixesSource, 'the source found there is fixed by it', 'it fixes no source found there'),
     ...yes(when.sourceApart, 'the source sits apart from the part', 'the source sits at the part itself'),
+    ...yes(when.moved, 'what was found has moved', 'nothing found here has moved'),
   ]
     .filter(Boolean)
     .join(', ')

@@ -206,3 +206,14 @@ test('where a part waits for an engineer, its source is mended only where that d
     expect(verdict(bad, causeOf(cause).fix!.method!)).toBe('blocked')
   }
 })
+
+test('over a wall that has moved nobody sells a coat or a bead of sealant', () => {
+  const bowed = part('foundation-wall', null, [
+    'wall-bowed',
+    'horizontal-crack-inside',
+    'wall-leans-in-at-top',
+  ])
+  expect(verdict(bowed, 'prime-and-paint')).toBe('blocked')
+  expect(verdict(bowed, 're-seal')).toBe('blocked')
+  expect(verdict(part('foundation-wall', null), 'prime-and-paint')).not.toBe('blocked')
+})

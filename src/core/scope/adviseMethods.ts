@@ -50,6 +50,7 @@ function holds(when: When, method: MethodRow, of: Case): boolean {
     when.sign === undefined || saw(when.sign),
     when.noSign === undefined || !saw(when.noSign),
     when.fixesSource === undefined || when.fixesSource === (of.cause?.fix?.method === method.id),
+    when.moved === undefined || when.moved === (of.cause?.family === 'structure'),
     when.sourceApart === undefined || when.sourceApart === (of.cause !== null && isApart(of.cause)),
   ]
   return facts.every(Boolean)

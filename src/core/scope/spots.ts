@@ -70,6 +70,8 @@ export type ItemSpot = {
   readonly area_ft2: number | null
   /** Counted, not measured: so many of them, whatever their length. */
   readonly counted: boolean
+  /** Somebody said how many there are, with a length or without. */
+  readonly numbered: boolean
   /** Length seen damaged, before any cut-back; null when nobody measured one. */
   readonly seen: Length | null
   /** Said for the item itself: the length of the work, not of the damage. */
@@ -93,7 +95,7 @@ type Drafted = Omit<ItemSpot, 'standing' | 'why' | 'hand_over'>
 function sized(
   size: Quantity | null,
   component: string | null,
-): Pick<ItemSpot, 'times' | 'courses' | 'seen' | 'guessed' | 'area_ft2' | 'counted'> {
+): Pick<ItemSpot, 'times' | 'courses' | 'seen' | 'guessed' | 'area_ft2' | 'counted' | 'numbered'> {
   const { times, courses, length } = oneOfSize(size)
   const inCourses = partOf(component)?.piece?.courses ?? false
   return {
@@ -103,6 +105,7 @@ function sized(
     guessed: length?.how === 'guessed',
     area_ft2: areaOf_ft2(size),
     counted: size?.kind === 'count',
+    numbered: size?.kind === 'count' || size?.kind === 'members',
   }
 }
 
@@ -142,6 +145,7 @@ function wholeSide(side_id: string, index: number, item: WorkItem, job: JobDocum
     guessed: false,
     area_ft2: null,
     counted: false,
+    numbered: false,
     height: null,
     face_width: null,
   }

@@ -10,6 +10,7 @@ import { cutOut, merged, type CutOut } from './cutOut'
 import { areaAt, UNMEASURED } from './patch'
 import { memberAt, openingAt, overCasings, type Member } from './member'
 import { sectionFor, tooWideWords } from './section'
+import { isNumberSaid, setOutAt } from './setOut'
 import { wholeSide } from './wholeSide'
 import type { Piece, WorkedPlace } from './workedPlace'
 
@@ -334,6 +335,32 @@ export function boardAt(item: ScopeItem, spot: ItemSpot, job: JobDocument): stri
   return memberAt(part, spot, job)?.key ?? null
 }
 
+/** What is set out along a wall: as many as somebody said, else as a survey of that wall sets out, once; else nobody knows how many. */
+function setOut(
+  spots: readonly ItemSpot[],
+  part: PartRow | null,
+  row: MethodRow,
+  job: JobDocument,
+): WorkedPlace[] {
+  const walls = new Set<string>()
+  return spots.flatMap((spot) => {
+    const place = plain(spot, part, row, job)
+    if (isNumberSaid(spot, job)) return [place]
+    const count = setOutAt(spot, row, job)
+    if (count === null) return [{ ...place, lacks: [...place.lacks, WORK_SAYS.lacksNumber] }]
+    if (walls.has(place.side)) return []
+    walls.add(place.side)
+    return [
+      {
+        ...place,
+        times: count,
+        set_ups: part?.together ? 1 : count,
+        notes: [...place.notes, WORK_SAYS.setOutNote(count)],
+      },
+    ]
+  })
+}
+
 /** The places of an item as they are worked, by what its method does with wood. */
 export function placesOf(
   item: ScopeItem,
@@ -350,6 +377,7 @@ export function placesOf(
     const once = spots.filter((spot, n) => spots.findIndex((each) => deckAt(each) === deckAt(spot)) === n)
     return once.map((spot) => plain(spot, part, row, job))
   }
+  if (row.setOut?.along.includes(item.component ?? '')) return setOut(spots, part, row, job)
   if (wood === null || !part?.piece) return spots.map((spot) => plain(spot, part, row, job))
   const stretches = wood === 'member' ? wholeMembers(spots, part, job) : letIn(spots, part, job)
   return stretches.map((stretch) => worked(stretch, item, part, job))

@@ -1,4 +1,4 @@
-import { method, NO_RECIPE, RUST_OR_MOVING, SWOLLEN } from './method'
+import { method, NO_RECIPE, ON_THE_GROUND, RUST_OR_MOVING, SWOLLEN } from './method'
 
 const CALM = { keepOff: false, engineer: false, untouched: false } as const
 const OPEN_JOINT = ['open-joint', 'bare-joint'] as const
@@ -21,6 +21,11 @@ export const FINISH = [
         verdict: 'blocked',
         when: { sign: RUST_OR_MOVING },
         says: 'Over rust, or over what moves, it splits again: that is mended first.',
+      },
+      {
+        verdict: 'blocked',
+        when: { moved: true, part: ON_THE_GROUND },
+        says: 'It has moved: closed or painted over, nobody sees whether it goes on.',
       },
       {
         verdict: 'blocked',
@@ -65,6 +70,11 @@ export const FINISH = [
         verdict: 'blocked',
         when: { sign: RUST_OR_MOVING },
         says: 'Over rust, or over what moves, paint lets go: that is mended first.',
+      },
+      {
+        verdict: 'blocked',
+        when: { moved: true, part: ON_THE_GROUND },
+        says: 'It has moved: closed or painted over, nobody sees whether it goes on.',
       },
       {
         verdict: 'blocked',

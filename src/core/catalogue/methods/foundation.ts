@@ -164,6 +164,7 @@ export const FOUNDATION_KITS = [
     uncured: [5, 15],
     needs: GOVERNED,
     rebuilds: 'member',
+    setOut: { what: 'straps', along: ['foundation-wall'] },
     tasks: [['wall-strap', 'place', 1]],
     goods: [['wall-strap', 'place', 1, 'one a place']],
   }),
@@ -176,6 +177,7 @@ export const FOUNDATION_KITS = [
     uncured: [5, 15],
     needs: GOVERNED,
     rebuilds: 'member',
+    setOut: { what: 'braces', along: ['foundation-wall'] },
     tasks: [['wall-brace', 'place', 1]],
     goods: [
       ['wall-brace', 'place', 1, 'one a place'],
@@ -192,6 +194,7 @@ export const FOUNDATION_KITS = [
     visits: 2,
     needs: [...GOVERNED, 'utility-off'],
     rebuilds: 'member',
+    setOut: { what: 'anchors', along: ['foundation-wall'] },
     tasks: [
       ['wall-anchor', 'place', 1],
       ['anchor-tension', 'place', 0.25],
@@ -235,6 +238,7 @@ export const FOUNDATION_KITS = [
     uncured: [10, 30],
     needs: GOVERNED,
     rebuilds: 'member',
+    setOut: { what: 'piers', along: ['foundation-wall', 'slab-edge', 'slab'] },
     tasks: [['pier-driven', 'place', 1]],
     goods: [['driven-pier', 'place', 1, 'one a place']],
     debris_yd3: { per: 'place', times: 0.2, of: 'soil' },

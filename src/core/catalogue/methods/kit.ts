@@ -26,6 +26,7 @@ export type KitOf = {
   readonly needs?: MethodRow['needs']
   readonly visits?: number
   readonly rebuilds?: MethodRow['rebuilds']
+  readonly setOut?: MethodRow['setOut']
   readonly does?: MethodRow['does']
   readonly forNow?: true
   readonly alsoFixes?: MethodRow['alsoFixes']
@@ -57,6 +58,7 @@ export function kit(id: string, name: string, of: KitOf): MethodRow {
     needs: of.needs ?? [],
     visits: of.visits ?? 1,
     rebuilds: of.rebuilds ?? null,
+    setOut: of.setOut ?? null,
     does: of.does ?? 'mends',
     forNow: of.forNow ?? false,
     alsoFixes: of.alsoFixes ?? [],

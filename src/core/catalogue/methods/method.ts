@@ -34,6 +34,8 @@ export type When = {
   readonly noSign?: readonly string[]
   /** The method is what fixes the source found here. */
   readonly fixesSource?: boolean
+  /** What was found here moved, or was never carried: its source is of structure, not of water. */
+  readonly moved?: boolean
   /** The source found here sits apart from the part: mending it does not touch what carries. */
   readonly sourceApart?: boolean
 }
@@ -134,6 +136,9 @@ export type Answers = 'findings' | 'side' | 'source'
  */
 export type Along = 'each' | 'run' | 'roof-edge' | 'wall' | 'plan'
 
+/** What a survey sets out along a wall. */
+export type SetOut = 'anchors' | 'straps' | 'braces' | 'piers'
+
 export type MethodRow = Row & {
   /** What it does, as the trade says it. */
   readonly cures: string
@@ -149,6 +154,8 @@ export type MethodRow = Row & {
    * on a member so renewed is worked on again.
    */
   readonly rebuilds: 'member' | 'assembly' | null
+  /** Set out along a wall for a price, so many over a stretch: one place of a wall says nothing of how many. Null: counted by its places. */
+  readonly setOut: { readonly what: SetOut; readonly along: readonly string[] } | null
   /** Mends what was found, holds it for a while, only goes beside a repair, or leaves it to somebody else or another word. */
   readonly does: 'mends' | 'holds' | 'helps' | 'leaves'
   /** It closes a place until it is mended: the finding is still to be answered. */
@@ -228,6 +235,8 @@ export const RUST_OR_MOVING = [
   'survey-falls',
   'cracks-around-patch',
 ] as const
+/** What stands on the ground: a coat or a bead over a movement of it hides what goes on. */
+export const ON_THE_GROUND = ['foundation-wall', 'slab', 'slab-edge', 'brick-veneer', 'pier'] as const
 /** Boards that swelled drink on through any coat. */
 export const SWOLLEN = [
   'swollen-bottom-edge',
@@ -251,6 +260,7 @@ export function method(of: Written): MethodRow {
     forNow: false,
     alsoFixes: [],
     rebuilds: null,
+    setOut: null,
     needs: [],
     visits: 1,
     along: 'each',

@@ -70,6 +70,9 @@ export const WORK_SAYS = {
   lacksLines: 'Own work has no recipe: type a price, or give it lines of its own.',
   lacksRecipe: (part: string) => `No recipe for ${part} yet: type a price, or refer it.`,
   lacksArea: 'The area is not known: say it on the item, or type a price.',
+  lacksNumber:
+    'How many is not known: set them out under Surveys in Walk, say the number on the item, or type a price.',
+  setOutNote: (count: number) => `${count} by what was set out along the wall`,
   lacksSection: (width: string) =>
     `No section of the yard is ${width} wide: say the section on the item, or type a price.`,
   lacksStock: (what: string) =>
