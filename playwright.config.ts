@@ -1,5 +1,28 @@
 import { defineConfig } from '@playwright/test'
 
+/**
+ * What the browser leaves out. A switch that is given twice counts once, the last time: so the runner's own list stands here again. The first two
+ * are ours: a full browser readies the list below its address bar as a page, one for every window that a test opens.
+ */
+const OFF = [
+  'WebUIOmniboxPopup',
+  'WebUIOmniboxAimPopup',
+  'AvoidUnnecessaryBeforeUnloadCheckSync',
+  'DestroyProfileOnBrowserClose',
+  'HttpsUpgrades',
+  'HttpsFirstBalancedModeAutoEnable',
+  'LensOverlay',
+  'MediaRouter',
+  'PaintHolding',
+  'ThirdPartyStoragePartitioning',
+  'OptimizationHints',
+  'NetworkTimeServiceQuerying',
+  'AimEnabled',
+  'PreconnectToSearch',
+  'CDPScreenshotNewSurface',
+  'SkipListAccountsWithoutGaiaCookies',
+]
+
 export default defineConfig({
   testDir: 'tests/e2e',
   // Two windows at once: a test waits for its own page most of the time. Each makes its own jobs, or only reads those of the demo.
@@ -28,6 +51,7 @@ export default defineConfig({
         '--disable-background-networking',
         '--disable-component-update',
         '--disable-sync',
+        `--disable-features=${OFF.join(',')}`,
         // A microphone that beeps, and is allowed: nothing asks.
         '--use-fake-device-for-media-stream',
         '--use-fake-ui-for-media-stream',
