@@ -347,7 +347,9 @@ function setOut(
     const place = plain(spot, part, row, job)
     if (isNumberSaid(spot, job)) return [place]
     const count = setOutAt(spot, row, job)
-    if (count === null) return [{ ...place, lacks: [...place.lacks, WORK_SAYS.lacksNumber] }]
+    // Of none is nothing reckoned, so that no sum holds a price that nobody asked for.
+    if (count === null)
+      return [{ ...place, times: 0, set_ups: 0, lacks: [...place.lacks, WORK_SAYS.lacksNumber] }]
     if (walls.has(place.side)) return []
     walls.add(place.side)
     return [

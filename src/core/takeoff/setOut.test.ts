@@ -19,6 +19,7 @@ const count = (of: ReturnType<typeof anchored>) =>
 test('how many anchors a wall takes is not guessed from its one place: without a number there is no price', () => {
   const bare = anchored([wall(1)])
   expect(bare.takeoff.items[0]!.lacks.join(' ')).toContain('How many is not known')
+  expect(total(bare)).toBe(0)
   expect(anchored([wall(1, { count: 4 })]).takeoff.items[0]!.lacks).toEqual([])
   expect(count(anchored([wall(1, { count: 4 })]))).toBe(4)
   // A length said on the item is no number of anchors.

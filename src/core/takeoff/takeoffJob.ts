@@ -136,7 +136,8 @@ function draftOf(
   const others = spots.map(claimedBy)
   const mine = spots.filter((_, index) => others[index] === null)
   const places = placesOf(item, row, mine, job)
-  const uses = places.flatMap((place) => usesAt(item, recipe, place, of))
+  // Of what nobody knows how many there are, nothing is set up either.
+  const uses = places.filter(({ times }) => times > 0).flatMap((place) => usesAt(item, recipe, place, of))
   const boards = places.flatMap((place) => piecesAt(item, recipe, place, job))
   return {
     item,
