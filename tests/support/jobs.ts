@@ -1,6 +1,7 @@
 import { emptyJob, finding, side, window } from '../../demo/build'
 import { newWorkItem, type Finding, type JobDocument, type WorkItem } from '../../src/core/job'
 
+export { freshIntake } from '../../src/ui/walk/papers/freshIntake'
 export { alderHouse } from '../../demo/alderHouse'
 export { emptyJob, finding, side, window }
 

@@ -73,8 +73,8 @@ export function awayFromWalls(said: Shorthand, side: Side | null, on: On): Place
   const onRoof =
     area === 'roof' || (said.part !== null && ON_THE_ROOF.has(said.part) && said.feature === null)
   if (onRoof && !bySide) return placed(said, { kind: 'roof', words })
-  // A door of a room is none of the doors on the walls.
   const under = said.part !== null && UNDER_THE_HOUSE.has(said.part)
+  // A door of a room is none of the doors on the walls.
   const isInside =
     row === null ||
     row.id === 'door' ||

@@ -1,6 +1,6 @@
 /** Lines as people in a hurry write them, and what once was made of them. */
 import { expect, test } from '@jest/globals'
-import { smallHouse } from '../../../tests/support/jobs'
+import { freshIntake, smallHouse } from '../../../tests/support/jobs'
 import type { Feature, JobDocument } from '../job'
 import { feet, inches } from '../measure'
 import { parseLine } from './parseLine'
@@ -10,17 +10,6 @@ const job = smallHouse()
 const DECK: Feature = {
   ...{ id: 'deck-c', removed: false, side_id: 'side-c', number: 1, station: feet(10), width: feet(16) },
   ...{ size_how: 'taped', kind: 'deck', depth: feet(12), deck_height: inches(30) },
-}
-const INTAKE = {
-  ...{ id: 'intake', removed: false, why_here: null, told: '', told_by: '', told_on: null, first_guess: '' },
-  ...{
-    photo_ids: [],
-    front_faces: null,
-    storm_side: null,
-    heating: null,
-    occupants_saw: '',
-    earlier_repairs: '',
-  },
 }
 
 test('water on it stands on what was said, and is on paving only where paving was', () => {
@@ -93,7 +82,7 @@ test('a wall that is called by a wind is the one that looks that way, or it is a
   expect(asked.choices.map(({ says }) => says)).toEqual(
     job.sides.map((side) => `${side.letter} ${side.facing}`),
   )
-  const known = { ...job, intake: { ...INTAKE, front_faces: 'S' as const } }
+  const known = { ...job, intake: { ...freshIntake(), front_faces: 'S' as const } }
   // Seen from the street, which is in the south, the west is on the left.
   expect(read('siding soft on the west wall', known)[0]).toMatchObject({
     ask: null,

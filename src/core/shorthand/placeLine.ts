@@ -33,8 +33,8 @@ function namedSide(said: Shorthand, { job, near }: On): Side | null {
     // Not drawn: the letter that was said with it stands.
     if (said.side === null) return null
   }
-  const { compass } = said.where
-  if (compass !== null && said.side === null && said.feature === null) return lookingTo(compass, job)
+  const wind = windOf(said)
+  if (wind !== null) return lookingTo(wind, job)
   const letter = said.feature?.replace(/\d+$/, '') ?? said.side
   return (
     job.sides.find((each) => each.letter === letter) ??
@@ -42,6 +42,10 @@ function namedSide(said: Shorthand, { job, near }: On): Side | null {
     null
   )
 }
+
+/** The wind a wall is called by, where no letter says which it is. */
+const windOf = ({ side, feature, where }: Shorthand): CompassPoint | null =>
+  side === null && feature === null ? where.compass : null
 
 /** Nobody said which way the front looks: which of the sides is meant is asked. */
 function whichWind(said: Shorthand, point: CompassPoint, job: JobDocument, near: Near): PlacedLine {
@@ -315,9 +319,8 @@ export function placeLine(line: Shorthand, job: JobDocument, near: Near = NOTHIN
   const on: On = { job, near }
   const said = underTheHouse(asBefore(line, on), on)
   const named = namedSide(said, on)
-  const { compass } = said.where
-  if (compass !== null && said.side === null && said.feature === null && !named && job.sides.length > 0)
-    return [whichWind(said, compass, job, near)]
+  const wind = windOf(said)
+  if (wind !== null && !named && job.sides.length > 0) return [whichWind(said, wind, job, near)]
   const { feature, opening: byLetter } = lettered(said, on)
   if (feature) {
     // The sill of a door is its threshold.

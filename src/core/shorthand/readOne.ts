@@ -91,7 +91,7 @@ function takePlace(read: Reader, draft: Draft): void {
 const BEFORE_NO_ARTICLE =
   /^(\s*)(A)(?= (?!(?:few|couple|lot|bit|pair|dozen|half|number|handful|row|bunch)\b)(?:(?!of\b)[a-z-]+ ){0,2}?(?:siding|lap|clap ?boards|cladding|trim|stucco|shingles|shakes|gutters|boards|casings|sills|eaves|joists|sheathing|framing|paint|caulk(?:ing)?|mulch|soil|ground)\b(?! (?:board|nail|piece|corner|joint|vent|spot|panel|screw|hanger|bracket|strip|return)\b))/
 
-/** A side by its letter alone, written large: `B door drags`, `bloom on D`. An A at the head of a line is an article. */
+/** A side by its letter alone, written large: `B door drags`, `bloom on D`. An A at the head of a line is an article, but where none can stand. */
 function takeLetter(read: Reader, draft: Draft): void {
   if (draft.feature !== null) return
   const found =
@@ -338,6 +338,6 @@ export function readOne(words: string, learnt: readonly LearntWord[]): Shorthand
   return [draft.part, ...more].map((part) => ({
     ...draft,
     part,
-    count: areLegs && part !== 'side-casing' && part !== 'jamb-foot' ? null : draft.count,
+    count: areLegs && !(part !== null && TWO_AT_AN_OPENING.has(part)) ? null : draft.count,
   }))
 }
