@@ -7,6 +7,7 @@ import { benchScreen } from './screen'
 import { benchStages, type Row } from './stages'
 import { benchTakeoff, type TakeoffRow } from './takeoff'
 import { benchTrace, type TraceBench } from './trace'
+import { benchWalkers } from './walkers'
 import { benchWalk } from './walk'
 import type { WalkRow } from './walkRow'
 
@@ -14,6 +15,7 @@ import type { WalkRow } from './walkRow'
 const BENCHES = {
   stages: benchStages,
   trace: benchTrace,
+  walkers: benchWalkers,
   cut: benchCut,
   takeoff: benchTakeoff,
   price: benchPrice,
@@ -87,6 +89,11 @@ function printTracers(rows: TraceBench['rows']): void {
   }
 }
 
+function printWalkers(rows: ReturnType<typeof benchWalkers>): void {
+  process.stdout.write('\nwalkers: the engine on the same 1,000 houses, by who walked them\n')
+  printTracers(rows.map(({ walker, looks, score }) => ({ tracer: walker, looks, score })))
+}
+
 function printTrace({ houses, rows, further, checks, speed }: TraceBench): void {
   process.stdout.write(`\ntrace: ${houses} simulated houses that no weight was settled on\n`)
   printTracers(rows)
@@ -119,6 +126,7 @@ if (unknown !== undefined) {
 const wanted = (name: Name): boolean => named.length === 0 || named.includes(name)
 const stages = wanted('stages') ? benchStages() : null
 const trace = wanted('trace') ? benchTrace() : null
+const walkers = wanted('walkers') ? benchWalkers() : null
 const cut = wanted('cut') ? await benchCut() : null
 const takeoff = wanted('takeoff') ? benchTakeoff() : null
 const price = wanted('price') ? benchPrice() : null
@@ -129,11 +137,12 @@ const scale = wanted('scale') ? await benchScale() : null
 const judged = wanted('judge') ? benchJudge() : null
 if (words.includes('--json'))
   process.stdout.write(
-    `${JSON.stringify({ stages, trace, cut, takeoff, price, plan, screen, walk, scale, judged }, null, 2)}\n`,
+    `${JSON.stringify({ stages, trace, walkers, cut, takeoff, price, plan, screen, walk, scale, judged }, null, 2)}\n`,
   )
 else {
   if (stages) printStages(stages)
   if (trace) printTrace(trace)
+  if (walkers) printWalkers(walkers)
   if (cut) printCut(cut)
   if (takeoff) printTakeoff(takeoff)
   if (price) printPrice(price)

@@ -1,6 +1,14 @@
-import { compareMethods, movesOf, priceOfFixes, riskInSteps, sideAgainstSpots } from '../core/compare'
+import {
+  compareMethods,
+  movesOf,
+  optionsOf,
+  priceOfFixes,
+  riskInSteps,
+  sideAgainstSpots,
+} from '../core/compare'
 import type { Comparison, FixPrice, Moves, Risk, SideChoice } from '../core/compare'
 import type { JobDocument } from '../core/job'
+import { derive } from '../core/pipeline'
 import type { Trace } from '../core/trace'
 
 /** What is compared, in which job. */
@@ -10,6 +18,7 @@ export type Wish =
   | { readonly kind: 'side'; readonly side_id: string }
   | { readonly kind: 'risk' }
   | { readonly kind: 'moves' }
+  | { readonly kind: 'options' }
 /** What is found, by the kind of the wish. */
 export type Found = {
   readonly methods: Comparison
@@ -17,6 +26,7 @@ export type Found = {
   readonly side: SideChoice | null
   readonly risk: Risk | null
   readonly moves: Moves | null
+  readonly options: ReturnType<typeof optionsOf>
 }
 export type CompareAsk = {
   readonly turn: number
@@ -48,6 +58,8 @@ function foundFor(
       return stepped(riskInSteps(job, today), progress)
     case 'moves':
       return movesOf(job, trace, today)
+    case 'options':
+      return optionsOf(job, today, derive(job, today, { trace }))
   }
 }
 

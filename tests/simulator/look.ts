@@ -1,9 +1,10 @@
 import { emptyJob, finding } from '../../demo/build'
 import type { Finding, HowKnown, JobDocument } from '../../src/core/job'
 import { inches } from '../../src/core/measure'
-import type { CauseId, SignId } from '../../src/core/trace'
+import type { CauseId } from '../../src/core/trace'
 import type { Chance } from './chance'
 import { signsSeen } from './signs'
+import type { Walker } from './walker'
 import type { Looks, TrueSource, Truth, Wetting } from './simulate'
 import { STOREY_IN, FOUNDATION_IN, FLOOR_IN, type Spot, type World } from './world'
 
@@ -62,7 +63,7 @@ export function howOf(spot: Spot): HowKnown {
   return spot.inside === null && spot.bottom > FOUNDATION_IN + FLOOR_IN + STOREY_IN ? 'seen-close' : 'touched'
 }
 
-function findingOf(found: Found, signs: readonly { sign: SignId; how: HowKnown }[]): Finding {
+function findingOf(found: Found, signs: Finding['signs']): Finding {
   const { spot } = found.spots[0]!
   const left = Math.min(...found.spots.map((each) => each.spot.left))
   const right = Math.max(...found.spots.map((each) => each.spot.right))
@@ -81,7 +82,7 @@ function findingOf(found: Found, signs: readonly { sign: SignId; how: HowKnown }
   })
   return {
     ...base,
-    signs: signs.map((each) => ({ ...each, present: true })),
+    signs: [...signs],
     place:
       spot.inside === null
         ? {
@@ -167,8 +168,9 @@ export function lookAt(
   world: World,
   wetted: readonly Wetting[],
   chance: Chance,
-  looks: Looks,
+  by: { readonly looks: Looks; readonly walker: Walker; readonly absent: Chance },
 ): { job: JobDocument; truth: Truth } {
+  const { looks, walker, absent } = by
   const zones = new Map<string, boolean>()
   const isSeen = (zone: string): boolean => {
     const known = zones.get(zone)
@@ -180,7 +182,13 @@ export function lookAt(
   const noted = wetted.map((each) => note(each, isSeen(zoneOf(each.spot)), chance))
   const found = gather(noted)
   const findings = found.map((each) =>
-    findingOf(each, signsSeen({ found: each, noted, world, chance, isSeen: (spot) => isSeen(zoneOf(spot)) })),
+    findingOf(
+      each,
+      signsSeen({
+        ...{ found: each, noted, world, chance, walker, absent },
+        isSeen: (spot) => isSeen(zoneOf(spot)),
+      }),
+    ),
   )
   const job = emptyJob(`simulated`, 'Simulated house')
   return {

@@ -2,10 +2,14 @@ import type { HowKnown } from '../../src/core/job'
 import type { CauseId, SignId } from '../../src/core/trace'
 import type { Chance } from './chance'
 import { howOf, type Found, type Noted } from './look'
+import { saysAbsent, type Walker } from './walker'
 import type { Fault, Spot, World } from './world'
 
-type Seen = { readonly sign: SignId; readonly how: HowKnown }
+type Seen = { readonly sign: SignId; readonly how: HowKnown; readonly present: boolean }
 type Of = {
+  readonly walker: Walker
+  /** What the walker says he did not find is drawn by itself, so that the same house shows every walker the same. */
+  readonly absent: Chance
   readonly found: Found
   readonly noted: readonly Noted[]
   readonly world: World
@@ -15,18 +19,22 @@ type Of = {
 
 /** Writes signs down as somebody would who looks, mostly: each true one with a chance to be seen, false ones now and then. */
 class Notebook {
-  readonly signs = new Map<SignId, HowKnown>()
+  readonly signs = new Map<SignId, Omit<Seen, 'sign'>>()
   constructor(
-    private readonly chance: Chance,
+    private readonly of: Of,
     private readonly how: HowKnown,
   ) {}
   /** Seen with a chance when it is so; `wrongly` when it is not. A look from a ladder sees less than a hand. */
   see(sign: SignId, isSo: boolean, seen: number, wrongly = 0): void {
+    const { chance, walker, absent } = this.of
     const share = this.how === 'touched' ? 1 : 0.8
-    if (this.chance.yes(isSo ? seen * share : wrongly)) this.signs.set(sign, this.how)
+    if (chance.yes(isSo ? seen * share : wrongly * walker.slips))
+      this.signs.set(sign, { how: this.how, present: true })
+    else if (absent.yes(saysAbsent(walker, sign, isSo)))
+      this.signs.set(sign, { how: this.how, present: false })
   }
   list(): Seen[] {
-    return [...this.signs].map(([sign, how]) => ({ sign, how }))
+    return [...this.signs].map(([sign, each]) => ({ sign, ...each }))
   }
 }
 
@@ -312,7 +320,7 @@ function below({ found, noted, world }: Of, book: Notebook): void {
 /** The signs somebody writes down at one finding. */
 export function signsSeen(of: Of): Seen[] {
   const { spot } = of.found.spots[0]!
-  const book = new Notebook(of.chance, howOf(spot))
+  const book = new Notebook(of, howOf(spot))
   if (spot.feature !== null) atOpening(of, book)
   atTrim(of, book)
   atRoofEdge(of, book)

@@ -5,6 +5,7 @@ import { faultsOf, openingsOf } from './faults'
 import { featuresOf, sidesOf } from './house'
 import { lookAt } from './look'
 import { spotsOf } from './spots'
+import { ORDINARY, type Walker } from './walker'
 import { FLOOR_IN, FOUNDATION_IN, STOREY_IN, type Spot, type World } from './world'
 
 /** A source as it truly is, with the findings it chiefly brought about. */
@@ -113,13 +114,21 @@ export function wet(world: World, chance: Chance): Wetting[] {
   })
 }
 
+/** What a walker says is not there is drawn from a row of chances of its own. */
+const ABSENT_FROM = 900_000
+
 /**
  * A house made from a starting number, walked by somebody who misses things, as a job file would hold it, and the truth behind it.
  *
  * Written from how water travels and what practitioners see, not from the ratios of the engine; it repeats for the same start.
  */
-export function simulateHouse(start: number, looks: Looks): { job: JobDocument; truth: Truth; world: World } {
+export function simulateHouse(
+  start: number,
+  looks: Looks,
+  walker: Walker = ORDINARY,
+): { job: JobDocument; truth: Truth; world: World } {
   const chance = chanceFrom(start)
   const world = worldOf(chance)
-  return { ...lookAt(world, wet(world, chance), chance, looks), world }
+  const absent = chanceFrom(ABSENT_FROM + start)
+  return { ...lookAt(world, wet(world, chance), chance, { looks, walker, absent }), world }
 }

@@ -26,7 +26,7 @@ import { dayAfter } from '../measure/days'
 import { besideLines, itemLine } from './bidLines'
 import type { BidHazardLine, BidModel } from './bidModel'
 import { clausesOf, listHeading } from './clauses'
-import { headsOf, placeOfFinding } from './groups'
+import { headsOf, placeOfFinding, type Heads } from './groups'
 import { seenWords, showsSigns } from './ownerWords'
 import { BID_VERSION } from './raiseBid'
 import { measuredOf } from './measured'
@@ -232,6 +232,17 @@ function responseOf(job: JobDocument, { scope, price }: Stages): BidModel['respo
   }
 }
 
+/** In the order they are read: under their heads; one list under no heads from its dearest down. */
+function asRead(
+  items: readonly BidModel['items'][number][],
+  { groups }: Heads,
+  job: JobDocument,
+): BidModel['items'][number][] {
+  if (job.settings.bid.heads === 'none') return items.toSorted((a, b) => b.price_cents - a.price_cents)
+  const at = new Map(groups.map(({ id }, index) => [id, index]))
+  return items.toSorted((a, b) => (at.get(a.group) ?? 0) - (at.get(b.group) ?? 0))
+}
+
 /** The same work at two causes is described once: the second says that it is the same. */
 function saidOnce(items: readonly BidModel['items'][number][]): BidModel['items'][number][] {
   const said = new Set<string>()
@@ -255,10 +266,7 @@ export function bidJob(job: JobDocument, stages: Stages, preparedOn: string): Bi
   const hazards = hazardLines(cautions.all)
   const heads = headsOf(job, stages.trace)
   const chosen = stages.scope.items.flatMap((item) => itemLine(item, job, stages, heads) ?? [])
-  // One list under no heads is read from its dearest down.
-  const items = saidOnce(
-    job.settings.bid.heads === 'none' ? chosen.toSorted((a, b) => b.price_cents - a.price_cents) : chosen,
-  )
+  const items = saidOnce(asRead(chosen, heads, job))
   const beside = stages.scope.items.flatMap((item) => besideLines(item, job, price, heads))
   const damaged = job.findings.filter(isDamage)
   return {
@@ -278,6 +286,7 @@ export function bidJob(job: JobDocument, stages: Stages, preparedOn: string): Bi
     closing: job.settings.bid.closing,
     shows: { paper: job.settings.bid.paper, prices: job.settings.bid.prices },
     groups: [...heads.groups],
+    together: [],
     hazards: hazards.slice(0, SO_MANY_FIRST),
     more_hazards: hazards.slice(SO_MANY_FIRST),
     findings: damaged.map((finding) => {

@@ -116,7 +116,7 @@ const BidBeside = z.strictObject({
 /** The bid as its owner reads it. It carries no cost, hours, overhead or profit. Frozen when sent. */
 export const BidModel = z.strictObject({
   format: z.literal('detrimus-bid'),
-  version: z.literal(7),
+  version: z.literal(8),
   title: z.string(),
   address: z.string(),
   firm: z.strictObject({
@@ -158,6 +158,8 @@ export const BidModel = z.strictObject({
     /** Share of the price before tax; 0 where it is inside the items or there is none. */
     tax_rate: z.number().min(0).max(1),
   }),
+  /** Options that cost less taken together than each by itself: what is shared is paid once. Of two rows, one within the other, the wider counts. */
+  together: z.array(z.strictObject({ ids: z.array(z.string()), saves_cents: CentsValue })),
   /** What it costs to look at what was not looked at. */
   looks: z.array(
     z.strictObject({

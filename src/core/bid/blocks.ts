@@ -17,6 +17,7 @@ import {
   workBlocks,
   type ShownPrices,
 } from './workBlocks'
+import { waysOf } from './ways'
 
 export type { BidBlock, BidPicture, BidSection } from './bidBlock'
 
@@ -136,7 +137,7 @@ function drawings(model: BidModel): BidBlock[] {
 /** What it comes to by place, what may be chosen besides, and where to sign. */
 function glance(model: BidModel, shown: ShownPrices): BidBlock[] {
   const options = model.beside.filter(({ takeable }) => takeable)
-  const besides = [...options.map(({ title }) => title), ...model.looks.map(({ says }) => says)]
+  const besides = [...new Set([...options.map(({ title }) => title), ...model.looks.map(({ says }) => says)])]
   const rows = placeSums(model).map(({ name, count, amount }) => [
     name,
     count === 1 ? 'one item' : `${count} items`,
@@ -156,6 +157,7 @@ function glance(model: BidModel, shown: ShownPrices): BidBlock[] {
       : []),
     sumBlock(model),
     ...dueWords(model),
+    ...waysTable(model),
     ...(besides.length > 0
       ? [
           {
@@ -167,6 +169,14 @@ function glance(model: BidModel, shown: ShownPrices): BidBlock[] {
       : []),
     { kind: 'sign', text: 'Accepted as it stands here, all of it (name, date):' },
   ]
+}
+
+/** Ways to have the whole of it, each with its sum. */
+function waysTable(model: BidModel): BidBlock[] {
+  const rows = waysOf(model).map(({ says, total_cents }) => [says, cents(total_cents)])
+  return rows.length > 0
+    ? [{ kind: 'table', name: 'Ways to have it', heads: ['Way', totalName(model)], rows, amounts: true }]
+    : []
 }
 
 /** What is to be expected behind the boards, what finds cost, and who decides. */
@@ -343,6 +353,7 @@ export function sectionsOf(
     ]),
     ...section('What we propose', [...workBlocks(model, shown, said), ...(prices ? [sumBlock(model)] : [])]),
     ...section('Your choices', [
+      ...(prices ? waysTable(model) : []),
       ...model.beside
         .filter(({ takeable }) => takeable)
         .map((item) => choiceBlock(item, model, prices, said)),

@@ -19,7 +19,7 @@ type BidOption = Pick<
 >
 
 /** Of a bid, what a choice is reckoned by. */
-export type Choosable = Pick<BidModel, 'adjustment' | 'discount' | 'choosing'> & {
+export type Choosable = Pick<BidModel, 'adjustment' | 'discount' | 'choosing' | 'together'> & {
   readonly items: readonly BidItem[]
   readonly beside: readonly BidOption[]
   readonly looks: readonly Pick<BidModel['looks'][number], 'id' | 'price_cents'>[]
@@ -75,9 +75,20 @@ function firstInNeed(done: readonly (BidItem | BidOption)[], model: Choosable): 
   return null
 }
 
+/** What counts of what options save together: of two rows that are taken whole, the one within the other says nothing more. */
+export function savedTogether(
+  { together }: Pick<BidModel, 'together'>,
+  taken: readonly string[],
+): BidModel['together'] {
+  const whole = together.filter(({ ids }) => ids.every((id) => taken.includes(id)))
+  return whole.filter(
+    (row) => !whole.some(({ ids }) => ids.length > row.ids.length && row.ids.every((id) => ids.includes(id))),
+  )
+}
+
 /**
  * What a choice comes to: the items’ prices, less what each item that is left out saves and what those save together that an option
- * stands in for, with what is taken besides, less the discount; not under what the firm comes for; tax on that. The same on the
+ * stands in for, with what is taken besides, less what that shares and less the discount; not under what the firm comes for; tax on that. The same on the
  * owner’s page and on the server.
  *
  * Fails: ids that are not of this bid or not to be chosen, two options in place of one item, one without what it needs, nothing left.
@@ -110,6 +121,7 @@ export function chosenTotal(model: Choosable, choice: Choice): Result<ChosenTota
     ...left.map(({ leave }) => (0 - (leave?.saves_cents ?? 0)) as Cents),
     ...taken.map(({ saves_cents }) => (0 - (saves_cents ?? 0)) as Cents),
     ...taken.map(({ price_cents }) => price_cents ?? (0 as Cents)),
+    ...savedTogether(model, choice.taken).map(({ saves_cents }) => (0 - saves_cents) as Cents),
     ...looks.map(({ price_cents }) => price_cents),
   )
   const before = Math.max(model.choosing.least_cents, sum) as Cents

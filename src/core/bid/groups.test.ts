@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals'
 import { DEMO_JOBS } from '../../../demo'
-import type { JobDocument } from '../job'
+import { newWorkItem, type JobDocument } from '../job'
 import { derive } from '../pipeline'
 import type { BidModel } from './bidModel'
 import { sectionsOf } from './blocks'
@@ -31,6 +31,21 @@ test('a cause stands with its fix and with the damage it is said to have done; t
     .find(({ name }) => name === 'What we propose')!
     .blocks.filter(({ kind }) => kind === 'place')
   expect(sums.length).toBe(new Set(bid.items.map(({ group }) => group)).size)
+})
+
+test('work that is alike is told where it is read first, whatever was chosen first', () => {
+  const [first, second] = kelp.sides.toSorted((a, b) => a.order - b.order)
+  const washed = (id: string, side_id: string) =>
+    newWorkItem({
+      id,
+      method: 'wash-side',
+      places: [{ at: { kind: 'whole-side', side_id }, size: null, height: null }],
+    })
+  const work_items = [washed('later', second!.id), washed('sooner', first!.id)]
+  const { items } = derive({ ...kelp, work_items }, DAY).bid
+  expect(items.map(({ id }) => id)).toEqual(['sooner', 'later'])
+  expect(items[0]?.done).toMatch(/^We wash/)
+  expect(items[1]?.done).toBe('The same is done here.')
 })
 
 test('one list is read from its dearest down, under no head', () => {

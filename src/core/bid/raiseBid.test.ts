@@ -48,6 +48,7 @@ test('a bid frozen before measurements says nothing of any, and the rest as it w
   expect(bid.value).toEqual({
     ...frozen,
     version: BID_VERSION,
+    together: [],
     measured: [],
     go_on: null,
     beside: meantAsTheyStood(frozen),
@@ -65,6 +66,7 @@ test('a bid frozen before change orders knows its finds by their words, and agre
   expect(bid.value).toEqual({
     ...frozen,
     version: BID_VERSION,
+    together: [],
     go_on: null,
     beside: meantAsTheyStood(frozen),
     finds: frozen.finds.map((find) => ({
@@ -81,7 +83,19 @@ test('a bid frozen before options had a basis has their prices stand as they wer
   const bid = readBid(frozen)
   if (!bid.ok) throw new Error(JSON.stringify(bid.error))
   expect(frozen.beside.length).toBeGreaterThan(0)
-  expect(bid.value).toEqual({ ...frozen, version: BID_VERSION, beside: meantAsTheyStood(frozen) })
+  expect(bid.value).toEqual({
+    ...frozen,
+    version: BID_VERSION,
+    together: [],
+    beside: meantAsTheyStood(frozen),
+  })
+})
+
+test('a bid frozen before options were reckoned together adds each by itself', () => {
+  const frozen = JSON.parse(readFileSync('tests/kept/kelp-row-7.v7.bid.json', 'utf8')) as object
+  const bid = readBid(frozen)
+  if (!bid.ok) throw new Error(JSON.stringify(bid.error))
+  expect(bid.value).toEqual({ ...frozen, version: BID_VERSION, together: [] })
 })
 
 test('every version below this one has its step; one of today is read as it is', () => {

@@ -107,9 +107,11 @@ export const BID_STEPS: Readonly<Record<number, (bid: Body) => Body>> = {
     version: 7,
     beside: each(bid.beside, (item) => ({ basis: { kind: 'fixed' }, ...item })),
   }),
+  // Before version 8 every option was added by itself, whatever else was taken.
+  7: (bid) => ({ together: [], ...bid, version: 8 }),
 }
 
-export const BID_VERSION = 7
+export const BID_VERSION = 8
 
 export type BidReadError =
   | { readonly kind: 'bid-too-new'; readonly version: number }

@@ -1,6 +1,7 @@
 export { compareMethods, type Alternative, type Comparison } from './compareMethods'
 export { priceOfFixes, type FixPrice } from './priceOfFixes'
 export { sideAgainstSpots, type SideChoice } from './sideAgainstSpots'
+export { optionsOf } from './optionsOf'
 export { readyBid, withLeaves } from './withLeaves'
 export { hiddenCost, priceFinds, type FindPrice, type HiddenCost, type OpenedPlace } from './hiddenCost'
 export { riskInSteps, riskOf, type Risk } from './riskOf'

@@ -2,16 +2,12 @@ import type { BidModel } from '../bid'
 import { BEHIND } from '../catalogue/hidden/finds'
 import type { JobDocument } from '../job'
 import type { Cents } from '../measure'
-import { derive, type Derived } from '../pipeline'
+import type { Derived } from '../pipeline'
 import { chargedHour } from '../price/basis'
-import type { JobPrice } from '../price'
 import { hiddenCost } from './hiddenCost'
+import { optionsOf, savedIn } from './optionsOf'
 import { riskOf } from './riskOf'
 import { waitingOf } from './waitingOf'
-
-/** With what a person typed for the whole job: that stands, whatever is left out of it. */
-const beforeTax = ({ items_cents, adjustment, discount }: JobPrice): number =>
-  items_cents + (adjustment?.cents ?? 0) - (discount?.cents ?? 0)
 
 /** An option in place of items can be taken by a touch only where it is known what those save. */
 const onlyReckoned = (bid: BidModel): BidModel => ({
@@ -106,7 +102,7 @@ export function readyBid(document: JobDocument, today: string, derived: Derived)
  * Cost: a price of the whole job for each item; on the server, before a bid leaves.
  */
 export function withLeaves(document: JobDocument, today: string, derived: Derived): BidModel {
-  const { bid, price, trace, coverage, cautions } = derived
+  const { bid, price, cautions } = derived
   const replaced = new Set(bid.beside.flatMap(({ instead_of }) => instead_of))
   // Left out alone, a lone item leaves nothing to be done; what may stand in for it needs to know what it saves all the same.
   const isLone = bid.items.length < 2 && !bid.items.some(({ id }) => replaced.has(id))
@@ -114,26 +110,15 @@ export function withLeaves(document: JobDocument, today: string, derived: Derive
   const onHazard = new Set(
     cautions.all.flatMap((caution) => (caution.kind === 'keep-off' ? caution.finding_ids : [])),
   )
-  const savedBy = (ids: readonly string[]): Cents | null => {
-    const work_items = document.work_items.filter(({ id }) => !ids.includes(id))
-    const without = derive({ ...document, work_items }, today, { trace, coverage }).price
-    if (without.kind !== 'priced') return null
-    const most = bid.items.reduce((sum, { id, price_cents }) => sum + (ids.includes(id) ? price_cents : 0), 0)
-    return Math.min(most, Math.max(0, beforeTax(price) - beforeTax(without))) as Cents
-  }
-  const known = new Set(bid.items.map(({ id }) => id))
+  const savedBy = savedIn(document, today, derived)
   return onlyReckoned({
     ...bid,
+    ...optionsOf(document, today, derived),
     items: bid.items.map((item) => {
       const saves_cents = savedBy([item.id])
       const findings = document.work_items.find(({ id }) => id === item.id)?.finding_ids ?? []
       const hazard = findings.some((id) => onHazard.has(id))
       return saves_cents !== null && saves_cents > 0 ? { ...item, leave: { saves_cents, hazard } } : item
-    }),
-    beside: bid.beside.map((item) => {
-      const stands = item.instead_of.filter((id) => known.has(id))
-      const saves = stands.length > 0 ? savedBy(stands) : null
-      return { ...item, instead_of: stands, saves_cents: saves !== null && saves > 0 ? saves : null }
     }),
   })
 }

@@ -1,6 +1,6 @@
 import * as z from 'zod'
 import type { BidModel } from '../bid'
-import { chosenTotal, type Choice } from '../bid/choose'
+import { chosenTotal, savedTogether, type Choice } from '../bid/choose'
 import { Payments } from '../job/settings'
 import { CentsValue, Day, Id, ShortWords } from '../job/values'
 import type { Cents } from '../measure'
@@ -48,6 +48,16 @@ const allowanceOf = (basis: BidModel['items'][number]['basis']): Baseline['items
     ? { quantity: basis.quantity, unit: basis.unit, unit_cents: basis.unit_cents }
     : null
 
+/** Of what several options saved by being taken together, the share of one. */
+function sharedBy(id: string, model: BidModel, { taken }: Choice): number {
+  return savedTogether(model, taken)
+    .filter(({ ids }) => ids.includes(id))
+    .reduce((sum, { ids, saves_cents }) => {
+      const rest = saves_cents % ids.length
+      return sum + Math.floor(saves_cents / ids.length) + (ids.indexOf(id) < rest ? 1 : 0)
+    }, 0)
+}
+
 /** The baseline of a bid of which somebody accepted so much. */
 export function baselineOf(
   model: BidModel,
@@ -79,8 +89,8 @@ export function baselineOf(
       title,
       where,
       price_cents: price_cents ?? (0 as Cents),
-      // An option is reckoned by what it adds: left out again, that is what it saves.
-      saves_cents: price_cents,
+      // An option is reckoned by what it adds: left out again, that is what it saves, less its share of what several save together.
+      saves_cents: price_cents === null ? null : ((price_cents - sharedBy(id, model, of.choice)) as Cents),
       allowance: allowanceOf(basis),
     }))
   return {

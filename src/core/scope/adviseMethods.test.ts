@@ -23,6 +23,13 @@ const part = (
   signs: signs.map((sign) => ({ sign, how: 'touched', present: true })),
 })
 
+test('a sound board wants nothing; one that shows that it is loose is fastened again', () => {
+  const recommended = (of: Finding): MethodId[] =>
+    advise(of).flatMap(({ method, verdict: said }) => (said === 'recommended' ? [method] : []))
+  expect(recommended(part('lap-siding', 0))).toEqual(['watch'])
+  expect(recommended(part('lap-siding', 0, ['board-off-wall']))).toEqual(['re-fasten', 'watch'])
+})
+
 test('nothing is worked on, or priced, until somebody names the part', () => {
   const offered = (of: Finding) =>
     advise(of)

@@ -22,4 +22,13 @@ export { itemForFindings, itemForFix } from './sourceFix'
 export { decisionOn, fixStanding, type FixStanding } from './sourceDecision'
 export { PRICED_APART, STANDING_WORDS, type ItemSpot, type Standing } from './spots'
 export { rainAhead, stopGapsFor, type RainAhead } from './rainAhead'
+export {
+  doubledOnSides,
+  newSideWork,
+  sideMethodsFor,
+  sideWorkOn,
+  takenInstead,
+  wantsAfter,
+  type Doubled,
+} from './sideWork'
 export { takeAdvised } from './takeAdvised'

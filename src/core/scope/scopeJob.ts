@@ -18,6 +18,7 @@ import { itemName } from './itemName'
 import { openDangers } from './openDangers'
 import { cures, decisionOn, fixStanding, type FixStanding, type Placed } from './sourceDecision'
 import { SCOPE_KINDS } from './scopeLine'
+import { wantsAfter } from './sideWork'
 import { spotsOf, type ItemSpot, type Standing } from './spots'
 
 /** A piece of work, derived from a choice; it takes the choice's id. */
@@ -126,7 +127,7 @@ function itemOf(placed: Placed, context: Context): ScopeItem {
       row?.sells,
   )
   const isFix = cured.length > 0
-  const notices = warnings(placed, context)
+  const notices = [...warnings(placed, context), ...wantsAfter(item, job)]
   // What is closed for the night promises nothing, and says so itself.
   for (const source of isFix || row?.forNow ? [] : open) {
     const decision = decisionOn(source, job)

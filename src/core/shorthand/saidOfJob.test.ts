@@ -27,6 +27,36 @@ describe('a line about the weather', () => {
   })
 })
 
+const SIDES = [
+  { letter: 'A', facing: 'front' },
+  { letter: 'D', facing: 'left' },
+] as const
+
+test.each([
+  ['electric meter on D', 'must_stay', 'electric meter on left D'],
+  ['Oil tank by the wall.', 'must_stay', 'Oil tank by the wall'],
+  ['there is a heat pump on D', 'must_stay', 'there is a heat pump on left D'],
+  ['A/C unit beside the porch', 'must_stay', 'A/C unit beside the porch'],
+  ['D gas meter', 'must_stay', 'left D: gas meter'],
+  ['A shutters come off for good', 'asked', 'front A: shutters come off for good'],
+  ['a price for the porch alone', 'asked', 'a price for the porch alone'],
+  ['D gutter goes off and on', 'asked', 'left D: gutter goes off and on'],
+])('%s: kept with the job, as %s, by the name of its side', (line, kind, words) => {
+  expect(saidOfJob(line, MONDAY, SIDES)).toEqual({ kind, words })
+})
+
+test.each([
+  ['D siding soft at the gas meter'],
+  ['electric meter on D loose'],
+  ['oil tank leaks'],
+  ['D 4 ft from the corner to the meter siding soft'],
+  ['B panel soft'],
+  ['water main leaks under the floor'],
+  ['A panel on B'],
+])('%s: is seen, not only there', (line) => {
+  expect(saidOfJob(line, MONDAY, SIDES)).toBeNull()
+})
+
 test.each([
   [
     'owner wants all four sides in something that will not swell',

@@ -88,6 +88,8 @@ const SIDE: readonly (readonly [string, number, Record<string, number>, readonly
     [],
   ],
   ['re-sheathe-side', 1.07 * 12.5 * 1, { 'sheathing-sheet': 13.75, fasteners: 8 }, []],
+  // Surface as for the side that is painted; two coats at 350 ft² a gallon.
+  ['coat-new-side', 0.5 + 1.07 * 8 * 0.8, { paint: 2.404 }, []],
   ['wash-side', 1.07 * 4 * 0.5, { wash: 1.6 }, []],
   ['stain-side', 1.07 * 4 * 0.5 + (0.5 + 1.07 * 8 * 1), { stain: 5.4 }, []],
   // Trim: roof edge and foot 80 ft, corners 23 ft, round the window 17 ft: 120 ft.

@@ -34,6 +34,26 @@ test('looked for and absent speaks against', () => {
   expect(absent).toBeLessThan(0.2)
 })
 
+test('a wrong detail noted and others found right are one thing said against weather there, not four', () => {
+  const touched = (sign: Evidence['sign'], present: boolean): Evidence => ({ sign, how: 'touched', present })
+  const ranked = rank(
+    [
+      touched('sill-flat-or-back-sloped', true),
+      touched('no-metal-at-casing-top', false),
+      touched('corner-key-open', false),
+      touched('weeps-painted-shut', false),
+    ],
+    'window-sill',
+  )
+  // By hand: shares 8 and 26; × 12 for the slope; for exposure × 0.4 in full, and the three that are right, √2.2, √2.2 and √2.5, at half
+  // their logarithm.
+  const right = Math.sqrt(2.2) * Math.sqrt(2.2) * Math.sqrt(2.5)
+  expect(of(ranked, 'sill-slope-or-drip') / of(ranked, 'ordinary-exposure')).toBeCloseTo(
+    (8 * 12) / (26 * 0.4 * Math.sqrt(right)),
+    9,
+  )
+})
+
 test('a firm may change a ratio, and it is used', () => {
   const evidence: Evidence[] = [{ sign: 'drip-edge-present', how: 'touched', present: true }]
   const overrides = [{ cause: 'no-drip-edge', sign: 'drip-edge-present', ratio: 1, reason: 'ours' }]

@@ -2,7 +2,10 @@
 
 import { useMemo, useState } from 'react'
 import { promisesIn } from '../../core/bid/promises'
+import { methodName } from '../../core/catalogue'
+import { byId, type JobDocument } from '../../core/job'
 import { formatCents } from '../../core/measure'
+import { doubledOnSides, type Doubled } from '../../core/scope'
 import { permitOf } from '../../core/takeoff/permitOf'
 import { Button, LinkButton, Notice } from '../look'
 import { Dialog } from '../look/Dialog'
@@ -14,6 +17,12 @@ import { useReadyBid } from './useReadyBid'
 
 /** Widths of what an owner holds, pixels: a phone, and a sheet of Letter paper. */
 const WIDTHS = { phone: 390, paper: 816 } as const
+
+/** Two works that are never both done, both in the price. */
+const doubledWords =
+  (job: JobDocument) =>
+  ({ side_id, one, other, why }: Doubled): string =>
+    `Side ${byId(job.sides, side_id)?.letter ?? ''}: ${methodName(one.method).toLowerCase()} and ${methodName(other.method).toLowerCase()} are both in the price. ${why}`
 
 type Props = {
   readonly jobId: string
@@ -39,6 +48,7 @@ export function BeforeItLeaves({ jobId, to, missing, onClose, onSend }: Props) {
   const open = [
     ...missing,
     ...(scope.open.length > 0 ? [`Findings answered by nothing: ${scope.open.length}.`] : []),
+    ...doubledOnSides(job).map(doubledWords(job)),
     ...(coverage.holds.length > 0
       ? [`Places not looked at, which the bid lists: ${coverage.holds.length}.`]
       : []),

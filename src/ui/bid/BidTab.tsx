@@ -5,6 +5,7 @@ import type { SentBidAnswer } from '../../core/contract'
 import { dayWords, formatCents, type Cents } from '../../core/measure'
 import { Button, LinkButton, Notice, Panel, PANES } from '../look'
 import { Dialog } from '../look/Dialog'
+import { useCompare } from '../state/useCompare'
 import { useJob } from '../state/useJob'
 import { BeforeItLeaves } from './BeforeItLeaves'
 import { BidOut } from './BidOut'
@@ -14,10 +15,15 @@ import { ThreadPanel } from './ThreadPanel'
 import { useMarkedBid } from './useMarkedBid'
 import { useSending } from './useSending'
 
+const OPTIONS = { kind: 'options' } as const
+
 /** The bid as its owner will read it, and what was sent. */
 export function BidTab({ jobId }: { jobId: string }) {
-  const { view } = useJob()
-  const bid = useMarkedBid()
+  const { view, derived } = useJob()
+  const marked = useMarkedBid()
+  // What an option saves is reckoned beside the page: until it is there, options stand without it.
+  const options = useCompare(derived, marked.beside.some(({ takeable }) => takeable) ? OPTIONS : null)
+  const bid = options === null ? marked : { ...marked, ...options }
   return (
     <div className={`grid grid-cols-[minmax(0,1fr)_340px] gap-6 max-lg:grid-cols-1 ${PANES}`}>
       <div className="border border-rule print:border-0">

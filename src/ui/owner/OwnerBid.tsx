@@ -16,7 +16,7 @@ import { WorkChoice } from './WorkChoice'
 
 /** Of the bid what a choice is reckoned by and called, and no more: the page itself is read without a script. */
 function choosableOf(model: BidModel, say: (text: string) => string): { bid: Choosable; named: Named[] } {
-  const { items, beside, looks, adjustment, discount, choosing } = model
+  const { items, beside, together, looks, adjustment, discount, choosing } = model
   return {
     bid: {
       items: items.map(({ id, price_cents, leave, requires }) => ({ id, price_cents, leave, requires })),
@@ -30,6 +30,7 @@ function choosableOf(model: BidModel, say: (text: string) => string): { bid: Cho
           saves_cents,
           requires,
         })),
+      together,
       looks: looks.map(({ id, price_cents }) => ({ id, price_cents })),
       adjustment,
       discount,

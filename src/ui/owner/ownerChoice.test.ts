@@ -34,6 +34,7 @@ const bid: Choosable = {
   ],
   looks: [{ id: 'look-ladder', price_cents: 85 as never }],
   adjustment: null,
+  together: [],
   discount: null,
   choosing: { least_cents: 0 as never, tax_rate: 0 },
 }

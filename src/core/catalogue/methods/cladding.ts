@@ -142,7 +142,7 @@ export const CLADDING_KITS = [
     paint_ft2: { per: 'place', times: 64 },
     debris_yd3: { per: 'place', times: 0.5 },
   }),
-  kit('re-clad-side', 'Strip and re-clad this side', {
+  kit('re-clad-side', 'New siding on this side', {
     alsoFixes: ['barrier-faulty'],
     cures:
       'old cladding off, wall inspected and photographed, barrier and flashings from the bottom up, corners and new lap, every cut end primed',
@@ -191,7 +191,7 @@ export const CLADDING_KITS = [
     paint_ft2: { per: '100 ft2 wall', times: 100 },
     debris_yd3: { per: '100 ft2 wall', times: 0.6 },
   }),
-  kit('shingle-side', 'Strip and shingle this side', {
+  kit('shingle-side', 'New shingles on this side', {
     alsoFixes: ['barrier-faulty'],
     cures:
       'old cladding off, wall inspected, barrier and flashings from the bottom up, shingles on, stainless nails',

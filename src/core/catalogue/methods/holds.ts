@@ -18,6 +18,16 @@ const OVER_MOVING = {
   says: 'Over rust, or over what moves, a patch lets go: that is mended first.',
 } as const
 
+/** What shows that a sound board has come loose. */
+const LOOSE = [
+  'nails-proud',
+  'nails-pulled-through',
+  'smooth-nails',
+  'board-off-wall',
+  'board-bowed-out',
+  'rows-lifting',
+] as const
+
 /** What is filled, fastened or held for a while, coats of their own, and pests. */
 export const HOLD_KITS = [
   kit('fill-hole', 'Fill the hole in sound wood', {
@@ -107,8 +117,15 @@ export const HOLD_KITS = [
       'shutter',
       'porch-ceiling',
     ],
-    when: [0, 0, 'Sound and loose: fastened again.'],
-    advice: [{ verdict: 'blocked', when: { grade: [3, 4] }, says: 'Nothing holds in wood as soft as this.' }],
+    advice: [
+      {
+        verdict: 'recommended',
+        // Sound alone wants nothing: something must show that it is loose.
+        when: { keepOff: false, engineer: false, untouched: false, grade: [0, 0], sign: LOOSE },
+        says: 'Sound and loose: fastened again.',
+      },
+      { verdict: 'blocked', when: { grade: [3, 4] }, says: 'Nothing holds in wood as soft as this.' },
+    ],
     life: [1, 4],
     uncured: [0, 2],
     warranty: 'D',
@@ -275,6 +292,20 @@ export const HOLD_KITS = [
       ['stain-coat', '100 ft2 wall', 2],
     ],
     goods: [['stain', '100 ft2 wall', 1.35, 'first coat 125, second 225 ft² a gallon, rough by 1.1']],
+    paint_ft2: { per: 'place', times: 0 },
+  }),
+  kit('coat-new-side', 'Paint the new siding', {
+    cures: 'new primed boards wiped down, cut ends and joints touched up, two coats',
+    we: 'We paint the new siding of this side twice.',
+    serves: [],
+    answers: 'side',
+    life: [7, 12],
+    uncured: [3, 5],
+    warranty: 'E',
+    paints: true,
+    needs: ['dry', 'rain-free'],
+    tasks: [['field-paint', '100 ft2 gross', 2]],
+    goods: [['paint', 'ft2 surface', 2 / 350, 'two coats, 350 ft² a gallon']],
     paint_ft2: { per: 'place', times: 0 },
   }),
   kit('trim-side', 'Paint the trim of this side', {

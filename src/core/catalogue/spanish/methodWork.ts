@@ -8,6 +8,7 @@ export const METHOD_WORK: Readonly<Record<string, string>> = {
   're-seal': 'sellador viejo fuera, junta nueva; las juntas que drenan se dejan abiertas',
   'prime-and-paint': 'raspar, imprimar lo desnudo, dos manos hasta el próximo corte',
   'paint-side': 'lavar a mano, raspar, imprimar lo desnudo, dos manos',
+  'coat-new-side': 'tabla nueva imprimada: limpiar, retocar cortes y juntas, dos manos',
   'sash-bench': 'hoja fuera, su travesaño o larguero injertado y endurecido, de vuelta y que corra',
   'pane-new': 'vidrio roto fuera, vidrio nuevo asentado y con masilla',
   'storm-off-on': 'contraventana numerada, guardada bajo techo, de vuelta con sus drenes abiertos',

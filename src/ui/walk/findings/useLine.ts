@@ -86,7 +86,10 @@ export function useLine(): LineEntry {
   const [answers, setAnswers] = useState<Readonly<Record<number, number>>>({})
   const [busy, setBusy] = useState(false)
   const [wrong, setWrong] = useState<string | null>(null)
-  const ofJob = useMemo(() => saidOfJob(line, today(job.job.time_zone)), [line, job.job.time_zone])
+  const ofJob = useMemo(
+    () => saidOfJob(line, today(job.job.time_zone), job.sides),
+    [line, job.job.time_zone, job.sides],
+  )
   const read = useMemo(
     () => (ofJob === null ? readLine(line, { words: firm.words, job, near }) : []),
     [line, firm.words, job, near, ofJob],

@@ -16,6 +16,7 @@ export const METHOD_WE: Readonly<Record<string, string>> = {
   'prime-and-paint':
     'Raspamos ({part}), imprimamos lo que está desnudo y pintamos dos manos hasta el próximo corte; no se corta nada.',
   'paint-side': 'Lavamos este lado a mano, raspamos e imprimamos lo que está desnudo y pintamos dos manos.',
+  'coat-new-side': 'Pintamos dos manos el revestimiento nuevo de este lado.',
   'sash-bench':
     'Llevamos la hoja móvil de la ventana al taller, le encajamos madera nueva y la volvemos a poner de modo que corra.',
   'pane-new': 'Sacamos el vidrio roto y ponemos uno nuevo con masilla.',

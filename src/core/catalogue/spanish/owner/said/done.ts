@@ -45,6 +45,10 @@ export const DONE: readonly Pair[] = [
     'This program does not know the method: it is kept as it came, and priced only when a price is typed.',
     'Este método no está en el catálogo: queda como vino.',
   ],
+  [
+    'The new boards come primed. Painting them is not part of this.',
+    'Las tablas nuevas vienen imprimadas. Pintarlas no entra en esto.',
+  ],
   ['Chosen against advice: {why}', 'Elegido contra el consejo: {why}'],
   ['This holds for: {what}.', 'Vale para: {what}.'],
   ['Only together with: {what}.', 'Solo junto con: {what}.'],

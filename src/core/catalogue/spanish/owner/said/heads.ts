@@ -38,6 +38,8 @@ export const HEADS: readonly Pair[] = [
   ['Where it is', 'Dónde está'],
   ['What we propose', 'Lo que proponemos'],
   ['Your choices', 'Sus opciones'],
+  ['Ways to have it', 'Maneras de hacerlo'],
+  ['Way', 'Manera'],
   ['If we find more', 'Si hallamos más'],
   ['What we measured', 'Lo que medimos'],
   ['Why it is damaged', 'Por qué está dañado'],
