@@ -18,13 +18,13 @@ test('a house is priced in ways: paint all round or new siding all round, each b
   await expect(works.getByText('The new boards come primed. Painting them is not part of this.')).toHaveCount(
     4,
   )
-  await page.getByLabel('Add to every side').selectOption('Paint the new siding')
+  await page.getByLabel('Add to every side').selectOption('Paint on the new siding')
   await expect(works.getByText(/^The new boards come primed/)).toHaveCount(0)
   await expectAccessible(page)
   await openStage(page, 'Bid')
   const ways = page.getByRole('group', { name: 'Ways to have it' })
   await expect(ways.getByRole('row', { name: /^All as proposed here/ })).toBeVisible({ timeout: 20_000 })
-  const row = ways.getByRole('row', { name: /^New siding; Paint the new siding \(.+\) in place of Paint/ })
+  const row = ways.getByRole('row', { name: /^New siding; Paint on the new siding \(.+\) in place of Paint/ })
   const clad = await row.getByText(DOLLARS).textContent()
   // Turned about, side by side: what was the other way is proposed, for the same money.
   await openStage(page, 'Scope')

@@ -1,4 +1,5 @@
 import type { SurveyOf } from '../../src/core/job'
+import { inches } from '../../src/core/measure'
 import { freshSurvey } from '../../src/ui/walk/surveys/freshSurvey'
 
 type Deck = SurveyOf<'deck'>
@@ -19,4 +20,17 @@ export function layoutSurvey(of: Partial<SurveyOf<'layout'>> = {}): SurveyOf<'la
 export function frameSurvey(of: Partial<SurveyOf<'frame'>> = {}): SurveyOf<'frame'> {
   const fresh = freshSurvey('frame', { id: 'fr', day: '2026-03-04', by: 'Dov', side_id: null })
   return { ...(fresh as SurveyOf<'frame'>), ...of }
+}
+
+/** Piers of one rail of a home, by how each stands. */
+export function homeSurvey(
+  rail: string,
+  stands: readonly SurveyOf<'home'>['piers'][number]['stands'][],
+): SurveyOf<'home'> {
+  const piers = stands.map((each, n) => ({
+    ...{ pier: String(n + 1), height: inches(20), level: null, double: false },
+    stands: each,
+  }))
+  const fresh = freshSurvey('home', { id: `home-${rail}`, day: '2026-03-04', by: 'Dov', side_id: null })
+  return { ...(fresh as SurveyOf<'home'>), rail, piers }
 }

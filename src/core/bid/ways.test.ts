@@ -63,7 +63,7 @@ test('what makes no sense without it is taken with it', () => {
   const coated = add(add(three, 'oa', 'coat-new-side', A), 'ob', 'coat-new-side', B)
   const model = bid(coated)
   const [, way] = waysOf(model)
-  expect(way?.says).toMatch(/^New siding; Paint the new siding \(/)
+  expect(way?.says).toMatch(/^New siding; Paint on the new siding \(/)
   expect(way?.total_cents).toBe(added(model, ['ca', 'cb', 'oa', 'ob']))
   const turned = take(take(coated, 'ca'), 'cb')
   expect(way?.total_cents).toBe(total(derive(turned, DAY)))
@@ -97,9 +97,16 @@ test('what stands in for siding stands in for the paint of it', () => {
     ['cb', 'ob'],
   ])
   expect(waysOf(model)[1]).toEqual({
-    says: expect.stringMatching(/^Paint \(.+\) in place of New siding; Paint the new siding$/),
+    says: expect.stringMatching(/^Paint \(.+\) in place of New siding; Paint on the new siding$/),
     total_cents: total(derive(painted, DAY)),
   })
+})
+
+test('turned about, the paint of old boards stands in for new siding and for whatever needs it', () => {
+  const coated = add(add(painted, 'ca', 're-clad-side', A), 'oa', 'coat-new-side', A)
+  const { items, beside } = bid(take(coated, 'ca'))
+  expect(items.map(({ id }) => id).toSorted()).toEqual(['ca', 'oa', 'pb'])
+  expect(beside.map(({ id, instead_of }) => [id, instead_of])).toEqual([['pa', ['ca', 'oa']]])
 })
 
 test('what is offered in one place only is chosen by itself', () => {

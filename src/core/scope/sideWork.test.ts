@@ -107,5 +107,12 @@ test('new siding says that its paint is not in it, until the paint is taken', ()
   const [item] = derive(clad, DAY).scope.items
   expect(item?.notices).toContain('The new boards come primed. Painting them is not part of this.')
   const coated = add(clad, 'coat', 'coat-new-side')
+  // Work over two sides wants its paint on both.
+  const more = {
+    ...clad.work_items[0]!.places[0]!,
+    at: { kind: 'whole-side' as const, side_id: bare.sides[1]!.id },
+  }
+  const both = { ...coated.work_items[0]!, places: [...coated.work_items[0]!.places, more] }
+  expect(wantsAfter(both, coated)).toHaveLength(1)
   expect(wantsAfter(coated.work_items[0]!, coated)).toEqual([])
 })

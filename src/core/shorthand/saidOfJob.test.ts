@@ -39,7 +39,7 @@ test.each([
   ['A/C unit beside the porch', 'must_stay', 'A/C unit beside the porch'],
   ['D gas meter', 'must_stay', 'left D: gas meter'],
   ['A shutters come off for good', 'asked', 'front A: shutters come off for good'],
-  ['a price for the porch alone', 'asked', 'a price for the porch alone'],
+  ['A price for the porch alone', 'asked', 'A price for the porch alone'],
   ['D gutter goes off and on', 'asked', 'left D: gutter goes off and on'],
 ])('%s: kept with the job, as %s, by the name of its side', (line, kind, words) => {
   expect(saidOfJob(line, MONDAY, SIDES)).toEqual({ kind, words })

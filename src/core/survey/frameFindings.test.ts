@@ -1,8 +1,8 @@
 import { expect, test } from '@jest/globals'
 import { jobOf } from '../../../tests/cases/build'
-import { frameSurvey } from '../../../tests/support/surveys'
+import { frameSurvey, homeSurvey } from '../../../tests/support/surveys'
 import type { SurveyOf } from '../job'
-import { frameFindings } from './frameFindings'
+import { frameFindings, homeFindings } from './frameFindings'
 
 type Frame = SurveyOf<'frame'>
 const support = (of: Partial<Frame['supports'][number]>, n: number) => ({
@@ -60,4 +60,25 @@ test('members go by what is wrong with them, and as many as are told are told al
     ['joist', 'finding', 3, null],
     ['joist', 'noted', 1, 'finding-1'],
   ])
+})
+
+test('piers of all rails of a home are one finding, by rail and pier; what is told is taken off', () => {
+  const surveys = [
+    homeSurvey('front rail', ['plumb', 'sunk', null, 'leaning']),
+    homeSurvey('back rail', ['sunk', 'plumb']),
+  ]
+  const [write, ...more] = homeFindings({ ...job(), surveys })
+  expect(more).toEqual([])
+  expect(write).toMatchObject({
+    part: 'pier',
+    as: 'finding',
+    count: 3,
+    signs: ['support-sunk', 'pier-leaning'],
+  })
+  expect(write!.words).toBe('front rail 2 sunk; front rail 4 leaning; back rail 1 sunk')
+  const told = homeFindings({ ...job('pier | words below | support-sunk'), surveys })
+  expect(told.map(({ as, count, finding_id }) => [as, count, finding_id])).toEqual([
+    ['joined', 3, 'finding-1'],
+  ])
+  expect(homeFindings({ ...job(), surveys: [homeSurvey('front rail', ['plumb', null])] })).toEqual([])
 })

@@ -3,6 +3,7 @@ import { gradeOf, type ComponentId, type Finding, type Grade, type JobDocument, 
 import { faultsOf } from './register'
 
 type Frame = SurveyOf<'frame'>
+type Home = SurveyOf<'home'>
 type Support = Frame['supports'][number]
 type Member = Frame['members'][number]
 
@@ -53,7 +54,7 @@ const stated = (sign: SignId | null): SignId[] => (sign === null ? [] : [sign])
 const shows = (finding: Finding, sign: SignId): boolean =>
   finding.signs.some((each) => each.present && each.sign === sign)
 
-function supportGroup(supports: readonly Support[]): Group[] {
+function supportGroup(supports: readonly Pick<Support, 'support' | 'stands' | 'on'>[]): Group[] {
   const off = supports.filter((each) => faultsOf(each) !== '')
   if (off.length === 0) return []
   const signs = off.flatMap(({ stands, on }) => [
@@ -110,6 +111,25 @@ function written(group: Group, job: JobDocument): FrameWrite {
   const open = there.find(({ count }) => count === null)
   if (open) return { ...noted, as: 'joined', finding_id: open.id, count: 1 + more }
   return { ...noted, as: 'finding', finding_id: null, count: more }
+}
+
+/** Piers of all rails of a home, each by its rail. */
+const piersOf = (rails: readonly Home[]): Pick<Support, 'support' | 'stands' | 'on'>[] =>
+  rails.flatMap(({ rail, piers }) =>
+    piers.map(({ pier, stands }) => ({
+      support: [rail.trim(), pier].filter(Boolean).join(' '),
+      stands,
+      on: null,
+    })),
+  )
+
+/**
+ * What the piers under a manufactured home were found to stand like, as a finding: all its rails together, since one finding of piers
+ * may count those of several. Otherwise as `frameFindings`.
+ */
+export function homeFindings(job: JobDocument): FrameWrite[] {
+  const rails = job.surveys.filter((each): each is Home => each.kind === 'home')
+  return supportGroup(piersOf(rails)).map((group) => written(group, job))
 }
 
 /**

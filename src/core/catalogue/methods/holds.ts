@@ -294,7 +294,7 @@ export const HOLD_KITS = [
     goods: [['stain', '100 ft2 wall', 1.35, 'first coat 125, second 225 ft² a gallon, rough by 1.1']],
     paint_ft2: { per: 'place', times: 0 },
   }),
-  kit('coat-new-side', 'Paint the new siding', {
+  kit('coat-new-side', 'Paint on the new siding', {
     cures: 'new primed boards wiped down, cut ends and joints touched up, two coats',
     we: 'We paint the new siding of this side twice.',
     serves: [],

@@ -71,7 +71,16 @@ export const UPKEEP: readonly UpkeepRow[] = [
     'Wash painted faces and touch up',
     'Wash painted faces with a soft brush, look for peeling and bare wood at lower edges, and touch up what is bare.',
     [12, 4],
-    ['paint-side', 'coat-new-side', 'trim-side', 'stain-side', 'prime-and-paint', 'door-coat', 'window-coat', 'shutter-new'],
+    [
+      'paint-side',
+      'coat-new-side',
+      'trim-side',
+      'stain-side',
+      'prime-and-paint',
+      'door-coat',
+      'window-coat',
+      'shutter-new',
+    ],
   ),
   upkeep(
     'joints-seen',

@@ -2,17 +2,17 @@
 
 import { partName } from '../../../core/catalogue'
 import { byId, live, type SurveyOf } from '../../../core/job'
-import { frameFindings, type FrameWrite } from '../../../core/survey/frameFindings'
+import { frameFindings, homeFindings, type FrameWrite } from '../../../core/survey/frameFindings'
 import { Button } from '../../look'
 import { useJob } from '../../state/useJob'
 import { freshFinding } from '../findings/fresh'
 import { seenClose, writeDownWords } from './writeDown'
 
-/** What the register found wrong becomes findings with one tap: a finding that is there takes its number, and nothing is said twice. */
-export function FrameFindings({ survey }: { survey: SurveyOf<'frame'> }) {
+/** What a register of a floor, or of the rails of a home, found wrong becomes findings with one tap: a finding that is there takes its number, and nothing is said twice. */
+export function FrameFindings({ survey }: { survey: SurveyOf<'frame' | 'home'> }) {
   const { job: all, store, view } = useJob()
   const job = live(all)
-  const writes = frameFindings(survey, job)
+  const writes = survey.kind === 'home' ? homeFindings(job) : frameFindings(survey, job)
   const fresh = writes.filter((each) => each.as === 'finding')
   const joined = writes.filter((each) => each.as === 'joined')
   const noted = writes.filter((each) => each.as === 'noted')
@@ -27,7 +27,11 @@ export function FrameFindings({ survey }: { survey: SurveyOf<'frame'> }) {
 
   const written = ({ part, count, grade, signs, words }: FrameWrite): string | null =>
     store.create('finding', {
-      ...freshFinding({ place: { kind: 'crawl', words: survey.floor }, by: view.member.name, words }),
+      ...freshFinding({
+        place: { kind: 'crawl', words: survey.kind === 'home' ? '' : survey.floor },
+        by: view.member.name,
+        words,
+      }),
       component: part,
       count,
       stated_grade: grade,

@@ -41,7 +41,7 @@ export function SurveyFields({ survey }: { survey: Survey }) {
         <p className="text-[13px] text-quiet">{form.how}</p>
       )}
       {survey.kind === 'deck' ? <DeckPoints survey={survey} /> : null}
-      {survey.kind === 'frame' ? <FrameFindings survey={survey} /> : null}
+      {survey.kind === 'frame' || survey.kind === 'home' ? <FrameFindings survey={survey} /> : null}
       <div className="grid grid-cols-3 items-start gap-3 max-sm:grid-cols-2">
         <PlaceFields survey={survey} set={set} />
         {form.fields.map((field) => (
