@@ -84,6 +84,23 @@ test('left out of an accepted way again, its parts save what they were paid, to 
   expect(saves).toBe(paid - model.together[0]!.saves_cents)
 })
 
+test('only the bad side, with the price of all of them beside it', () => {
+  const all = add(add(bare, 'ca', 're-clad-side', A), 'cb', 're-clad-side', B)
+  const C = bare.sides[2]!.id
+  const optional = add(all, 'cc', 're-clad-side', C).work_items.map((item) => ({
+    ...item,
+    state: item.id === 'ca' ? ('ours' as const) : ('optional' as const),
+  }))
+  const model = bid({ ...all, work_items: optional })
+  expect(waysOf(model)).toEqual([
+    { says: 'All as proposed here', total_cents: model.total_cents },
+    {
+      says: expect.stringMatching(/^New siding \(.+; .+\) as well$/),
+      total_cents: added(model, ['cb', 'cc']),
+    },
+  ])
+})
+
 test('what stands in for siding stands in for the paint of it', () => {
   const clad = add(
     add(add(add(bare, 'ca', 're-clad-side', A), 'cb', 're-clad-side', B), 'oa', 'coat-new-side', A),

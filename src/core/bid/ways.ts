@@ -8,14 +8,21 @@ export type Way = { readonly says: string; readonly total_cents: Cents }
 
 type Beside = BidModel['beside'][number]
 
-/** Alike in several places: what may stand in the place of what is proposed, by its title. */
+/**
+ * Alike, by title: what may stand in the place of what is proposed, in one place or several, and what may be done besides in several.
+ * What makes no sense without another option goes with that one.
+ */
 export function alike(model: BidModel): readonly (readonly Beside[])[] {
+  const proposed = new Set(model.items.map(({ id }) => id))
   const by = new Map<string, Beside[]>()
   for (const { id } of takeableOf(model)) {
     const item = model.beside.find((each) => each.id === id)!
-    if (item.instead_of.length > 0) by.set(item.title, [...(by.get(item.title) ?? []), item])
+    const isInstead = item.instead_of.length > 0
+    if (!isInstead && !item.requires.every((each) => proposed.has(each))) continue
+    const key = `${isInstead ? 'instead' : 'besides'} ${item.title}`
+    by.set(key, [...(by.get(key) ?? []), item])
   }
-  return [...by.values()]
+  return [...by.values()].filter((group) => group.length > 1 || group[0]!.instead_of.length > 0)
 }
 
 /** Options that make no sense without one of these, and stand in for nothing themselves. */
@@ -45,8 +52,8 @@ function isTurned(
 }
 
 /**
- * The whole bid as it stands, and with each work that may be done in several places in place of another, so that ways can be held beside
- * each other by one sum each. What makes no sense without such a work is taken with it.
+ * The whole bid as it stands, and with each work that may be done in several places, besides or in place of another, so that ways can be
+ * held beside each other by one sum each. What makes no sense without such a work is taken with it.
  *
  * Ends: none where nothing is offered in two places alike, nor two kinds of work turned about; each is chosen by itself then.
  */
@@ -66,11 +73,11 @@ export function waysOf(model: BidModel): Way[] {
     return total.ok
       ? [
           {
-            says: OWNER_SAYS.way(
-              titles([...ids, ...onlyWith(ids, model)]),
-              group.map(({ where }) => where).join('; '),
-              titles(instead.map(({ id }) => id)),
-            ),
+            says: OWNER_SAYS.way({
+              titles: titles([...ids, ...onlyWith(ids, model)]),
+              where: group.map(({ where }) => where).join('; '),
+              instead: titles(instead.map(({ id }) => id)),
+            }),
             total_cents: total.value.total_cents,
           },
         ]

@@ -223,4 +223,11 @@ test('over a wall that has moved nobody sells a coat or a bead of sealant', () =
   expect(verdict(bowed, 'prime-and-paint')).toBe('blocked')
   expect(verdict(bowed, 're-seal')).toBe('blocked')
   expect(verdict(part('foundation-wall', null), 'prime-and-paint')).not.toBe('blocked')
+  // A crack may be filled once the wall is held: it is said, not forbidden.
+  const filled = advise(bowed).find(({ method }) => method === 'crack-injection')
+  expect([filled?.verdict, filled?.warned, filled?.reasons]).toEqual([
+    'allowed',
+    true,
+    ['It has moved: what stops it comes first, or the crack opens again.'],
+  ])
 })

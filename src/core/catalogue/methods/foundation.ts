@@ -149,6 +149,13 @@ export const FOUNDATION_KITS = [
     cures: 'a still crack of up to 8 ft filled through ports; it opens again if the wall moves',
     we: 'We fill the crack through small ports; it opens again if the wall goes on moving.',
     serves: ['foundation-wall', 'slab', 'slab-edge'],
+    advice: [
+      {
+        verdict: 'warned',
+        when: { moved: true },
+        says: 'It has moved: what stops it comes first, or the crack opens again.',
+      },
+    ],
     life: [10, 25],
     uncured: [1, 3],
     warranty: 'F',

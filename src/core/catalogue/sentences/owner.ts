@@ -62,7 +62,8 @@ export const OWNER_SAYS = {
   unnamedSignsMany: (many: string) => `At ${many} places signs of damage were noted.`,
   sameHere: 'The same is done here.',
   asProposed: 'All as proposed here',
-  way: (titles: string, where: string, instead: string) => `${titles} (${where}) in place of ${instead}`,
+  way: ({ titles, where, instead }: { titles: string; where: string; instead: string }) =>
+    `${titles} (${where}) ${instead === '' ? 'as well' : `in place of ${instead}`}`,
   stopsCause: (spots: string) => `That deals with the cause of the damage at ${spots}.`,
   asOn: (where: string) => `The same is done here as on ${where}.`,
   spots: (numbers: readonly string[]) => `${numbers.length === 1 ? 'spot' : 'spots'} ${numbers.join(', ')}`,

@@ -146,5 +146,6 @@ export const WORDS: readonly Pair[] = [
   ['Wash', 'Lavado'],
   ['Paint the trim', 'Pintura de las molduras'],
   ['{titles} ({where}) in place of {what}', '{titles} ({where}) en lugar de {what}'],
+  ['{titles} ({where}) as well', '{titles} ({where}) también'],
   ['no charge here', 'sin cargo aquí'],
 ]
