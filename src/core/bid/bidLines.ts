@@ -1,12 +1,12 @@
 import { BID_SAYS } from '../catalogue/sentences/bid'
 import { OWNER_SAYS } from '../catalogue/sentences/owner'
 import { rowsOf } from '../firmValues/rows'
-import { paintedArea } from '../geometry'
+import { paintedArea, placeOf } from '../geometry'
 import { whereForOwner } from '../geometry/whereOf'
-import { byId, type JobDocument } from '../job'
+import { byId, isDamage, type JobDocument } from '../job'
 import { formatLength, type Cents } from '../measure'
 import type { Price } from '../price'
-import { PRICED_APART, type ItemSpot, type ScopeItem } from '../scope'
+import { newWithSide, PRICED_APART, type ItemSpot, type ScopeItem } from '../scope'
 import type { BidBesideLine, BidModel } from './bidModel'
 import type { Stages } from './stages'
 import type { Heads } from './groups'
@@ -80,6 +80,23 @@ function isTold(item: ScopeItem, by: string, scope: Stages['scope']): boolean {
   return other !== undefined && item.finding_ids.every((id) => other.finding_ids.includes(id))
 }
 
+/** Whether it is work over a whole side, which names what comes new with it. */
+const takesIn = (id: string, scope: Stages['scope']): boolean =>
+  (scope.items.find((each) => each.id === id)?.row?.takesIn.length ?? 0) > 0
+
+/** Findings of what comes new with work over a whole side. */
+function newWithIt({ id, row }: ScopeItem, job: JobDocument): string[] {
+  if (!row?.takesIn.length) return []
+  const found = job.findings.filter(
+    (each) =>
+      isDamage(each) && newWithSide({ component: each.component, at: placeOf(each, job) }, job)?.id === id,
+  )
+  return numbersOf(
+    found.map((each) => each.id),
+    job,
+  )
+}
+
 /** An item as the owner pays for it: only its places that are ours. */
 export function itemLine(
   item: ScopeItem,
@@ -92,13 +109,14 @@ export function itemLine(
   if (!sells || spots.length === 0) return null
   const line = price.kind === 'priced' ? price.lines.find((each) => each.item_id === item.id) : undefined
   // A price typed for it is charged, and so it is told.
-  if (line?.includedIn && line.sell_cents === 0 && isTold(item, line.includedIn, scope)) return null
+  const by = line?.sell_cents === 0 ? line.includedIn : null
+  if (by != null && (isTold(item, by, scope) || takesIn(by, scope))) return null
   return {
     id: item.id,
     title: ownerTitle(item),
     where: whereOfSpots(spots),
     quantity: quantityOf(spots, item, job),
-    findings: numbersAt(item, spots, job),
+    findings: [...new Set([...numbersAt(item, spots, job), ...newWithIt(item, job)])],
     group: heads.ofItem(item),
     ...itemSays(item, spots, job, trace),
     price_cents: line?.sell_cents ?? (0 as Cents),
@@ -121,7 +139,10 @@ export function itemLine(
 export function besideLines(item: ScopeItem, job: JobDocument, price: Price, heads: Heads): BidBesideLine[] {
   const apart = price.kind === 'priced' ? price.apart.find((each) => each.item_id === item.id) : undefined
   const sells = item.row === null || item.row.sells
-  const out = item.spots.filter((spot) => spot.standing !== 'ours' || !sells)
+  // What comes new with its side is not left and looked at again.
+  const isNew = (spot: ItemSpot): boolean =>
+    item.row?.standsAs === 'watched' && newWithSide({ component: item.component, at: spot.at }, job) !== null
+  const out = item.spots.filter((spot) => (spot.standing !== 'ours' || !sells) && !isNew(spot))
   const whys = [...new Set(out.map((spot) => spot.why))]
   return whys.map((why) => {
     const spots = out.filter((spot) => spot.why === why)

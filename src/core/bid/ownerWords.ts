@@ -1,4 +1,4 @@
-import { partOf, plainPart } from '../catalogue'
+import { materialName, materialOf, partOf, plainPart } from '../catalogue'
 import { inWords, OWNER_GRADES, OWNER_SAYS, OWNER_WORST } from '../catalogue/sentences/owner'
 import {
   gradeOf,
@@ -141,7 +141,17 @@ export function doneWords(item: ScopeItem): string {
   if (item.item.owner_says) return item.item.owner_says
   const we = item.row?.we ?? ''
   if (we === '') return item.item.note
-  return we.replaceAll('{part}', short(plainPart(item.component ?? 'other')))
+  const done = we.replaceAll('{part}', short(plainPart(item.component ?? 'other')))
+  const boards = newBoardsOf(item)
+  return boards === null ? done : `${done} ${OWNER_SAYS.newBoards(boards)}`
+}
+
+/** What the new boards of a whole side are made of: what was chosen, else what the part is bought in. Null: it lays none. */
+function newBoardsOf({ row, item }: ScopeItem): string | null {
+  const like = row?.takesIn.length ? row.recipe?.pieces.find((each) => each.like !== null)?.like : null
+  if (!like) return null
+  const said = materialOf(item.material)
+  return materialName(said?.known ? said.id : (partOf(like)?.boughtAs?.usual ?? item.material))
 }
 
 /** An item in two sentences: what was seen where it mends damage, what it stops where it mends a cause; then what we do. */

@@ -25,6 +25,7 @@ export { rainAhead, stopGapsFor, type RainAhead } from './rainAhead'
 export {
   doubledOnSides,
   newSideWork,
+  newWithSide,
   sideMethodsFor,
   sideWorkOn,
   takenInstead,

@@ -1,11 +1,12 @@
 /** Work on whole sides. Which two are never both done is common practice; the sums are the engine’s own and are held to each other. */
 import { describe, expect, test } from '@jest/globals'
-import { DAY, house, total } from '../../../tests/support/priced'
+import { at, DAY, house, mend, priced, total } from '../../../tests/support/priced'
 import { NOT_BOTH, ONLY_AFTER, WANTS_AFTER } from '../catalogue/methods/sideWork'
 import { methodOf } from '../catalogue'
 import type { JobDocument, WorkItem } from '../job'
+import { feet } from '../measure'
 import { derive } from '../pipeline'
-import { doubledOnSides, newSideWork, sideMethodsFor, takenInstead, wantsAfter } from '.'
+import { doubledOnSides, newSideWork, newWithSide, sideMethodsFor, takenInstead, wantsAfter } from '.'
 
 const bare = house({ findings: [], work_items: [] }).job
 const SIDE = bare.sides[0]!.id
@@ -115,4 +116,75 @@ test('new siding says that its paint is not in it, until the paint is taken', ()
   const both = { ...coated.work_items[0]!, places: [...coated.work_items[0]!.places, more] }
   expect(wantsAfter(both, coated)).toHaveLength(1)
   expect(wantsAfter(coated.work_items[0]!, coated)).toEqual([])
+})
+
+describe('spots of a side that gets new siding', () => {
+  const soft = at(1, 'lap-siding')
+  const corner = at(2, 'corner-board', { at: { side: 'a', ft: 0, up_in: 12 } })
+  const sill = at(3, 'window-sill')
+  const found = house({ findings: [soft, corner, sill], work_items: [] }).job
+  const mended: JobDocument = {
+    ...found,
+    work_items: [mend('boards', [soft], 'replace-course'), mend('sill', [sill], 'piece-in')],
+  }
+
+  test('are done with it and charged once; the sill is not', () => {
+    const alone = add(found, 'clad', 're-clad-side')
+    const both = { ...mended, work_items: [...mended.work_items, ...alone.work_items] }
+    const lines = priced(derive(both, DAY)).lines
+    expect(lines.find(({ item_id }) => item_id === 'boards')).toMatchObject({
+      sell_cents: 0,
+      includedIn: 'clad',
+    })
+    expect(lines.find(({ item_id }) => item_id === 'sill')?.sell_cents).toBeGreaterThan(0)
+    const withSill = { ...both, work_items: both.work_items.filter(({ id }) => id !== 'boards') }
+    expect(total(derive(both, DAY))).toBe(total(derive(withSill, DAY)))
+    // The bid names the spot at the siding, and sells no boards beside it.
+    const { items } = derive(both, DAY).bid
+    expect(items.map(({ id, findings: spots }) => [id, spots])).toEqual([
+      ['sill', ['3']],
+      ['clad', ['1', '2']],
+    ])
+    // Nothing more is asked of them.
+    expect(derive(alone, DAY).scope.open).toEqual([sill.id])
+  })
+
+  test('where the owner may choose the siding, he chooses it in place of them too', () => {
+    const painted = {
+      ...mended,
+      work_items: [...mended.work_items, ...add(found, 'paint', 'paint-side').work_items],
+    }
+    const clad = newSideWork({ id: 'clad', method: 're-clad-side', side_id: SIDE }, painted)
+    expect([clad.state, clad.instead_of]).toEqual(['alternate', ['paint', 'boards']])
+    // Not in the price, it does nothing for them.
+    const offered = { ...painted, work_items: [...painted.work_items, clad] }
+    expect(
+      priced(derive(offered, DAY)).lines.find(({ item_id }) => item_id === 'boards')?.sell_cents,
+    ).toBeGreaterThan(0)
+  })
+
+  test('on another side, and on the face of a chimney box, they are their own', () => {
+    const clad = add(found, 'clad', 're-clad-side')
+    const there = { component: 'lap-siding', at: soft.place }
+    expect(newWithSide(there, clad)?.id).toBe('clad')
+    if (soft.place.kind !== 'side') throw new Error('at a side')
+    expect(newWithSide({ ...there, at: { ...soft.place, side_id: bare.sides[1]!.id } }, clad)).toBeNull()
+    const chase = {
+      ...{ id: 'chase', removed: false, kind: 'chimney-chase' as const, side_id: SIDE, number: 9 },
+      ...{ station: feet(20), width: feet(5), size_how: 'taped' as const, depth: feet(2), top: feet(20) },
+    }
+    const onChase = { ...there, at: { ...soft.place, feature_id: 'chase' } }
+    expect(newWithSide(onChase, { ...clad, features: [chase] })).toBeNull()
+  })
+
+  test('what is only watched there is not left and looked at again', () => {
+    const watched = { ...found, work_items: [mend('w', [soft], 'watch')] }
+    const clad = {
+      ...watched,
+      work_items: [...watched.work_items, ...add(found, 'clad', 're-clad-side').work_items],
+    }
+    const listed = (job: JobDocument): number =>
+      derive(job, DAY).bid.beside.filter(({ id }) => id === 'w').length
+    expect([listed(watched), listed(clad)]).toEqual([1, 0])
+  })
 })

@@ -1,6 +1,7 @@
 import { METHODS, methodOf, type MethodRow } from '../catalogue'
 import { notBoth, ONLY_AFTER, WANTS_AFTER } from '../catalogue/methods/sideWork'
-import { newWorkItem, type JobDocument, type WorkItem } from '../job'
+import { byId, newWorkItem, type Finding, type JobDocument, type WorkItem } from '../job'
+import { placesOfItem } from './changedItem'
 
 const isOn = (item: WorkItem, side_id: string): boolean =>
   item.places.some(({ at }) => at.kind === 'whole-side' && at.side_id === side_id)
@@ -10,6 +11,38 @@ const sidesOf = (item: WorkItem): string[] =>
 /** What is done, or may be, to the whole of a side. */
 export function sideWorkOn(side_id: string, job: JobDocument): WorkItem[] {
   return job.work_items.filter((item) => methodOf(item.method)?.answers === 'side' && isOn(item, side_id))
+}
+
+/** Where work is, or a finding. */
+type Placed = WorkItem['places'][number]['at'] | Finding['place']
+
+/** Whether a part at a place comes new with work over its whole side. The face of a chimney box is no part of the side. */
+function comesNew(
+  row: MethodRow | null,
+  component: string | null,
+  at: Placed,
+  side_id: string,
+  job: JobDocument,
+): boolean {
+  if (at.kind !== 'side' || at.side_id !== side_id || component === null) return false
+  if (byId(job.features, at.feature_id)?.kind === 'chimney-chase') return false
+  return row?.takesIn.includes(component) ?? false
+}
+
+/**
+ * The work over a whole side, in the price, that a part at a place there comes new with; null where none is. What is chosen for it there is
+ * done with that.
+ */
+export function newWithSide(
+  { component, at }: { readonly component: string | null; readonly at: Placed },
+  job: JobDocument,
+): WorkItem | null {
+  if (at.kind !== 'side') return null
+  return (
+    sideWorkOn(at.side_id, job).find(
+      (item) => item.state === 'ours' && comesNew(methodOf(item.method), component, at, at.side_id, job),
+    ) ?? null
+  )
 }
 
 /** What may still be added to a side: each once, and what comes after another only where that other is. */
@@ -33,12 +66,24 @@ export function newSideWork(
 ): WorkItem {
   const there = sideWorkOn(side_id, job)
   const instead = there.filter((item) => item.state === 'ours' && notBoth(item.method, method) !== null)
+  // What is mended in spots of that side is not done either where the owner takes the whole of it.
+  const spots = job.work_items.filter((item) => {
+    const places = placesOfItem(item, job)
+    return (
+      item.state === 'ours' &&
+      methodOf(item.method)?.answers === 'findings' &&
+      places.length > 0 &&
+      places.every(({ at }) => comesNew(methodOf(method), item.component, at, side_id, job))
+    )
+  })
   const after = there.filter((item) => ONLY_AFTER[method]?.includes(item.method))
   const asksCondition = methodOf(method)?.recipe?.tasks.some((task) => task.byCondition) ?? false
-  const standIn = after.length > 0 ? [] : instead
+  const standIn = after.length > 0 || instead.length === 0 ? [] : [...instead, ...spots]
   const isOurs = after.length > 0 ? after.some(({ state }) => state === 'ours') : instead.length === 0
+  // One house, one siding, until somebody says otherwise.
+  const alike = job.work_items.find((item) => item.method === method)
   return newWorkItem({
-    ...{ id, method },
+    ...{ id, method, material: alike?.material ?? 'unknown' },
     places: [{ at: { kind: 'whole-side', side_id }, size: null, height: null }],
     condition: asksCondition ? 'typical' : null,
     state: isOurs ? 'ours' : standIn.length > 0 ? 'alternate' : 'optional',

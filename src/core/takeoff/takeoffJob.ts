@@ -4,7 +4,7 @@ import { leadRule } from '../caution'
 import { rowsOf, type ReckonedRows } from '../firmValues/rows'
 import type { JobDocument } from '../job'
 import { inches, shareCents } from '../measure'
-import type { ItemSpot, Scope, ScopeItem } from '../scope'
+import { newWithSide, type ItemSpot, type Scope, type ScopeItem } from '../scope'
 import { combineFactors, reachOf, type Factor } from './factors'
 import { factorsOf, noRateWords, type FactorsBy } from './factorsOf'
 import { permitGoods } from './permit'
@@ -106,7 +106,7 @@ function draftOf(
   item: ScopeItem,
   spots: readonly ItemSpot[],
   claims: ReadonlyMap<string, string>,
-  of: { readonly job: JobDocument; readonly rows: ReckonedRows },
+  of: { readonly job: JobDocument; readonly rows: ReckonedRows; readonly counts: ReadonlySet<string> },
 ): Drafted {
   const { job } = of
   const nothing = {
@@ -130,6 +130,9 @@ function draftOf(
       boardAt(item, spot, job),
       ...(partOf(item.component)?.assembly === 'deck' ? [deckAt(spot)] : []),
     ]
+    const whole =
+      row.answers === 'findings' ? newWithSide({ component: item.component, at: spot.at }, job) : null
+    if (whole !== null && of.counts.has(whole.id)) return whole.id
     const by = keys.flatMap((key) => (key === null ? [] : (claims.get(key) ?? [])))[0]
     return by === undefined || by === item.id ? null : by
   }
@@ -305,8 +308,9 @@ export function takeoffJob(job: JobDocument, scope: Scope, of: TakeoffOf = {}): 
     spots: item.spots.filter((spot) => includes(spot, item)),
   }))
   const claims = claimsOf(counted, job)
+  const counts = new Set(counted.flatMap(({ item, spots }) => (spots.length > 0 ? [item.id] : [])))
   const onLadders = doneOnce(
-    counted.map(({ item, spots }) => draftOf(item, spots, claims, { job, rows })),
+    counted.map(({ item, spots }) => draftOf(item, spots, claims, { job, rows, counts })),
     rows,
   )
   const verdict = leadRule({

@@ -22,6 +22,7 @@ import { PercentField } from '../look/ReadField'
 import { Button, Notice, Panel, SavedTextField, SelectField } from '../look'
 import { useCompare } from '../state/useCompare'
 import { useJob } from '../state/useJob'
+import { BOUGHT } from './OwnLines'
 
 /** How the side stands: the share where the film has let go, and what else is to be known of it. */
 function Condition({ item }: { item: WorkItem }) {
@@ -58,7 +59,11 @@ function wall_ft2(side: Side, job: JobDocument): number {
 /** Whether a side is better re-clad than mended in spots, with both prices. */
 function SpotsOrSide({ side }: { side: Side }) {
   const { derived } = useJob()
-  const choice = useCompare(derived, { kind: 'side', side_id: side.id })
+  // Who takes the whole side has chosen.
+  const isTaken = sideWorkOn(side.id, derived.job).some(
+    ({ method, state }) => state === 'ours' && laysBoards(method),
+  )
+  const choice = useCompare(derived, isTaken ? null : { kind: 'side', side_id: side.id })
   return choice?.says ? <p className="py-1 text-[14px]">{choice.says}</p> : null
 }
 
@@ -66,6 +71,12 @@ function SpotsOrSide({ side }: { side: Side }) {
 function useEditedJob(): JobDocument {
   const { job } = useJob()
   return useMemo(() => live(job), [job])
+}
+
+/** Whether a method lays new boards over a whole side. */
+function laysBoards(method: string): boolean {
+  const row = methodOf(method)
+  return row !== null && row.takesIn.length > 0 && (row.recipe?.pieces.length ?? 0) > 0
 }
 
 const inName = (name: string): string => name.replace(/this side/, 'it')
@@ -207,6 +218,32 @@ function EverySide() {
   )
 }
 
+/** What the new siding is made of: one house, one siding; a side of its own is changed at its item. */
+function NewBoards() {
+  const { store } = useJob()
+  const job = useEditedJob()
+  const clad = job.work_items.filter(({ method }) => laysBoards(method))
+  if (clad.length === 0) return null
+  const [first] = clad
+  const isAlike = clad.every(({ material }) => material === first!.material)
+  return (
+    <SelectField
+      label="New boards of"
+      value={isAlike && BOUGHT.some(({ value }) => value === first!.material) ? first!.material : ''}
+      onChange={(material) =>
+        void store.together(() =>
+          clad.reduce<string | null>(
+            (wrong, { id }) =>
+              wrong ?? store.set('work_item', id, { material: material === '' ? 'unknown' : material }),
+            null,
+          ),
+        )
+      }
+      choices={[{ value: '', label: isAlike ? 'not said yet' : 'each its own' }, ...BOUGHT]}
+    />
+  )
+}
+
 /** Work that answers a side, not a finding: wash, paint, stain, re-clad. What is not done twice over one wall is the owner’s choice. */
 export function SideWorkPanel() {
   const { derived, sideId } = useJob()
@@ -219,6 +256,7 @@ export function SideWorkPanel() {
       {job.sides.length === 0 ? <p className="py-2 text-quiet">Set up a side in Walk first.</p> : null}
       {inView ? <SpotsOrSide side={inView} /> : null}
       <EverySide />
+      <NewBoards />
       <ul>
         {job.sides.map((side) => (
           <SideWorks key={side.id} side={side} />

@@ -6,6 +6,8 @@ const OFF_AND_ON: readonly TaskUse[] = [
   { task: 'gutter-off-on', per: 'ft', times: 1, where: 'gutter' },
   { task: 'light-off-on', per: 'place', times: 2 },
 ]
+/** What covers the field of a wall. */
+const SIDING = ['lap-siding', 'base-course', 'board-and-batten', 'panel-siding', 'shingle'] as const
 const LAID = [
   ['house-wrap', '100 ft2 wall', 115, 'with 15 % for laps'],
   ['seam-tape', '100 ft2 wall', 0.4, 'a roll for 250 ft²'],
@@ -144,6 +146,7 @@ export const CLADDING_KITS = [
   }),
   kit('re-clad-side', 'New siding on this side', {
     alsoFixes: ['barrier-faulty'],
+    takesIn: [...SIDING, 'corner-board'],
     cures:
       'old cladding off, wall inspected and photographed, barrier and flashings from the bottom up, corners and new lap, every cut end primed',
     we: 'We take all the siding off this side, photograph and look at the wall, and build it up anew from the bottom: paper, metal, corners, boards.',
@@ -193,6 +196,7 @@ export const CLADDING_KITS = [
   }),
   kit('shingle-side', 'New shingles on this side', {
     alsoFixes: ['barrier-faulty'],
+    takesIn: SIDING,
     cures:
       'old cladding off, wall inspected, barrier and flashings from the bottom up, shingles on, stainless nails',
     we: 'We take all the siding off this side, look at the wall, and close it with new paper, metal and shingles.',

@@ -26,6 +26,7 @@ export type KitOf = {
   readonly needs?: MethodRow['needs']
   readonly visits?: number
   readonly rebuilds?: MethodRow['rebuilds']
+  readonly takesIn?: MethodRow['takesIn']
   readonly setOut?: MethodRow['setOut']
   readonly does?: MethodRow['does']
   readonly forNow?: true
@@ -58,6 +59,7 @@ export function kit(id: string, name: string, of: KitOf): MethodRow {
     needs: of.needs ?? [],
     visits: of.visits ?? 1,
     rebuilds: of.rebuilds ?? null,
+    takesIn: of.takesIn ?? [],
     setOut: of.setOut ?? null,
     does: of.does ?? 'mends',
     forNow: of.forNow ?? false,

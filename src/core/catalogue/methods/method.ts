@@ -154,6 +154,8 @@ export type MethodRow = Row & {
    * on a member so renewed is worked on again.
    */
   readonly rebuilds: 'member' | 'assembly' | null
+  /** Parts of a whole side that come new with it: what was found of them there is done with it, and charged once. */
+  readonly takesIn: readonly string[]
   /** Set out along a wall for a price, so many over a stretch: one place of a wall says nothing of how many. Null: counted by its places. */
   readonly setOut: { readonly what: SetOut; readonly along: readonly string[] } | null
   /** Mends what was found, holds it for a while, only goes beside a repair, or leaves it to somebody else or another word. */
@@ -260,6 +262,7 @@ export function method(of: Written): MethodRow {
     forNow: false,
     alsoFixes: [],
     rebuilds: null,
+    takesIn: [],
     setOut: null,
     needs: [],
     visits: 1,

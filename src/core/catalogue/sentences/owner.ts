@@ -61,6 +61,7 @@ export const OWNER_SAYS = {
   unnamedSigns: 'Signs of damage were noted there.',
   unnamedSignsMany: (many: string) => `At ${many} places signs of damage were noted.`,
   sameHere: 'The same is done here.',
+  newBoards: (material: string) => `The new boards are ${material}.`,
   asProposed: 'All as proposed here',
   way: ({ titles, where, instead }: { titles: string; where: string; instead: string }) =>
     `${titles} (${where}) ${instead === '' ? 'as well' : `in place of ${instead}`}`,

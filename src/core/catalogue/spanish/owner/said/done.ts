@@ -12,6 +12,7 @@ export const DONE: readonly Pair[] = [
   ['primed and painted', 'imprimado y pintado'],
   ['{part}: {brief}', '{part}: {brief}'],
   ['The same is done here.', 'Aquí se hace lo mismo.'],
+  ['The new boards are {material}.', 'Las tablas nuevas son de {material}.'],
   ['The same is done here as on {where}.', 'Aquí se hace lo mismo que en: {where}.'],
   ['the first', 'lo primero'],
   ['an option above', 'una opción de arriba'],
