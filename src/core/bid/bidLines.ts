@@ -80,9 +80,10 @@ function isTold(item: ScopeItem, by: string, scope: Stages['scope']): boolean {
   return other !== undefined && item.finding_ids.every((id) => other.finding_ids.includes(id))
 }
 
-/** Whether it is work over a whole side, which names what comes new with it. */
-const takesIn = (id: string, scope: Stages['scope']): boolean =>
-  (scope.items.find((each) => each.id === id)?.row?.takesIn.length ?? 0) > 0
+/** Whether it is work over a whole side, which names what comes new with it; where it may be another, what is done then stands by itself. */
+const isPartOf = (id: string, job: JobDocument, scope: Stages['scope']): boolean =>
+  (scope.items.find((each) => each.id === id)?.row?.takesIn.length ?? 0) > 0 &&
+  !job.work_items.some(({ instead_of }) => instead_of.includes(id))
 
 /** Findings of what comes new with work over a whole side. */
 function newWithIt({ id, row }: ScopeItem, job: JobDocument): string[] {
@@ -110,7 +111,7 @@ export function itemLine(
   const line = price.kind === 'priced' ? price.lines.find((each) => each.item_id === item.id) : undefined
   // A price typed for it is charged, and so it is told.
   const by = line?.sell_cents === 0 ? line.includedIn : null
-  if (by != null && (isTold(item, by, scope) || takesIn(by, scope))) return null
+  if (by != null && (isTold(item, by, scope) || isPartOf(by, job, scope))) return null
   return {
     id: item.id,
     title: ownerTitle(item),

@@ -16,8 +16,17 @@ export function savedIn(
   today: string,
   { bid, price, trace, coverage }: Derived,
 ): (ids: readonly string[]) => Cents | null {
+  const told = new Set(bid.items.map(({ id }) => id))
+  // What is a part of these and no line of its own is not done without them either.
+  const partsOf = (ids: readonly string[]): string[] =>
+    price.kind === 'priced'
+      ? price.lines.flatMap(({ item_id, includedIn }) =>
+          includedIn !== null && ids.includes(includedIn) && !told.has(item_id) ? [item_id] : [],
+        )
+      : []
   return (ids) => {
-    const work_items = document.work_items.filter(({ id }) => !ids.includes(id))
+    const gone = new Set([...ids, ...partsOf(ids)])
+    const work_items = document.work_items.filter(({ id }) => !gone.has(id))
     const without = derive({ ...document, work_items }, today, { trace, coverage }).price
     if (price.kind !== 'priced' || without.kind !== 'priced') return null
     const most = bid.items.reduce((sum, { id, price_cents }) => sum + (ids.includes(id) ? price_cents : 0), 0)

@@ -5,6 +5,7 @@ import { NOT_BOTH, ONLY_AFTER, WANTS_AFTER } from '../catalogue/methods/sideWork
 import { methodOf } from '../catalogue'
 import type { JobDocument, WorkItem } from '../job'
 import { feet } from '../measure'
+import { withLeaves } from '../compare'
 import { derive } from '../pipeline'
 import { doubledOnSides, newSideWork, newWithSide, sideMethodsFor, takenInstead, wantsAfter } from '.'
 
@@ -145,6 +146,20 @@ describe('spots of a side that gets new siding', () => {
       ['sill', ['3']],
       ['clad', ['1', '2']],
     ])
+    // Left out, the siding is left out with them: nobody pays for boards that stand in no line.
+    const { items: left } = withLeaves(both, DAY, derive(both, DAY))
+    const sillAlone = { ...mended, work_items: mended.work_items.filter(({ id }) => id === 'sill') }
+    const saves = left.find(({ id }) => id === 'clad')!.leave!.saves_cents
+    expect(total(derive(both, DAY)) - saves).toBe(total(derive(sillAlone, DAY)))
+    // Where the owner may have paint instead, what is mended then stands by itself.
+    const choice = {
+      ...both,
+      work_items: [
+        ...both.work_items,
+        { ...newSideWork({ id: 'paint', method: 'paint-side', side_id: SIDE }, both) },
+      ],
+    }
+    expect(derive(choice, DAY).bid.items.map(({ id }) => id)).toEqual(['boards', 'sill', 'clad'])
     // Nothing more is asked of them.
     expect(derive(alone, DAY).scope.open).toEqual([sill.id])
   })
@@ -161,6 +176,35 @@ describe('spots of a side that gets new siding', () => {
     expect(
       priced(derive(offered, DAY)).lines.find(({ item_id }) => item_id === 'boards')?.sell_cents,
     ).toBeGreaterThan(0)
+  })
+
+  test('turned about and back, the boards are charged again and nothing is lost', () => {
+    const painted = {
+      ...mended,
+      work_items: [...mended.work_items, ...add(found, 'paint', 'paint-side').work_items],
+    }
+    const offered = {
+      ...painted,
+      work_items: [
+        ...painted.work_items,
+        newSideWork({ id: 'clad', method: 're-clad-side', side_id: SIDE }, painted),
+      ],
+    }
+    const turned = (of: JobDocument, id: string): JobDocument => {
+      const changes = takenInstead(
+        of.work_items.find((each) => each.id === id)!,
+        of,
+      )
+      return { ...of, work_items: of.work_items.map((each) => ({ ...each, ...changes.get(each.id) })) }
+    }
+    const clad = turned(offered, 'clad')
+    expect(stands(clad)).toEqual([
+      ['boards', 'ours', [], []],
+      ['sill', 'ours', [], []],
+      ['paint', 'alternate', ['clad'], []],
+      ['clad', 'ours', [], []],
+    ])
+    expect(stands(turned(clad, 'paint'))).toEqual(stands(offered))
   })
 
   test('on another side, and on the face of a chimney box, they are their own', () => {

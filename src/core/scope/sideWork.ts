@@ -8,6 +8,8 @@ const isOn = (item: WorkItem, side_id: string): boolean =>
 const sidesOf = (item: WorkItem): string[] =>
   item.places.flatMap(({ at }) => (at.kind === 'whole-side' ? [at.side_id] : []))
 
+const isOfFindings = (item: WorkItem): boolean => methodOf(item.method)?.answers === 'findings'
+
 /** What is done, or may be, to the whole of a side. */
 export function sideWorkOn(side_id: string, job: JobDocument): WorkItem[] {
   return job.work_items.filter((item) => methodOf(item.method)?.answers === 'side' && isOn(item, side_id))
@@ -45,6 +47,20 @@ export function newWithSide(
   )
 }
 
+/** Spots in the price that come new with such work over a side: they are not done where the whole of it is. */
+function spotsIn(method: string, side_id: string, job: JobDocument): string[] {
+  const row = methodOf(method)
+  return job.work_items.flatMap((item) => {
+    const places = placesOfItem(item, job)
+    const isSpot =
+      item.state === 'ours' &&
+      isOfFindings(item) &&
+      places.length > 0 &&
+      places.every(({ at }) => comesNew(row, item.component, at, side_id, job))
+    return isSpot ? [item.id] : []
+  })
+}
+
 /** What may still be added to a side: each once, and what comes after another only where that other is. */
 export function sideMethodsFor(side_id: string, job: JobDocument): MethodRow[] {
   const there = sideWorkOn(side_id, job).map(({ method }) => method)
@@ -66,19 +82,12 @@ export function newSideWork(
 ): WorkItem {
   const there = sideWorkOn(side_id, job)
   const instead = there.filter((item) => item.state === 'ours' && notBoth(item.method, method) !== null)
-  // What is mended in spots of that side is not done either where the owner takes the whole of it.
-  const spots = job.work_items.filter((item) => {
-    const places = placesOfItem(item, job)
-    return (
-      item.state === 'ours' &&
-      methodOf(item.method)?.answers === 'findings' &&
-      places.length > 0 &&
-      places.every(({ at }) => comesNew(methodOf(method), item.component, at, side_id, job))
-    )
-  })
   const after = there.filter((item) => ONLY_AFTER[method]?.includes(item.method))
   const asksCondition = methodOf(method)?.recipe?.tasks.some((task) => task.byCondition) ?? false
-  const standIn = after.length > 0 || instead.length === 0 ? [] : [...instead, ...spots]
+  const standIn =
+    after.length > 0 || instead.length === 0
+      ? []
+      : [...instead.map((item) => item.id), ...spotsIn(method, side_id, job)]
   const isOurs = after.length > 0 ? after.some(({ state }) => state === 'ours') : instead.length === 0
   // One house, one siding, until somebody says otherwise.
   const alike = job.work_items.find((item) => item.method === method)
@@ -87,7 +96,7 @@ export function newSideWork(
     places: [{ at: { kind: 'whole-side', side_id }, size: null, height: null }],
     condition: asksCondition ? 'typical' : null,
     state: isOurs ? 'ours' : standIn.length > 0 ? 'alternate' : 'optional',
-    instead_of: standIn.map((item) => item.id),
+    instead_of: standIn,
     requires: after.map((item) => item.id),
   })
 }
@@ -122,14 +131,20 @@ export function takenInstead(
   item: WorkItem,
   job: JobDocument,
 ): ReadonlyMap<string, Pick<WorkItem, 'state' | 'instead_of'>> {
-  const put = item.instead_of
+  // Spots stay as they are: they come new with the side while it is in the price, and are mended again when it is not.
+  const put = item.instead_of.filter((id) => {
+    const other = byId(job.work_items, id)
+    return !(other && isOfFindings(other))
+  })
   const changes = new Map<string, Pick<WorkItem, 'state' | 'instead_of'>>([
     [item.id, { state: 'ours', instead_of: [] }],
   ])
   for (const other of job.work_items) {
     if (other.id === item.id) continue
-    if (put.includes(other.id)) changes.set(other.id, { state: 'alternate', instead_of: [item.id] })
-    else if (other.instead_of.some((each) => put.includes(each))) {
+    if (put.includes(other.id)) {
+      const spots = sidesOf(other).flatMap((side_id) => spotsIn(other.method, side_id, job))
+      changes.set(other.id, { state: 'alternate', instead_of: [item.id, ...spots] })
+    } else if (other.instead_of.some((each) => put.includes(each))) {
       const rest = other.instead_of.filter((each) => !put.includes(each))
       changes.set(other.id, { state: other.state, instead_of: [...rest, item.id] })
     }
