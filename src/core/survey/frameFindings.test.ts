@@ -1,4 +1,5 @@
 import { expect, test } from '@jest/globals'
+import { DEMO_JOBS } from '../../../demo'
 import { jobOf } from '../../../tests/cases/build'
 import { frameSurvey, homeSurvey } from '../../../tests/support/surveys'
 import type { SurveyOf } from '../job'
@@ -70,7 +71,7 @@ test('piers of all rails of a home are one finding, by rail and pier; what is to
   const [write, ...more] = homeFindings({ ...job(), surveys })
   expect(more).toEqual([])
   expect(write).toMatchObject({
-    part: 'pier',
+    part: 'home-pier',
     as: 'finding',
     count: 3,
     signs: ['support-sunk', 'pier-leaning'],
@@ -81,4 +82,7 @@ test('piers of all rails of a home are one finding, by rail and pier; what is to
     ['joined', 3, 'finding-1'],
   ])
   expect(homeFindings({ ...job(), surveys: [homeSurvey('front rail', ['plumb', null])] })).toEqual([])
+  // The demo's own home: six of its middle line are told as piers of a home, and stay six.
+  const heron = DEMO_JOBS['heron-flats-12']()
+  expect(homeFindings(heron).map(({ as, finding_id }) => [as, finding_id])).toEqual([['noted', 'finding-1']])
 })

@@ -46,6 +46,8 @@ export type FrameWrite = {
 }
 
 type Group = Pick<FrameWrite, 'part' | 'grade' | 'signs' | 'words'> & {
+  /** Other names under which it may have been noted. */
+  readonly noted_as?: readonly ComponentId[]
   readonly names: readonly string[]
   readonly takes: (finding: Finding) => boolean
 }
@@ -101,7 +103,10 @@ function memberGroups(members: readonly Member[]): Group[] {
 function written(group: Group, job: JobDocument): FrameWrite {
   const { part, grade, signs, words, names } = group
   const there = job.findings.filter(
-    (each) => each.component === part && each.place.kind !== 'deck' && group.takes(each),
+    (each) =>
+      (each.component === part || group.noted_as?.includes(each.component ?? '') === true) &&
+      each.place.kind !== 'deck' &&
+      group.takes(each),
   )
   const told = there.reduce((sum, { count }) => sum + (count ?? 1), 0)
   const more = names.length - told
@@ -129,7 +134,9 @@ const piersOf = (rails: readonly Home[]): Pick<Support, 'support' | 'stands' | '
  */
 export function homeFindings(job: JobDocument): FrameWrite[] {
   const rails = job.surveys.filter((each): each is Home => each.kind === 'home')
-  return supportGroup(piersOf(rails)).map((group) => written(group, job))
+  return supportGroup(piersOf(rails)).map((group) =>
+    written({ ...group, part: 'home-pier', noted_as: ['pier'] }, job),
+  )
 }
 
 /**
