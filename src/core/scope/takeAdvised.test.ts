@@ -27,6 +27,18 @@ test('what has no part, or nothing recommended, stays open', () => {
   expect(taken(job)).toEqual([])
 })
 
+test('what only ends a possible source and is made for another part answers nothing: no piers for a bent skirting', () => {
+  const home = {
+    ...house({}).job.house!,
+    kind: 'manufactured-home' as const,
+    foundation: 'piers-with-skirt' as const,
+  }
+  const bent = at(1, 'skirting', { grade: null, signs: ['skirting-bent'] })
+  expect(taken(house({ findings: [bent], house: home }).job).map(({ method }) => method)).not.toContain(
+    'home-pier-new',
+  )
+})
+
 test('of a whole house: afterwards nothing advised is left, and no source that is sure enough is open', () => {
   const bare = { ...derive(alderHouse(), DAY).job, work_items: [], source_decisions: [] }
   const items = taken(bare)

@@ -7,12 +7,21 @@ import { scopeJob, type Scope } from './scopeJob'
 import { cures, decisionOn } from './sourceDecision'
 import { itemForFix } from './sourceFix'
 
-/** What is advised for a finding that nothing answers yet; null where no method is recommended. */
-function advisedFor(finding_id: string, scope: Scope): string | null {
+/**
+ * What is advised for a finding that nothing answers yet; null where no method is recommended. What only ends its source, and is made for
+ * another part, answers no finding: new piers do not straighten a skirting.
+ */
+function advisedFor(finding_id: string, scope: Scope, job: JobDocument): string | null {
   const advice = scope.advice.find((each) => each.finding_id === finding_id)?.methods ?? []
-  const best = advice.find(
-    ({ method, verdict }) => verdict === 'recommended' && methodOf(method)?.answers === 'findings',
-  )
+  const part = byId(job.findings, finding_id)?.component ?? ''
+  const best = advice.find(({ method, verdict }) => {
+    const row = methodOf(method)
+    return (
+      verdict === 'recommended' &&
+      row?.answers === 'findings' &&
+      (row.serves === null || row.serves.includes(part))
+    )
+  })
   return best?.method ?? null
 }
 
@@ -21,9 +30,9 @@ const broad = (source: Source): number =>
   methodOf(causeOf(source.cause).fix?.method ?? '')?.alsoFixes.length ?? 0
 
 /** Whether what the source shows at is to be rebuilt as a whole: then its fix is part of that, and mends nothing beside it. */
-function isRebuilt(source: Source, scope: Scope): boolean {
+function isRebuilt(source: Source, scope: Scope, job: JobDocument): boolean {
   return source.finding_ids.every((id) => {
-    const best = advisedFor(id, scope)
+    const best = advisedFor(id, scope, job)
     return best !== null && methodOf(best)?.rebuilds === 'assembly'
   })
 }
@@ -40,7 +49,7 @@ function fixesFor(job: JobDocument, trace: Trace, scope: Scope, newId: () => str
     )
     // What is only possible is looked at before it is sold; who takes it all the same has said so.
     const isWanted = standing === 'taken' || (standing === 'open' && isSureEnough(source.certainty))
-    if (isEnded || !isWanted || isRebuilt(source, scope)) continue
+    if (isEnded || !isWanted || isRebuilt(source, scope, job)) continue
     const item = itemForFix(source, job, newId())
     if (item !== null) fixes.push(item)
   }
@@ -76,7 +85,7 @@ function repairsFor(
   const groups = new Map<string, WorkItem>()
   for (const id of scope.open) {
     const finding = byId(job.findings, id)
-    const method = finding?.component ? advisedFor(id, scope) : null
+    const method = finding?.component ? advisedFor(id, scope, job) : null
     if (!finding?.component || method === null || !takes(method)) continue
     const deck = methodOf(method)?.rebuilds === 'assembly' ? deckOf(finding, job) : null
     const key = deck === null ? `${method}/${finding.component}/${finding.material}` : `${method}/${deck}`
