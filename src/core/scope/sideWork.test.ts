@@ -19,6 +19,14 @@ const add = (job: JobDocument, id: string, method: string): JobDocument => ({
 const stands = (job: JobDocument): unknown =>
   job.work_items.map(({ id, state, instead_of, requires }) => [id, state, instead_of, requires])
 
+const turned = (of: JobDocument, id: string): JobDocument => {
+  const changes = takenInstead(
+    of.work_items.find((each) => each.id === id)!,
+    of,
+  )
+  return { ...of, work_items: of.work_items.map((each) => ({ ...each, ...changes.get(each.id) })) }
+}
+
 test('every method of the rows answers a side', () => {
   const named = [
     ...NOT_BOTH.flatMap(({ one, other }) => [...one, ...other]),
@@ -67,13 +75,6 @@ describe('a second work on a side', () => {
 
 test('taken into the price it changes places with what stood there, and its paint comes along', () => {
   const job = add(add(add(bare, 'paint', 'paint-side'), 'clad', 're-clad-side'), 'coat', 'coat-new-side')
-  const turned = (of: JobDocument, id: string): JobDocument => {
-    const changes = takenInstead(
-      of.work_items.find((each) => each.id === id)!,
-      of,
-    )
-    return { ...of, work_items: of.work_items.map((each) => ({ ...each, ...changes.get(each.id) })) }
-  }
   const clad = turned(job, 'clad')
   expect(stands(clad)).toEqual([
     ['paint', 'alternate', ['clad'], []],
@@ -189,13 +190,6 @@ describe('spots of a side that gets new siding', () => {
         ...painted.work_items,
         newSideWork({ id: 'clad', method: 're-clad-side', side_id: SIDE }, painted),
       ],
-    }
-    const turned = (of: JobDocument, id: string): JobDocument => {
-      const changes = takenInstead(
-        of.work_items.find((each) => each.id === id)!,
-        of,
-      )
-      return { ...of, work_items: of.work_items.map((each) => ({ ...each, ...changes.get(each.id) })) }
     }
     const clad = turned(offered, 'clad')
     expect(stands(clad)).toEqual([
