@@ -1,12 +1,12 @@
 import { BID_SAYS } from '../catalogue/sentences/bid'
 import { OWNER_SAYS } from '../catalogue/sentences/owner'
 import { rowsOf } from '../firmValues/rows'
-import { paintedArea, placeOf } from '../geometry'
+import { paintedArea } from '../geometry'
 import { whereForOwner } from '../geometry/whereOf'
 import { byId, isDamage, type JobDocument } from '../job'
 import { formatLength, type Cents } from '../measure'
 import type { Price } from '../price'
-import { newWithSide, PRICED_APART, type ItemSpot, type ScopeItem } from '../scope'
+import { newWithSide, PRICED_APART, renewedWithSide, type ItemSpot, type ScopeItem } from '../scope'
 import type { BidBesideLine, BidModel } from './bidModel'
 import type { Stages } from './stages'
 import type { Heads } from './groups'
@@ -88,10 +88,7 @@ const isPartOf = (id: string, job: JobDocument, scope: Stages['scope']): boolean
 /** Findings of what comes new with work over a whole side. */
 function newWithIt({ id, row }: ScopeItem, job: JobDocument): string[] {
   if (!row?.takesIn.length) return []
-  const found = job.findings.filter(
-    (each) =>
-      isDamage(each) && newWithSide({ component: each.component, at: placeOf(each, job) }, job)?.id === id,
-  )
+  const found = job.findings.filter((each) => isDamage(each) && renewedWithSide(each, job)?.id === id)
   return numbersOf(
     found.map((each) => each.id),
     job,

@@ -62,7 +62,8 @@ export function waysOf(model: BidModel): Way[] {
   if (!groups.some((group) => group.length > 1 || isTurned(group, groups, model))) return []
   const ways = groups.flatMap((group): Way[] => {
     const ids = group.map(({ id }) => id)
-    const total = chosenTotal(model, { ...WHOLE_BID, taken: [...ids, ...onlyWith(ids, model)] })
+    const taken = [...ids, ...onlyWith(ids, model)]
+    const total = chosenTotal(model, { ...WHOLE_BID, taken })
     const titles = (wanted: readonly string[]): string =>
       [...model.items, ...model.beside]
         .filter(({ id }) => wanted.includes(id))
@@ -74,7 +75,7 @@ export function waysOf(model: BidModel): Way[] {
       ? [
           {
             says: OWNER_SAYS.way({
-              titles: titles([...ids, ...onlyWith(ids, model)]),
+              titles: titles(taken),
               where: group.map(({ where }) => where).join('; '),
               instead: titles(instead.map(({ id }) => id)),
             }),

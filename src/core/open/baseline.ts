@@ -3,7 +3,7 @@ import type { BidModel } from '../bid'
 import { chosenTotal, savedTogether, type Choice } from '../bid/choose'
 import { Payments } from '../job/settings'
 import { CentsValue, Day, Id, ShortWords } from '../job/values'
-import type { Cents } from '../measure'
+import { shareCents, type Cents } from '../measure'
 
 const AllowanceBasis = z.object({
   quantity: z.number(),
@@ -53,8 +53,11 @@ function sharedBy(id: string, model: BidModel, { taken }: Choice): number {
   return savedTogether(model, taken)
     .filter(({ ids }) => ids.includes(id))
     .reduce((sum, { ids, saves_cents }) => {
-      const rest = saves_cents % ids.length
-      return sum + Math.floor(saves_cents / ids.length) + (ids.indexOf(id) < rest ? 1 : 0)
+      const shares = shareCents(
+        saves_cents,
+        ids.map(() => 1),
+      )
+      return sum + shares[ids.indexOf(id)]!
     }, 0)
 }
 

@@ -26,6 +26,7 @@ export {
   doubledOnSides,
   newSideWork,
   newWithSide,
+  renewedWithSide,
   sideMethodsFor,
   sideWorkOn,
   takenInstead,

@@ -11,7 +11,6 @@ import {
 import { dangersAt, type Danger } from '../caution'
 import { rowsOf } from '../firmValues/rows'
 import { byId, gradeOf, isDamage, SOFT_GRADE, type JobDocument, type WorkItem } from '../job'
-import { placeOf } from '../geometry'
 import type { Length } from '../measure'
 import { CAUSE_IDS, causeNamed, causeOf, type Trace } from '../trace'
 import { adviseMethods, type MethodAdvice } from './adviseMethods'
@@ -19,7 +18,7 @@ import { itemName } from './itemName'
 import { openDangers } from './openDangers'
 import { cures, decisionOn, fixStanding, type FixStanding, type Placed } from './sourceDecision'
 import { SCOPE_KINDS } from './scopeLine'
-import { newWithSide, wantsAfter } from './sideWork'
+import { renewedWithSide, wantsAfter } from './sideWork'
 import { spotsOf, type ItemSpot, type Standing } from './spots'
 
 /** A piece of work, derived from a choice; it takes the choice's id. */
@@ -213,9 +212,7 @@ export function scopeJob(job: JobDocument, trace: Trace, all: readonly Danger[])
   // The fix of a source mends the source: what it has done is still to be answered.
   const answered = new Set([
     ...job.work_items.flatMap((item) => answeredBy(item, job)),
-    ...job.findings.flatMap((each) =>
-      newWithSide({ component: each.component, at: placeOf(each, job) }, job) ? [each.id] : [],
-    ),
+    ...job.findings.flatMap((each) => (renewedWithSide(each, job) ? [each.id] : [])),
   ])
   const items = placed.map((each) => itemOf(each, context))
   return {

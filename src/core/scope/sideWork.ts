@@ -1,5 +1,6 @@
 import { METHODS, methodOf, type MethodRow } from '../catalogue'
 import { notBoth, ONLY_AFTER, WANTS_AFTER } from '../catalogue/methods/sideWork'
+import { placeOf } from '../geometry'
 import { byId, newWorkItem, type Finding, type JobDocument, type WorkItem } from '../job'
 import { placesOfItem } from './changedItem'
 
@@ -46,6 +47,10 @@ export function newWithSide(
     ) ?? null
   )
 }
+
+/** The same of what was found. */
+export const renewedWithSide = (finding: Finding, job: JobDocument): WorkItem | null =>
+  newWithSide({ component: finding.component, at: placeOf(finding, job) }, job)
 
 /** Spots in the price that come new with such work over a side: they are not done where the whole of it is. */
 function spotsIn(method: string, side_id: string, job: JobDocument): string[] {
