@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test'
+import { at, mend } from '../support/priced'
 import { jobOf, openOwn } from './ownJob'
 import { allSent, expectAccessible, openStage, PEOPLE, signIn } from './support'
 
@@ -46,5 +47,26 @@ test('a house is priced in ways: paint all round or new siding all round, each b
   await openStage(page, 'Bid')
   await expect(ways.getByRole('row', { name: /^All as proposed here/ })).toContainText(clad!, {
     timeout: 20_000,
+  })
+})
+
+test('two in the price are told, and one touch makes a choice of them', async ({ page }) => {
+  await signIn(page, PEOPLE.estimator)
+  const soft = at(1, 'lap-siding')
+  const id = await openOwn(page, { findings: [soft], work_items: [mend('boards', [soft], 'replace-course')] })
+  await openStage(page, 'Scope')
+  await page.getByLabel('Add to side A').selectOption('Paint it')
+  await page.getByLabel('Add to side A').selectOption('New siding on it')
+  const chosen = page.getByRole('region', { name: 'In the scope' })
+  await chosen.getByRole('button', { name: /^Change New siding/ }).click()
+  await page.getByLabel('How it stands').selectOption('ours, in the price')
+  await page.getByRole('button', { name: /^Let the owner choose/ }).click()
+  await expect(page.getByText(/are both in the price/)).toHaveCount(0)
+  await allSent(page)
+  const { work_items } = await jobOf(page, id)
+  const paint = work_items.find(({ method }) => method === 'paint-side')!
+  expect(work_items.find(({ method }) => method === 're-clad-side')).toMatchObject({
+    state: 'alternate',
+    instead_of: [paint.id, 'boards'],
   })
 })

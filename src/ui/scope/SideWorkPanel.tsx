@@ -116,13 +116,21 @@ function Standing({ item, side }: { item: WorkItem; side: Side }) {
 /** Two that are never both done and are both in the price, with the way out. */
 function DoubledNote({ doubled, letter }: { doubled: Doubled; letter: string }) {
   const { store } = useJob()
-  const { one, other, why } = doubled
+  const job = useEditedJob()
+  const { one, other, why, side_id } = doubled
+  // As if it were added now: in place of what is in the price there, spots too.
+  const choose = (): void => {
+    const work_items = job.work_items.filter(({ id }) => id !== other.id)
+    const { state, instead_of } = newSideWork(
+      { id: other.id, method: other.method, side_id },
+      { ...job, work_items },
+    )
+    store.set('work_item', other.id, { state, instead_of })
+  }
   return (
     <Notice tone="waiting">
       {methodName(one.method)} and {methodName(other.method).toLowerCase()} are both in the price. {why}{' '}
-      <Button
-        onClick={() => void store.set('work_item', other.id, { state: 'alternate', instead_of: [one.id] })}
-      >
+      <Button onClick={choose}>
         Let the owner choose
         <span className="sr-only">
           : {methodName(one.method).toLowerCase()} or {methodName(other.method).toLowerCase()}, side {letter}
