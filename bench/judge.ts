@@ -2,7 +2,7 @@ import { judge, scoreOf } from '../tests/cases/judge'
 import { FRESH, FRESH_AGAIN } from '../tests/cases/fresh'
 import { OURS } from '../tests/cases/ours'
 import { judgeSaid } from '../tests/cases/said/judgeSaid'
-import { FIRST, SECOND, THIRD } from '../tests/cases/said/lines'
+import { FIRST, SECOND, THIRD, FOURTH } from '../tests/cases/said/lines'
 import { SCENES } from '../tests/cases/scenes'
 
 /** Puts the written scenes to the tool: the score by kind and letter, then every answer that failed or was only named. */
@@ -12,7 +12,7 @@ export function benchJudge(): string[] {
 
 /** Lines in people’s own words: what is named at once, and once what is offered was taken. */
 function judgedLines(): string[] {
-  return [FIRST, SECOND, THIRD].flatMap((lines) => {
+  return [FIRST, SECOND, THIRD, FOURTH].flatMap((lines) => {
     const judged = lines.map(judgeSaid)
     const count = (holds: (each: (typeof judged)[number]) => boolean): number => judged.filter(holds).length
     const offers = judged.reduce((sum, each) => sum + each.offers.length, 0) / judged.length

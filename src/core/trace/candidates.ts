@@ -1,3 +1,4 @@
+import type { HowKnown } from '../job'
 import type { Option } from './explain/problem'
 import { causeOf, USUAL, type CauseId, type SeatKind } from '../catalogue/causes'
 import { sharesAt } from '../catalogue/causes/priors'
@@ -14,7 +15,7 @@ import {
 import type { Seat } from './seat'
 import { speaksFor } from './speaks'
 import { nearnessOf, oddsOf, withOdds } from './usual'
-import { cappedSum, isAboutDetail, isDecisive, noteOnce, tells, weigh } from './weigh'
+import { cappedSum, isAboutDetail, isDecisive, noteOnce, tells, weigh, type WeighedReason } from './weigh'
 
 /** A cause at a seat before it is priced: which findings it reaches, how well, and what their damage says of it. */
 export type Draft = {
@@ -29,6 +30,23 @@ export type Priced = { readonly candidate: Candidate; readonly open: number; rea
 const LONG: ReadonlySet<SeatKind> = new Set<SeatKind>(['ground', 'face', 'eave', 'gutter-run', 'roof-plane'])
 
 const logOdds = (chance: number): number => Math.log(chance / (1 - chance))
+
+/** What it costs to name a source, by whether its fault was seen at its own place. */
+function namingOf(detail: readonly WeighedReason[], detailLog: number): number {
+  const speaks = detailLog > Math.log(SEARCH.speaks)
+  const isSeen = detail.some(
+    ({ present, tabled, how }) => present && tabled >= SEARCH.seenFrom && LOOKED.has(how),
+  )
+  if ((speaks && isSeen) || detailLog >= Math.log(SEARCH.seenFrom)) return SEARCH.naming.seen
+  return SEARCH.naming.inferred
+}
+const LOOKED: ReadonlySet<HowKnown> = new Set<HowKnown>([
+  'opened',
+  'touched',
+  'instrument',
+  'seen-close',
+  'from-ground',
+])
 
 /** Prices every draft, and adds the habits that several of them make together. */
 export function candidatesOf(of: {
@@ -106,7 +124,7 @@ export function candidatesOf(of: {
     })
     return [
       {
-        open: Math.max(0, open) + (someoneSays || shown || telling ? 0 : SEARCH.naming),
+        open: Math.max(0, open) + (someoneSays || shown || telling ? 0 : namingOf(detail, detailLog)),
         needs: 1,
         // What a habit may still share out: the rest is in the costs of the findings already.
         detailLog: someoneSays ? 0 : Math.min(detailLog, -Math.log(usual)),
@@ -145,6 +163,7 @@ function habitsOf(
     if (speaking.length < 2) return []
     const members = new Map<string, Member>()
     for (const { candidate, detailLog } of speaking) {
+      if (detailLog < Math.log(SEARCH.notInHabit)) continue
       for (const [id, member] of candidate.members) {
         const detail_id = byId.get(id)!.finding.detail_id
         const joined = detail_id === null ? TIE : SEARCH.sameDetail

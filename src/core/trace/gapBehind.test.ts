@@ -18,7 +18,8 @@ test('sun that drives vapour in is far less likely over a drained gap, a little 
   const [gap, unknown, tight] = (['drained-gap', 'unknown', 'sheathing'] as const).map((behind) =>
     chance(behind, 'sun-driven-vapour'),
   ) as [number, number, number]
-  expect(gap).toBeLessThan(unknown / 2)
+  const odds = (of: number): number => of / (1 - of)
+  expect(odds(gap)).toBeLessThan(odds(unknown) / 2)
   expect(tight).toBeGreaterThanOrEqual(unknown)
 })
 

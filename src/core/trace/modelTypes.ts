@@ -8,8 +8,15 @@ import type { Evidence, WeighedReason } from './weigh'
 
 /** Weights of the search. Our judgement; `docs/trace.md` says what was changed after looking at simulated houses. */
 export const SEARCH = {
-  /** Naming a source at all costs this much: needless work is sold on an invented one. */
-  naming: 1.35,
+  /**
+   * Naming a source costs this much: needless work is sold on an invented one. A fault that somebody saw at its own place is named at
+   * no cost, one that is only read off the shape of the damage is not.
+   */
+  naming: { seen: 0, inferred: 0.9 },
+  /** A fault counts as seen from a sign of this ratio on, looked at by somebody, or where its signs together come to it. */
+  seenFrom: 3.5,
+  /** A place where the detail was seen right, to this ratio and below, is no part of a habit of doing it wrong. */
+  notInHabit: 0.4,
   /** A habit costs this much more than one fault of its kind: it pays from about the third place on. */
   habit: 1,
   /** Places with evidence of their own that make a habit, unless somebody noted that it repeats: then two. */

@@ -71,6 +71,26 @@ test('two faults seen at one place are two sources, the second beside the first'
   )
 })
 
+test('a fault that somebody saw is named where paint would explain the damage as well', () => {
+  const sourcesOf = (signs: string) => {
+    const { trace } = traced([`window-sill | B 20 57 b2 | ${signs} 2`])
+    return trace.sources.flatMap(({ letter, cause }) => (letter === null ? [] : [cause]))
+  }
+  expect(sourcesOf('corner-key-open')).toEqual(['pan-or-unit-corner'])
+  expect(sourcesOf('@told corner-key-open')).toEqual([])
+  // The shape of the damage alone, of a larger ratio, is not the fault.
+  expect(sourcesOf('sill-and-lower-jamb-only')).toEqual([])
+})
+
+test('a window where the metal is seen right is no part of a habit of leaving it short', () => {
+  const head = (at: string, metal: string): string => `head-casing | ${at} | rot-at-head-corner-only ${metal} 2`
+  const { trace } = traced([
+    ...['A 4 105 a1', 'A 12 105 a2'].map((at) => head(at, 'metal-stops-short')),
+    head('B 8 105 b1', 'metal-past-casing-with-dams'),
+  ])
+  expect(trace.sources.flatMap((each) => each.finding_ids)).toEqual(['finding-1', 'finding-2'])
+})
+
 test('three windows with the same fault are one habit, two are two', () => {
   const head = (at: string): string => `head-casing | ${at} | metal-stops-short rot-at-head-corner-only`
   const at = ['A 4 105 a1', 'A 12 105 a2', 'B 8 105 b1'].map(head)

@@ -1,7 +1,8 @@
 /**
- * Sights as somebody types them into a phone, and the cause a practitioner would name: three lots, each written before the tool was
- * tried on it. The first was written before signs were offered from words, the second and third after; none by looking at the words of
- * the catalogue. All by one hand, ours.
+ * Sights as somebody types them into a phone, and the cause a practitioner would name: four lots, each written before the tool was
+ * tried on it. The first was written before signs were offered from words, the others after; none by looking at the words of the
+ * catalogue. The fourth was written when naming a fault that was seen had just been made cheaper: a quarter of it is plain weather and
+ * overdue paint, so that naming too much shows as well. All by one hand, ours.
  */
 export type SaidLine = {
   readonly line: string
@@ -18,6 +19,9 @@ const said = (line: string, causes: string, house?: House): SaidLine => ({
   causes: causes.split('|'),
   ...(house ? { house } : {}),
 })
+
+/** Nothing behind it that a repair could fix. */
+const WEATHER = 'ordinary-exposure|finish-overdue'
 
 /** Before: sixty. */
 export const FIRST: readonly SaidLine[] = [
@@ -266,4 +270,70 @@ export const THIRD: readonly SaidLine[] = [
   said('sprinklers spray this wall, white arcs', 'sprinkler'),
   said('ivy grown into the laps, damp behind', 'plants'),
   said('AC condensate pipe drips at the foundation, sill plate soft there', 'equipment-discharge'),
+]
+
+/** Four and forty more, eleven of them with nothing behind them that could be fixed. */
+export const FOURTH: readonly SaidLine[] = [
+  said("A 9' bottom of the shutter grey and checked, forty years old, no leak near it", WEATHER),
+  said("D 20' a few siding boards peeling on the sunny side, wood hard underneath", WEATHER),
+  said('west face paint chalky and bare in spots, siding firm', WEATHER),
+  said('deck boards grey, checked and cupped all over, joists hard', WEATHER),
+  said('porch railing cap weathered, soft an eighth deep along its whole top', WEATHER),
+  said(
+    "B 6' window sill a bit soft on top, paint gone for years, slope is good and joints are tight",
+    WEATHER,
+  ),
+  said('all the sills on the south side the same, shallow rot at the nose, old house', WEATHER),
+  said('clapboards dry and cracked, nails showing, never repainted', `${WEATHER}|fasteners-wrong`),
+  said('garage door trim paint flaking, wood sound', `${WEATHER}|coating-fault`),
+  said('black specks on the north siding that wash off with bleach', 'mildew-growth'),
+  said('paint comes off in sheets between coats, wood under it like new', 'coating-fault'),
+  said(
+    "A 31' fascia soft just at the gutter's outlet, seams of the gutter drip",
+    'gutter-overflow|gutter-mis-hung',
+  ),
+  said(
+    'rake board rotten at its lower end where it runs into the gutter',
+    'end-grain-joint|gutter-overflow|gutter-end-in-wall|joint-open',
+  ),
+  said(
+    "B 2' lower siding rotten in the corner, the small roof's edge dies into the wall and no metal throws the water out",
+    'kick-out-missing',
+  ),
+  said('siding touches the porch roof shingles, bottom edges swollen', 'roof-clearance|clearance-too-small'),
+  said(
+    'window head trim soft in the middle, somebody caulked the top of it, no metal',
+    'head-flashing-absent',
+  ),
+  said('drip cap caulked to the siding along its top, wet behind it', 'drainage-sealed'),
+  said('C2 storm window weep holes caulked, sill black', 'storm-weeps-shut'),
+  said('bead between brick mould and siding split, trim soft beside it', 'joint-open'),
+  said('trim boards butted square with no caulk ever, ends dark and soft', 'never-sealed|end-grain-joint'),
+  said('lower corner of the window frame opened up, sheathing wet under the sill', 'pan-or-unit-corner'),
+  said('corner post foot rests on concrete and is mushy at the end', 'end-grain-joint|no-capillary-break'),
+  said('band board between the stories rotten along its top, no flashing on it', 'band-unflashed'),
+  said("D 14' hose bib hole not sealed, boards below are punky", 'penetration-unflashed'),
+  said('dryer vent collar open, siding soft under it', 'penetration-unflashed'),
+  said('flower bed mulch is piled on the bottom board, it crumbles', 'soil-on-wood'),
+  said('yard slopes to the house on the back, damp line along the foundation', 'grade-slopes-in'),
+  said('splashing off the driveway, bottom two courses spotted with dirt and soft', 'splash-back'),
+  said('downspout joint split, wall stained and soft behind it', 'leader-blocked|leader-at-wall'),
+  said('sprinkler head sprays the corner every morning, corner board soft', 'sprinkler'),
+  said('deck board screwed over the siding and no flashing, rim joist rotten', 'ledger-unflashed'),
+  said('door bottom rail and floor inside the sill soft, step is level with the sill', 'door-threshold'),
+  said('joists mouldy above the bare dirt, plastic missing', 'crawl-vapour'),
+  said('toilet rocks, floor soft round it', 'plumbing-leak|pan-or-tub-joint'),
+  said('copper cold line drips in summer only, joist dark below', 'sweating-line'),
+  said('bathroom fan blows into the soffit, soffit boards stained', 'vent-into-cavity'),
+  said('ceiling stain beside the chimney after a wind driven storm', 'chimney-flashing'),
+  said('rubber boot at the plumbing pipe cracked, roof boards dark there', 'pipe-collar'),
+  said(
+    'middle of the floor sags, post under it sits on a loose brick',
+    'home-made-support|pier-displaced|support-washed-out',
+  ),
+  said('foundation corner dropped, crack wide at its top, downspout pours there', 'settlement'),
+  said('post base of the porch rusted out, nothing ties it down', 'connector-missing'),
+  said('beams of the deck hung beside the posts on two bolts', 'beam-not-on-posts'),
+  said('squirrel gnawed the soffit corner', 'animals'),
+  said('oval holes in the fascia, trail of sawdust on the deck', 'carpenter-bees'),
 ]

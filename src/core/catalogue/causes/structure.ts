@@ -22,7 +22,7 @@ export const STRUCTURE_CAUSES = {
     usual: 'C',
     damages: ['skirting', ...MOVED, 'girder'],
     for: {
-      'falls-to-one-side': 3,
+      'falls-to-one-side': 2,
       'falls-to-corner': 4,
       'baseboard-dropped': 1.5,
       'ball-rolls': 1.5,
