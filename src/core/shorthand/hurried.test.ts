@@ -51,8 +51,23 @@ test.each([
   ['siding has a hole in it', 4],
   ['siding like a sponge', 2],
   ['gutter elbow is missing', null],
+  ['pipe hole not sealed', null],
+  ['hose bib hole never caulked, boards below punky', 2],
 ])('%s: grade %s', (line, grade) => {
   expect(first(line).grade).toBe(grade)
+})
+
+test.each([
+  ['hose bib hole not sealed', 'no-block-or-hood'],
+  ['casing joint never sealed', 'bare-joint'],
+  ['bead between the trim and the siding has split', 'open-joint'],
+  ['caulk along the casing dried out', 'open-joint'],
+])('%s: %s', (line, sign) => {
+  expect(parseLine(line).flatMap((each) => each.signs)).toContain(sign)
+})
+
+test('a corner bead that is cracked is no sealant', () => {
+  expect(first('corner bead of the stucco is split').signs).not.toContain('open-joint')
 })
 
 test('so many of so many, numbers of members, and a stretch between two marks', () => {

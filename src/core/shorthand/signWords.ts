@@ -131,9 +131,15 @@ export const SIGN_PHRASES: readonly Phrase<SignId | typeof NO_FLASHING>[] = [
   ['carpenter ants?', 'live-ants-at-night'],
   ['(?<=(?:siding|boards?|laps?|courses?) (?:is |are )?)bow(?:s|ed|ing)(?: out)?', 'board-bowed-out'],
   ['dented|crushed', 'dent'],
+  ['holes? (?:is |was )?(?:not|never) (?:caulked|sealed|flashed)', 'no-block-or-hood'],
   ['(?:no|never|not) (?:caulk(?:ed|ing)?|sealed|sealant)', 'bare-joint'],
   [
-    "(?:caulk(?:ing)?|sealant|joint)(?:'s)? (?:is |has |all )*(?:split|failed|open|gone|missing|cracked|dried out)",
+    "(?:caulk(?:ing)?|sealant|joint|(?<!corner )bead)(?:'s)? (?:is |has |all )*(?:split|failed|open|gone|missing|cracked|dried out)",
+    'open-joint',
+  ],
+  // Where it runs is read by itself: *the bead between the brick mould and the siding is split*.
+  [
+    '(?:caulk(?:ing)?|sealant|(?<!corner )bead)(?= (?:between|along|at|round|around) [^,;]{3,40} (?:is |has )?(?:split|failed|cracked|dried out))',
     'open-joint',
   ],
   ['open joint', 'open-joint'],
