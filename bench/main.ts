@@ -92,6 +92,11 @@ function printTracers(rows: TraceBench['rows']): void {
 function printWalkers(rows: ReturnType<typeof benchWalkers>): void {
   process.stdout.write('\nwalkers: the engine on the same 1,000 houses, by who walked them\n')
   printTracers(rows.map(({ walker, looks, score }) => ({ tracer: walker, looks, score })))
+  process.stdout.write('  of these, what a bid would tell: sources that are likely\n')
+  for (const { walker, looks, told, shown } of rows)
+    process.stdout.write(
+      `  ${looks.padEnd(11)} ${walker.padEnd(22)} precision ${share(told.precision)} recall ${share(told.recall)} false on a faultless house ${told.falsePerFaultless.toFixed(2)}   of sources with a sign of their own (${share(shown.share)}) named ${share(shown.recall)}\n`,
+    )
 }
 
 function printTrace({ houses, rows, further, checks, speed }: TraceBench): void {

@@ -1,6 +1,7 @@
 import { feet } from '../src/core/measure'
 import { newWorkItem, type Feature, type JobDocument } from '../src/core/job'
 import { ownedJob, finding, side, window } from './build'
+import { deckCheck } from './surveyed'
 
 /** 6 Plover Quay, thin: an upper deck on which the ledger, the posts and the joists have failed. It is rebuilt as a whole. */
 export function ploverQuay(): JobDocument {
@@ -105,5 +106,22 @@ export function ploverQuay(): JobDocument {
     features: [window('A', 1, 10, 1), deck],
     findings,
     work_items: [rebuilt],
+    surveys: [
+      deckCheck({
+        id: 'deck-check',
+        day: '2026-04-21',
+        instrument: 'tape and awl',
+        deck: 'deck-c1',
+        wrong: ['ledger-nails', 'ledger-metal', 'post-feet', 'guard-firm', 'stair-fixed', 'connectors'],
+        right: ['ledger-veneer', 'beam-on-posts', 'no-more-load', 'plumb-braced', 'boards-span'],
+        notSeen: ['rim-sound', 'held-sideways'],
+        sizes: {
+          ...{ joist: '2x8', joist_spacing_in: 16, beam: '2x10', beam_plies: 2, post: '4x4' },
+          ledger_by: 'nails',
+        },
+        spans_ft: { joist: 11, beam: 7, post: 8 },
+        guard_in: { height: 34, opening: 5 },
+      }),
+    ],
   }
 }

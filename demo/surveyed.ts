@@ -1,4 +1,4 @@
-import type { Survey } from '../src/core/job'
+import type { Survey, SurveyOf } from '../src/core/job'
 import { feet, inches, type Length } from '../src/core/measure'
 import { CREW } from './build'
 
@@ -171,5 +171,42 @@ export function roofWater(
     downspouts: of.downspouts,
     downspout_in2: of.downspout_in2,
     goes_to: of.goes_to,
+  }
+}
+
+/** A deck looked through point by point, old framing whose wood nobody knows: points that are wrong, and those that are right. */
+export function deckCheck(
+  of: Head & {
+    readonly deck: string
+    readonly wrong: readonly string[]
+    readonly right: readonly string[]
+    readonly notSeen: readonly string[]
+    readonly sizes: Pick<
+      SurveyOf<'deck'>,
+      'joist' | 'joist_spacing_in' | 'beam' | 'beam_plies' | 'post' | 'ledger_by'
+    >
+    readonly spans_ft: Readonly<Record<'joist' | 'beam' | 'post', number>>
+    readonly guard_in: Readonly<Record<'height' | 'opening', number>>
+  },
+): Survey {
+  const answered = (points: readonly string[], answer: SurveyOf<'deck'>['answers'][number]['answer']) =>
+    points.map((point) => ({ point, answer }))
+  return {
+    ...head(of),
+    kind: 'deck',
+    feature_id: of.deck,
+    answers: [
+      ...answered(of.wrong, 'wrong'),
+      ...answered(of.right, 'right'),
+      ...answered(of.notSeen, 'not-seen'),
+    ],
+    wood: 'unknown',
+    ...of.sizes,
+    joist_span: feet(of.spans_ft.joist),
+    beam_span: feet(of.spans_ft.beam),
+    post_height: feet(of.spans_ft.post),
+    ledger_spacing: null,
+    guard_height: inches(of.guard_in.height),
+    guard_opening: inches(of.guard_in.opening),
   }
 }

@@ -122,6 +122,20 @@ const SHOTS = {
     await settled(desk)
     return desk
   },
+  'survey-plumb': async () => {
+    await stage(desk, '1190 Quarry Road', 'walk')
+    await part(desk, 'Surveys')
+    await desk.getByRole('button', { name: /^Wall out of plumb, / }).click()
+    await settled(desk)
+    return desk
+  },
+  'survey-deck': async () => {
+    await stage(desk, '6 Plover Quay', 'walk')
+    await part(desk, 'Surveys')
+    await desk.getByRole('button', { name: /^Deck check, / }).click()
+    await settled(desk)
+    return desk
+  },
   'walk-canvas': async () => {
     await stage(desk, 'Alder House', 'walk')
     await part(desk, 'Photos')
@@ -156,23 +170,33 @@ const SHOTS = {
     await settled(desk)
     return desk
   },
-  'walk-phone': async () => {
+  phones: async () => {
+    const views = []
+    const take = async () => views.push((await phone.screenshot()).toString('base64'))
     await stage(phone, 'Alder House', 'walk')
-    return phone
-  },
-  'found-more-phone': async () => {
+    await take()
     await stage(phone, '27 Osprey Lane', 'open')
     await phone.getByText('side casing').first().tap()
     await settled(phone)
     await phone.getByRole('button', { name: 'One more A wall stud' }).tap()
     await settled(phone)
-    return phone
-  },
-  'owner-phone': async () => {
+    await take()
     await phone.goto(await ownerLink('Heron Flats, lot 12'))
     await settled(phone)
-    return phone
+    await take()
+    return sideBySide(views)
   },
+}
+
+/** A page with pictures of the phone beside each other. */
+async function sideBySide(views) {
+  const page = await browser.newPage({ viewport: { width: 3 * PHONE.width + 80, height: PHONE.height + 40 } })
+  const pictures = views.map((view) => `<img src="data:image/png;base64,${view}" alt="">`).join('')
+  await page.setContent(
+    `<body style="margin:0;padding:20px;display:flex;gap:20px;background:#c9d0d0">${pictures}</body>`,
+  )
+  await page.waitForFunction(() => [...document.images].every((image) => image.complete))
+  return page
 }
 
 /** The first page of the bid on paper. */

@@ -5,6 +5,7 @@
 import { describe, expect, test } from '@jest/globals'
 import type { Finding } from '../../src/core/job'
 import { ENGINE, score } from '../simulator/score'
+import { ownSigns, recallOfShown } from '../simulator/shows'
 import { simulateHouse } from '../simulator/simulate'
 import { CAREFUL, NO_SLIPS, ORDINARY, TELLS_ABSENT, WALKERS, type Walker } from '../simulator/walker'
 
@@ -48,4 +49,16 @@ test('the engine invents fewer sources where it is told what is not there, and f
   )
   expect(telling! - ordinary!).toBeGreaterThan(0.03)
   expect(careful! - telling!).toBeGreaterThan(0.03)
+})
+
+test('what a source shows by is counted on the simulator: its own fault, not how sound the rest is', () => {
+  const own = ownSigns(housesBy(NO_SLIPS, 150))
+  expect([...own.get('head-flashing-absent')!]).toContain('no-metal-at-casing-top')
+  expect([...own.get('head-flashing-absent')!]).not.toContain('joint-sound')
+  const houses = housesBy(CAREFUL, 60)
+  const { share, recall } = recallOfShown(ENGINE, houses, own)
+  expect(share).toBeGreaterThan(0.85)
+  expect(recall).toBeGreaterThan(score(ENGINE, houses).recall)
+  // Where no cause has a sign of its own, nothing shows.
+  expect(recallOfShown(ENGINE, houses, new Map()).share).toBe(0)
 })

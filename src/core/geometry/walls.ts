@@ -112,7 +112,15 @@ export function placeOf(finding: Finding, job: JobDocument): Place {
   return byId(job.photos, id)?.place ?? finding.place
 }
 
-/** True extent of a finding on its wall, or null when it has no place on a side. */
+/** Where the wall ends for what runs round a deck: a guard of 44 ft goes along its three free sides, and not on past the house. */
+function endAtDeck(station: Length, feature_id: string | null, job: JobDocument): number {
+  const feature = byId(job.features, feature_id)
+  if (feature?.kind !== 'deck' && feature?.kind !== 'porch') return Infinity
+  const { right } = featureBox(feature, job)
+  return right > station ? right : Infinity
+}
+
+/** True extent of a finding on its wall, at a deck no further than it; null when it has no place on a side. */
 export function findingBox(finding: Finding, job: JobDocument): WallBox | null {
   const place = placeOf(finding, job)
   if (place.kind !== 'side') return null
@@ -126,7 +134,10 @@ export function findingBox(finding: Finding, job: JobDocument): WallBox | null {
   return {
     side_id: place.side_id,
     left: place.station,
-    right: (place.station + (vertical ? thick : long)) as Length,
+    right: Math.min(
+      place.station + (vertical ? thick : long),
+      endAtDeck(place.station, place.feature_id, job),
+    ) as Length,
     bottom,
     top: (bottom + (vertical ? long : inCourses ? courses : thick)) as Length,
   }

@@ -199,7 +199,7 @@ export const STRUCTURE_CAUSES = {
       'ball-rolls': 2,
       'door-drags': 1.5,
       'door-head-out-of-level': 2.5,
-      'skirting-bent': 2,
+      'skirting-bent': 1.7,
       'skirting-taller-at-one-end': 3,
       'wall-bowed-off-frame': 2.5,
       'on-sloping-ground': 2.5,

@@ -307,6 +307,12 @@ export const DECK_KITS: readonly MethodRow[] = [
       'connector-missing',
       'beam-not-on-posts',
       'guard-unsupported',
+      'guard-openings',
+      // Its footings and post bases are new.
+      'home-made-support',
+      'pad-unlevel',
+      'pier-displaced',
+      'no-capillary-break',
     ],
     cures:
       'old deck down, footings by load, posts, beam, ledger flashed and bolted, joists hung, boards, guard and stair by today’s rule',
