@@ -93,9 +93,9 @@ function printWalkers(rows: ReturnType<typeof benchWalkers>): void {
   process.stdout.write('\nwalkers: the engine on the same 1,000 houses, by who walked them\n')
   printTracers(rows.map(({ walker, looks, score }) => ({ tracer: walker, looks, score })))
   process.stdout.write('  of these, what a bid would tell: sources that are likely\n')
-  for (const { walker, looks, told, shown } of rows)
+  for (const { walker, looks, told, there, shown } of rows)
     process.stdout.write(
-      `  ${looks.padEnd(11)} ${walker.padEnd(22)} precision ${share(told.precision)} recall ${share(told.recall)} false on a faultless house ${told.falsePerFaultless.toFixed(2)}   of sources with a sign of their own (${share(shown.share)}) named ${share(shown.recall)}\n`,
+      `  ${looks.padEnd(11)} ${walker.padEnd(22)} precision ${share(told.precision)} recall ${share(told.recall)} false on a faultless house ${told.falsePerFaultless.toFixed(2)}   of sources with a sign of their own (${share(shown.share)}) named ${share(shown.recall)}   of the named a fault of the house ${share(there)}\n`,
     )
 }
 

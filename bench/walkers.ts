@@ -1,7 +1,7 @@
 import { CERTAINTY_FROM } from '../src/core/trace'
 import type { JobDocument } from '../src/core/job'
 import { ENGINE, score, type Said, type Score, type Tracer } from '../tests/simulator/score'
-import { ownSigns, recallOfShown } from '../tests/simulator/shows'
+import { ownSigns, recallOfShown, shareThere } from '../tests/simulator/shows'
 import { simulateHouse, type Looks } from '../tests/simulator/simulate'
 import { NO_SLIPS, WALKERS } from '../tests/simulator/walker'
 
@@ -12,6 +12,8 @@ export type WalkerRow = {
   readonly score: Score
   /** Only what a bid would tell: sources that are likely. */
   readonly told: Score
+  /** Share of the named sources that are a fault of the house there. */
+  readonly there: number
   /** Of the sources of which a sign of their own was noted: what share they are, and how many of them were named. */
   readonly shown: { readonly share: number; readonly recall: number }
 }
@@ -54,6 +56,7 @@ export function benchWalkers(): WalkerRow[] {
         ...{ walker: walker.name, looks },
         score: score(engine, houses),
         told: score(toldBy(engine), houses),
+        there: shareThere(engine, houses),
         shown: recallOfShown(engine, houses, own),
       }
     }),

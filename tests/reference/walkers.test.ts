@@ -5,7 +5,7 @@
 import { describe, expect, test } from '@jest/globals'
 import type { Finding } from '../../src/core/job'
 import { ENGINE, score } from '../simulator/score'
-import { ownSigns, recallOfShown } from '../simulator/shows'
+import { ownSigns, recallOfShown, shareThere } from '../simulator/shows'
 import { simulateHouse } from '../simulator/simulate'
 import { CAREFUL, NO_SLIPS, ORDINARY, TELLS_ABSENT, WALKERS, type Walker } from '../simulator/walker'
 
@@ -61,4 +61,13 @@ test('what a source shows by is counted on the simulator: its own fault, not how
   expect(recall).toBeGreaterThan(score(ENGINE, houses).recall)
   // Where no cause has a sign of its own, nothing shows.
   expect(recallOfShown(ENGINE, houses, new Map()).share).toBe(0)
+})
+
+test('most of what is named beside the chief causes is a fault of the house all the same', () => {
+  const houses = housesBy(CAREFUL, 60)
+  const there = shareThere(ENGINE, houses)
+  expect(there).toBeGreaterThan(score(ENGINE, houses).precision)
+  expect(there).toBeLessThan(1)
+  const bare = houses.map((house) => ({ ...house, world: { ...house.world, faults: [] } }))
+  expect(shareThere(ENGINE, bare)).toBeCloseTo(score(ENGINE, houses).precision, 9)
 })

@@ -1,7 +1,8 @@
 import { isSign, type CauseId, type SignId } from '../../src/core/trace'
 import type { JobDocument } from '../../src/core/job'
 import { isSame, type Tracer } from './score'
-import type { Truth } from './simulate'
+import type { TrueSource, Truth } from './simulate'
+import type { World } from './world'
 
 type House = { readonly job: JobDocument; readonly truth: Truth }
 
@@ -67,4 +68,29 @@ export function recallOfShown(
     }
   }
   return { share: shown / many, recall: found / shown }
+}
+
+const faultsAsSources = (world: World): TrueSource[] =>
+  world.faults.map(({ cause, side, left, right, feature }) => ({
+    cause,
+    places:
+      side === null ? [] : [{ side_id: `side-${'abcd'[side]!}`, left_in: left, right_in: right, feature }],
+    finding_ids: [],
+  }))
+
+/**
+ * Share of the named sources that are a fault of the house at that place, whether or not it is the chief cause of a finding. What is no
+ * fault at all was invented; what is one and did little was at least worth its look.
+ */
+export function shareThere(tracer: Tracer, houses: readonly (House & { readonly world: World })[]): number {
+  let said = 0
+  let there = 0
+  for (const { job, truth, world } of houses) {
+    const real = [...truth.sources, ...faultsAsSources(world)]
+    for (const each of tracer.trace(job).sources) {
+      said += 1
+      if (real.some((one) => isSame(each, one, job))) there += 1
+    }
+  }
+  return there / said
 }
