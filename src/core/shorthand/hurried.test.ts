@@ -51,6 +51,9 @@ test.each([
   ['siding has a hole in it', 4],
   ['siding like a sponge', 2],
   ['gutter elbow is missing', null],
+  ["D 5' outlet box cover missing, siding stained below", null],
+  ['joist hangers missing', null],
+  ['siding missing', 4],
   ['pipe hole not sealed', null],
   ['hose bib hole never caulked, boards below punky', 2],
 ])('%s: grade %s', (line, grade) => {
@@ -62,8 +65,48 @@ test.each([
   ['casing joint never sealed', 'bare-joint'],
   ['bead between the trim and the siding has split', 'open-joint'],
   ['caulk along the casing dried out', 'open-joint'],
+  ['joist hanger missing on 3 joists', 'connector-absent'],
+  ["A 2' fascia soft, gutter runs uphill", 'gutter-back-fall'],
+  ['C window 4 fogged', 'fog-between-panes'],
+  ['A2 window sill soft, corner of the frame open', 'corner-key-open'],
+  ['C door threshold soft, step level with the sill', 'landing-flush'],
+  ["D 22' corner board soft at foot, stands on concrete", 'foot-end-grain-on-hard-surface'],
 ])('%s: %s', (line, sign) => {
   expect(parseLine(line).flatMap((each) => each.signs)).toContain(sign)
+})
+
+test.each([
+  ["B 12' hose bib hole not sealed, siding soft below 2 ft", feet(12)],
+  ["B 3' downspout elbow gone, siding soft at the bottom 4 ft", feet(3)],
+  ["C 20' deck ledger nailed only, rim soft", feet(20)],
+  // What has its own place, or is of more than one, is not where the first was.
+  ["A 6' siding soft, sill soft", null],
+  ["A 6' siding soft, corner board soft", null],
+  ["A 6' siding soft, fascia soft at both ends", null],
+  ["A 6' siding soft, fascia on B soft", null],
+])('%s: the second along the wall at %s', (line, station) => {
+  expect(parseLine(line)[1]).toMatchObject({ station })
+})
+
+test('the part is the one that is damaged, and so many courses are no station', () => {
+  expect(first("C 3' fence post tied to siding, stucco soft there")).toMatchObject({
+    part: 'stucco',
+    grade: 2,
+  })
+  expect(first('fence post soft, siding behind it fine')).toMatchObject({ part: 'free-timber', grade: 2 })
+  expect(first('B 5 courses replaced with the wrong profile')).toMatchObject({
+    ...{ side: 'B', station: null, count: 5, part: 'lap-siding' },
+  })
+  expect(first('deck guard 36 in high, gaps 6 inches').signs).toContain('opening-over-4-in')
+})
+
+test('what is behind a part is another finding, there, whatever is said of it', () => {
+  const read = parseLine("A 4' siding rotten 6 ft, sheathing black behind it")
+  expect(read).toMatchObject([
+    { part: 'lap-siding', grade: 3, length: feet(6) },
+    { part: 'sheathing', grade: null },
+  ])
+  expect(read[1]!.where.there).toBe(true)
 })
 
 test('a corner bead that is cracked is no sealant', () => {

@@ -1,3 +1,4 @@
+import { partOf } from '../catalogue'
 import { ANY_LENGTH, COUNT } from './lengths'
 import { readOne } from './readOne'
 import { patternOf } from './reader'
@@ -78,12 +79,21 @@ const namesPlace = (said: Shorthand): boolean =>
 const hasState = (said: Shorthand): boolean =>
   said.grade !== null || said.signs.length > 0 || said.probe !== null || said.reading !== null
 
+/** How wood looks that is no grade and no sign of the list. */
+const LOOKS = /\b(?:black(?:ened)?|dark|stained|wet|damp|mou?ldy|discolou?red)\b/i
+
 /** Whether words after a comma or an *and* begin a finding of their own, given what was said before them. */
 function begins(before: Shorthand, next: Shorthand): boolean {
   const isWhole = (before.part !== null || namesPlace(before)) && (hasState(before) || before.length !== null)
   if (!isWhole || next.note !== null || next.hold !== null) return false
   const isAnother = next.part !== null || namesPlace(next) || next.count !== null
-  return isAnother && (hasState(next) || next.where.again || (next.length !== null && next.station !== null))
+  // `sheathing black behind it`: another part, there; `the siding runs behind it` is no finding.
+  const isBehind =
+    next.where.there && next.part !== null && next.part !== before.part && LOOKS.test(next.words)
+  return (
+    isAnother &&
+    (hasState(next) || next.where.again || isBehind || (next.length !== null && next.station !== null))
+  )
 }
 
 /** Where another finding may begin: after a comma or *and*, and where another opening is named. */
@@ -113,6 +123,12 @@ function findingsIn(line: string, learnt: readonly LearntWord[]): string[] {
   })
 }
 
+/** Whether what is said is of more than one place: several of them, an end or a stretch of the wall, or a part that has its own place. */
+function isSpread({ count, where, part }: Shorthand): boolean {
+  const isOnWall = where.both || where.stretch !== null || where.end !== null || where.station !== null
+  return count !== null || isOnWall || part === 'corner-board' || partOf(part)?.ofOpening === true
+}
+
 /** What a finding takes from the one before it in the same line: where it is, and what it is about, if it does not say. */
 function carriedOn(said: Shorthand, before: Shorthand | undefined): Shorthand {
   // `two feet further right`, `the sheathing behind it`: the place itself follows from the finding before, wherever that is put.
@@ -127,6 +143,7 @@ function carriedOn(said: Shorthand, before: Shorthand | undefined): Shorthand {
     grade:
       said.grade ?? (hasState(said) || !(said.where.again || said.station !== null) ? null : before.grade),
     side: said.side ?? (hasOwnSide || isPlaced ? null : before.side),
+    station: said.station ?? (isElsewhere || isSpread(said) ? null : before.station),
     feature: said.feature ?? (isElsewhere ? null : before.feature),
     where: isElsewhere
       ? {

@@ -96,6 +96,10 @@ function takeLetter(read: Reader, draft: Draft): void {
   if (draft.feature !== null) return
   const found =
     /^(\s*)([B-H])(?= [a-z])/.exec(read.raw) ??
+    // `B 5 courses soft`: so many of them, no 5 ft.
+    /^(\s*)([A-H])(?= \d+ (?:courses?|boards?|rows?|planks?|pieces|shingles|shakes|sheets|panels|lengths)\b)/.exec(
+      read.raw,
+    ) ??
     BEFORE_NO_ARTICLE.exec(read.raw) ??
     // `nails pop along the B wall`, `holes, C gable`.
     /(\b(?:the )?)([A-H])(?= (?:wall|side|gable|elevation|face|eave|corner)\b)/.exec(read.raw) ??

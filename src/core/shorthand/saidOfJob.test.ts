@@ -64,6 +64,8 @@ test.each([
     'all four sides in something that will not swell',
   ],
   ['She would like the windows kept.', 'asked', 'the windows kept'],
+  ['fix only what is leaking, he says', 'asked', 'fix only what is leaking'],
+  ['paint the front only, the owner said', 'asked', 'paint the front only'],
   ['the patio of heavy pavers must stay', 'must_stay', 'patio of heavy pavers'],
   ['gutters and porch lights go off and on', 'asked', 'gutters and porch lights go off and on'],
   ['shutters come off for good', 'asked', 'shutters come off for good'],

@@ -27,6 +27,9 @@ const ASKED =
 /** Wishes and dates without somebody who has them. */
 const ASKED_BARE =
   /^((?:a |separate )*price (?:for|it) .+|price (?:it |this |that )?(?:two|three|four|[234]|both|several) ways.*|(?:sale|closing|moving(?: out| in)?) (?:is )?in .+|.+ (?:go|goes|come|comes) off (?:and (?:go |come )?(?:back )?on(?: again)?|for good))$/i
+/** `fix only what leaks, he says`: a wish, and whose it is said last. */
+const ASKED_LAST =
+  /^((?:only |just )?(?:fix|do|mend|repair|price|replace|paint|keep) .+?),? (?:the )?(?:owner|client|customer|he|she|they) (?:says?|said)$/i
 const STAYS = [
   /^(?:the )?(.+?) (?:must|has to|have to|is to|are to|should) (?:stay|be left|be kept)(?: (?:as (?:it is|they are)|where (?:it is|they are)))?$/i,
   /^leave (?:the )?(.+?) (?:alone|as (?:it is|they are)|where (?:it is|they are))$/i,
@@ -89,7 +92,7 @@ export function saidOfJob(line: string, today: string, sides: readonly Lettered[
     .trim()
   const day = rainOn(plain, today)
   if (day !== null) return { kind: 'rain', day }
-  const asked = (ASKED.exec(plain) ?? ASKED_BARE.exec(plain))?.[1]
+  const asked = (ASKED.exec(plain) ?? ASKED_BARE.exec(plain) ?? ASKED_LAST.exec(plain))?.[1]
   if (asked !== undefined)
     return HEAVY_LOAD.test(asked) ? null : { kind: 'asked', words: withSides(asked, sides) }
   if (TOLD.test(plain) || KIN.test(plain)) return { kind: 'told', words: withSides(plain, sides) }

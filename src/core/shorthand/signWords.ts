@@ -124,8 +124,17 @@ export const SIGN_PHRASES: readonly Phrase<SignId | typeof NO_FLASHING>[] = [
   ['(?<=floor(?:s|ing)? (?:is |are )?)cupped|cupped floor(?:s|ing)?', 'finish-floor-cupped', 'finish-floor'],
   ['bare (?:wires?|wire ends)', 'conductor-ends-open', 'wiring'],
   // Decks.
-  ['no (?:joist )?hangers', 'connector-absent', 'joist-hanger'],
+  [
+    'no (?:joist )?hangers|(?:joist )?hangers? (?:is |are )?(?:missing|gone)',
+    'connector-absent',
+    'joist-hanger',
+  ],
   ['nailed,? (?:and )?(?:no bolts|not bolted)', 'ledger-nails-only'],
+  [
+    '(?<=\\b(?:guard|guard ?rail|railing|balusters?|rail)\\b.{0,40})(?:gaps?|openings?|spaces?|balusters?)(?: of| are)? (?:over )?(?:[5-9]|1\\d)(?:"| ?in\\b| ?inch(?:es)?)(?: apart)?',
+    'opening-over-4-in',
+    'guard',
+  ],
   ['carpenter bee (?:holes?|nests?)', 'round-half-inch-holes'],
   ['wood ?pecker (?:holes?|damage|pecks?)|pecked(?: by (?:a )?woodpeckers?)?', 'ragged-rows'],
   ['carpenter ants?', 'live-ants-at-night'],
@@ -235,11 +244,6 @@ export const SIGN_PHRASES: readonly Phrase<SignId | typeof NO_FLASHING>[] = [
   ],
   ['(?:leader|down ?spout) (?:is )?(?:blocked|plugged|clogged)', 'leader-blocked', 'downspout'],
   [
-    'gutter (?:falls|slopes|runs) (?:the wrong way|backwards?)|gutter back-?falls?',
-    'gutter-back-fall',
-    'gutter',
-  ],
-  [
     '(?:empties|dumps|discharges|lets out)(?: right)?(?: out)? (?:at|by|beside|against|next to) the (?:wall|foundation|house|corner)|(?:no|short|missing) elbow|elbow (?:is )?(?:missing|gone|short|off)',
     'short-or-missing-elbow',
     'downspout',
@@ -268,6 +272,24 @@ export const SIGN_PHRASES: readonly Phrase<SignId | typeof NO_FLASHING>[] = [
   ],
   ['(?:door )?sweep (?:is )?(?:worn|gone|missing)', 'sweep-worn'],
   ['landing (?:is )?(?:flush|as high as the sill)', 'landing-flush'],
+  ['fogg(?:ed|y)(?: up| over)?$', 'fog-between-panes'],
+  [
+    'gutters? (?:runs?|slopes?|falls?|pitch(?:es|ed)?|tilts?|tilted) (?:uphill|backwards?|the wrong way)|gutters? back-?falls?',
+    'gutter-back-fall',
+    'gutter',
+  ],
+  [
+    '(?:step|stoop|landing|porch|patio|slab|deck) (?:is )?(?:level|flush|even) with the (?:door ?)?(?:sill|threshold)',
+    'landing-flush',
+  ],
+  [
+    '(?:lower |bottom )?corner(?: joint)?s? of (?:the |its )?(?:window |door )?(?:frame|unit|sash) (?:is |are |has |have |come |came |pulled )*(?:open(?:ed|s)?(?: up)?|apart|split)',
+    'corner-key-open',
+  ],
+  [
+    '(?<=\\b(?:corner ?boards?|casings?|jambs?|trim|posts?|columns?)\\b.{0,40})(?:stands?|sits?|rests?|bears?|standing|sitting) (?:right |flat |directly )?on (?:the |a )?(?:concrete|slab|paving|walk|bricks?|stone|pavers?|porch floor)',
+    'foot-end-grain-on-hard-surface',
+  ],
   ['bottom edges? (?:is |are )?(?:swollen|swelling)|swollen (?:bottom )?edges?', 'swollen-bottom-edge'],
   [
     '(?:guard|guard ?rail|railing|hand ?rail|rail)(?: posts?)? (?:is |are )?(?:loose|wobbly|wobbles|shaky|moves)|(?:loose|wobbly|shaky) (?:guard|guard ?rail|railing|hand ?rail)(?: posts?)?',

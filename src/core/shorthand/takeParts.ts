@@ -16,6 +16,16 @@ const ONLY_WHERE =
 const BEHIND_IT =
   /(?<!\b(?:runs?|goes|carries on|continues|tucked|slips?|laps?) )\b(?:behind|under|below|beneath) (?:it|them)\b/
 
+const DAMAGED = /\b(?:soft|rot(?:s|ten|ted)?|punky|mushy|spongy|decayed|swollen)\b/i
+
+/** `fence post tied to the siding, trim soft there`: where only what stands behind the comma is damaged, its part is meant. */
+function damagedIn<T extends { readonly at: number }>(line: string, parts: readonly T[]): T | undefined {
+  const damaged = DAMAGED.exec(line)
+  if (!damaged) return undefined
+  const comma = line.lastIndexOf(',', damaged.index)
+  return comma < 0 ? undefined : parts.find(({ at }) => at > comma && at < damaged.index)
+}
+
 /**
  * The part that is meant, and the ones named with it by *and*; the others stay words.
  *
@@ -40,8 +50,8 @@ export function takeParts(read: Reader, on: ComponentId | null = null): Componen
   const last = hidden && parts.length > 1 ? parts.findLast(({ end }) => end <= hidden.index) : undefined
   // `deck ledger soft, stain on the foundation under it`: the foundation is only where the stain is.
   const behind = last && isWhereOnly(last) ? undefined : last
-  const meant =
-    (behind === parts[0] ? undefined : behind) ?? parts.find((each) => !isWhereOnly(each)) ?? parts[0]
+  const own = parts.filter((each) => !isWhereOnly(each))
+  const meant = (behind === parts[0] ? undefined : behind) ?? damagedIn(read.raw, own) ?? own[0] ?? parts[0]
   if (!meant) return []
   const together = [meant]
   // `no hangers on the deck joists`: the sight said on which part; the other is where.

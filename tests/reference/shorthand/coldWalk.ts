@@ -90,7 +90,7 @@ export const COLD_SIGHTS: readonly (readonly [
   length: null,
   count: null,
 ])[] = [
-  ['guard is 32 inches high, balusters 6 inches apart', 'guard', [], null, null],
+  ['guard is 32 inches high, balusters 6 inches apart', 'guard', ['opening-over-4-in'], null, null],
   ['chimney pulls away from the house, gap at the top two inches', 'chase-face', [], null, null],
   ['horizontal crack in the block four courses down', 'foundation-wall', ['crack-horizontal'], null, null],
   ['floor slopes an inch in eight feet toward the chimney', 'subfloor', [], null, null],
