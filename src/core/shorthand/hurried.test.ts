@@ -100,6 +100,17 @@ test('the part is the one that is damaged, and so many courses are no station', 
   expect(first('deck guard 36 in high, gaps 6 inches').signs).toContain('opening-over-4-in')
 })
 
+test('a post below a floor carries it; a wall that bows out does not bow in; below 4 ft is no length', () => {
+  const [post] = readLine('post under kitchen beam on a car jack', {
+    ...{ words: [], near: { side: null, last: null } },
+    job: { ...job, features: [...job.features, DECK] },
+  })
+  expect(post).toMatchObject({ said: { part: 'pier' }, place: { kind: 'crawl' } })
+  expect(first('D wall bows out 1 in at mid height').signs).not.toContain('wall-bowed')
+  expect(first('D wall bows in 1 in at mid height').signs).toContain('wall-bowed')
+  expect(first('hardboard swollen on all of C, below 4 ft').length).toBeNull()
+})
+
 test('what is behind a part is another finding, there, whatever is said of it', () => {
   const read = parseLine("A 4' siding rotten 6 ft, sheathing black behind it")
   expect(read).toMatchObject([

@@ -301,12 +301,17 @@ function asBefore(said: Shorthand, { near }: On): Shorthand {
   }
 }
 
-/** A post of which nothing else is said, where the one before was under the house and there is no deck: what carries the floor. */
+/** What stands below a floor says so: `post under the kitchen beam`. */
+const BELOW_A_FLOOR =
+  /\bunder (?:the )?(?:(?:kitchen|living|dining|family|bath|bed|laundry|front|back|main|middle|cent(?:er|re)) ?(?:room|floor|beam|girder)|kitchen|hall(?:way)?|girder|house|floor)\b/i
+
+/** A post of which nothing else is said, below a floor or where the one before was under the house and there is no deck: what carries the floor. */
 function underTheHouse(said: Shorthand, { job, near }: On): Shorthand {
   const isBare = said.part === 'deck-post' && said.feature === null && said.side === null
   const areBelow = near.last?.place.kind === 'crawl'
   const hasDeck = job.features.some((each) => each.kind === 'deck' && !each.removed)
-  return isBare && areBelow && !hasDeck && !/\bdecks?\b/i.test(said.words) ? { ...said, part: 'pier' } : said
+  const isBelow = BELOW_A_FLOOR.test(said.words) || (areBelow && !hasDeck)
+  return isBare && isBelow && !/\bdecks?\b/i.test(said.words) ? { ...said, part: 'pier' } : said
 }
 
 /**

@@ -101,7 +101,7 @@ export const SIGN_PHRASES: readonly Phrase<SignId | typeof NO_FLASHING>[] = [
     '(?<=corner (?:is |has |has gone )?)(?:down|dropped|sunk|settled|low)(?: by)?(?= (?:about )?(?:\\d|an? inch|half))',
     'course-line-drops',
   ],
-  ['(?<=walls? (?:is |are )?)(?:bow(?:s|ed|ing)|bell(?:ies|ying))(?: in)?', 'wall-bowed'],
+  ['(?<=walls? (?:is |are )?)(?:bow(?:s|ed|ing)|bell(?:ies|ying))(?! out)(?: in)?', 'wall-bowed'],
   ['(?<=(?:piers?|posts?|supports?) (?:is |are )?)(?:lean(?:s|ing)|out of plumb)', 'pier-leaning'],
   [
     '(?<=(?:straps?|hangers?|connectors?|brackets?|bolts?|tie-?downs?) (?:is |are )?)rust(?:ed|y)(?: (?:thin|through|out))?',

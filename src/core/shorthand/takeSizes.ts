@@ -125,10 +125,11 @@ function takeRange(read: Reader, draft: Draft): boolean {
 /** Nobody tells that a board is soft over less: so little is the width of a crack, a step, or how far something moved. Our judgement. */
 const SHORTEST = inches(2)
 
-/** How far apart two things stand, or how far out of true: no length of what is spoken of. It stays among the words. */
+/** How far apart two things stand, how far out of true, or below what height: no length of what is spoken of. It stays among the words. */
 const APART = [
   `(${ANY_LENGTH}) (?=apart\\b|gaps?\\b|(?:out of|off) (?:plumb|level)\\b|away\\b)`,
   `(?<=\\bgap (?:is |of |at (?:the )?\\w+ )*)(${ANY_LENGTH})`,
+  `(?<=\\b(?:below|above) )(${ANY_LENGTH})`,
 ]
 
 /** How long it is; and where two lengths stand side by side, how far along. */
