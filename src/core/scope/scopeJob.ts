@@ -90,13 +90,32 @@ function hasCauses(component: string | null): boolean {
   return part === null || CAUSE_IDS.some((id) => causeOf(id).damages.includes(part))
 }
 
+type Advice = Scope['advice']
+
+/** What is advised of a method at a finding. */
+const adviceOn = (finding_id: string, method: string, advice: Advice): MethodAdvice | undefined =>
+  advice.find((each) => each.finding_id === finding_id)?.methods.find((each) => each.method === method)
+
+/** Whether something else mends what an item that ends a source was taken for: a joint is sealed anew beside the new wood. */
+function isMendedBeside(finding_id: string, item: WorkItem, placed: readonly Placed[]): boolean {
+  return placed.some(
+    ({ item: other }) =>
+      other.id !== item.id &&
+      other.state === 'ours' &&
+      other.finding_ids.includes(finding_id) &&
+      methodOf(other.method)?.does === 'mends' &&
+      other.cures.length === 0,
+  )
+}
+
 /** What a person should know of a method chosen against advice, and of what stands in the way. */
 function warnings(placed: Placed, context: Context): string[] {
   const { item, spots } = placed
-  const blocked = context.advice
-    .filter((each) => item.finding_ids.includes(each.finding_id))
-    .flatMap((each) => each.methods)
-    .filter((each) => each.method === item.method && (each.verdict === 'blocked' || each.warned))
+  const blocked = item.finding_ids.flatMap((id) => {
+    if (item.cures.length > 0 && isMendedBeside(id, item, context.placed)) return []
+    const mine = adviceOn(id, item.method, context.advice)
+    return mine && (mine.verdict === 'blocked' || mine.warned) ? [mine] : []
+  })
   const onWork = spots.flatMap((spot) =>
     dangersAt(
       { component: item.component, spot: spot.at, finding_ids: spot.finding_ids },
@@ -183,15 +202,19 @@ const isOfStructure = (cause: string): boolean => {
 
 /**
  * Findings that an item answers. A fix at the source, or one that another trade does, ends the source and leaves what it has done; what was
- * found on the part that the fix mends is answered with it. What is only made dry for the night is answered by nothing yet.
+ * found on the part that the fix mends is answered with it. A fix that would be no mending of what was found (sealant over soft wood) ends
+ * the source and answers nothing. What is only made dry for the night is answered by nothing yet.
  */
-function answeredBy(item: WorkItem, job: JobDocument): readonly string[] {
+function answeredBy(item: WorkItem, job: JobDocument, advice: Advice): readonly string[] {
   const row = methodOf(item.method)
   if (row?.forNow) return []
   // What moved and is not soft waits for whom it was referred to: it is not watched besides.
   const waits = row?.standsAs === 'referred' && item.cures.some((cause) => isOfStructure(cause))
   const onlyEnds = row?.answers === 'source' || (item.cures.length > 0 && row?.does === 'leaves')
-  if (!onlyEnds) return item.finding_ids
+  if (!onlyEnds)
+    return item.cures.length === 0
+      ? item.finding_ids
+      : item.finding_ids.filter((id) => adviceOn(id, item.method, advice)?.verdict !== 'blocked')
   return item.finding_ids.filter((id) => {
     const finding = byId(job.findings, id)
     if (waits && finding && (gradeOf(finding) ?? 0) < SOFT_GRADE) return true
@@ -211,7 +234,7 @@ export function scopeJob(job: JobDocument, trace: Trace, all: readonly Danger[])
   const context = { job, trace, dangers, advice, placed }
   // The fix of a source mends the source: what it has done is still to be answered.
   const answered = new Set([
-    ...job.work_items.flatMap((item) => answeredBy(item, job)),
+    ...job.work_items.flatMap((item) => answeredBy(item, job, advice)),
     ...job.findings.flatMap((each) => (renewedWithSide(each, job) ? [each.id] : [])),
   ])
   const items = placed.map((each) => itemOf(each, context))

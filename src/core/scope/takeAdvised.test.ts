@@ -52,6 +52,28 @@ test('of a whole house: afterwards nothing advised is left, and no source that i
   expect(open).toEqual([])
 })
 
+test('sealant that ends a source is no mending of the soft wood there: that is renewed beside it, and nobody is told that it is hidden', () => {
+  const sill = at(1, 'window-sill', {
+    ...{ at: { side: 'a', ft: 10, up_in: 60, feature: 'window-a1' }, length_in: 36, grade: 3 },
+    signs: ['weeps-painted-shut', 'sill-wet-behind-storm'],
+  })
+  const { job } = house({ findings: [sill] })
+  const items = taken(job)
+  const [seal] = items.filter(({ cures }) => cures.includes('storm-weeps-shut'))
+  expect(seal?.method).toBe('re-seal')
+  expect(items.map(({ method }) => method)).toContain('replace-member')
+  const noticesWith = (work_items: typeof items) => {
+    const { scope } = derive({ ...job, work_items }, DAY)
+    return { open: scope.open, notices: scope.items.find(({ id }) => id === seal!.id)!.notices }
+  }
+  expect(noticesWith(items)).toEqual({ open: [], notices: [] })
+  const alone = noticesWith([seal!])
+  expect(alone.open).toEqual([sill.id])
+  expect(alone.notices.join(' ')).toContain('Sealant over soft wood only hides it.')
+  // Who chooses it as the repair has answered, against advice.
+  expect(noticesWith([{ ...seal!, cures: [] }]).open).toEqual([])
+})
+
 test('what hangs on a member is mended once the member is renewed in the same bid', () => {
   const onDeck = { side: 'a', ft: 10, up_in: 18 } as const
   const findings = [
