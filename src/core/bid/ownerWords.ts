@@ -163,7 +163,7 @@ export function itemSays(
 ): { readonly seen: string; readonly done: string } {
   const done = doneWords(item)
   const own = item.item.owner_sees
-  if (item.row?.answers === 'source' && item.item.cures.length > 0) {
+  if (item.endsOnly) {
     const reached = trace.sources.flatMap((source) =>
       source.letter !== null && item.fixes.includes(source.letter) ? source.finding_ids : [],
     )

@@ -58,6 +58,8 @@ export type ScopeItem = {
   readonly notices: readonly string[]
   /** Source letters it fixes. */
   readonly fixes: readonly string[]
+  /** It ends a source, and what was found there is mended by something else: it is not told again with it. */
+  readonly endsOnly: boolean
 }
 
 export type Scope = {
@@ -192,6 +194,9 @@ function itemOf(placed: Placed, context: Context): ScopeItem {
     needs: (row?.needs ?? []).flatMap((need) => needSaid(need, job.job.permit)),
     notices: [...new Set(notices)],
     fixes: cured.flatMap((source) => (source.letter ? [source.letter] : [])),
+    endsOnly:
+      item.cures.length > 0 &&
+      (row?.answers === 'source' || item.finding_ids.every((id) => isMendedBeside(id, item, context.placed))),
   }
 }
 

@@ -5,6 +5,7 @@ import type { JobDocument } from '../job'
 import { feet } from '../measure'
 import { derive } from '../pipeline'
 import { isSureEnough } from '../trace'
+import { itemSays } from '../bid/ownerWords'
 import { takeAdvised } from '.'
 
 let n = 0
@@ -67,6 +68,17 @@ test('sealant that ends a source is no mending of the soft wood there: that is r
     return { open: scope.open, notices: scope.items.find(({ id }) => id === seal!.id)!.notices }
   }
   expect(noticesWith(items)).toEqual({ open: [], notices: [] })
+  const { scope, trace } = derive({ ...job, work_items: items }, DAY)
+  const said = itemSays(
+    scope.items.find(({ id }) => id === seal!.id)!,
+    [],
+    job,
+    trace,
+  )
+  expect(said).toMatchObject({
+    seen: '',
+    done: expect.stringContaining('the cause of the damage at spot 1.'),
+  })
   const alone = noticesWith([seal!])
   expect(alone.open).toEqual([sill.id])
   expect(alone.notices.join(' ')).toContain('Sealant over soft wood only hides it.')

@@ -111,6 +111,13 @@ test('a post below a floor carries it; a wall that bows out does not bow in; bel
   expect(first('hardboard swollen on all of C, below 4 ft').length).toBeNull()
 })
 
+test('siding soft at the bottom is its foot, at the bottom of the window it is not; below 2 ft is so much of it', () => {
+  expect(first("B 3' siding soft at the bottom 4 ft")).toMatchObject({ part: 'base-course', length: feet(4) })
+  expect(first('clapboards punky low down on D').part).toBe('base-course')
+  expect(first('siding soft at the bottom of the window').part).toBe('lap-siding')
+  expect(first('siding soft below 2 ft').length).toBe(feet(2))
+})
+
 test('what is behind a part is another finding, there, whatever is said of it', () => {
   const read = parseLine("A 4' siding rotten 6 ft, sheathing black behind it")
   expect(read).toMatchObject([

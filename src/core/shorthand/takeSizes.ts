@@ -129,7 +129,8 @@ const SHORTEST = inches(2)
 const APART = [
   `(${ANY_LENGTH}) (?=apart\\b|gaps?\\b|(?:out of|off) (?:plumb|level)\\b|away\\b)`,
   `(?<=\\bgap (?:is |of |at (?:the )?\\w+ )*)(${ANY_LENGTH})`,
-  `(?<=\\b(?:below|above) )(${ANY_LENGTH})`,
+  // `swollen all over, below 4 ft`; *siding soft below 2 ft* is soft there over 2 ft.
+  `(?<=(?:,|\\ball(?: over| of it)?|\\beverything|\\beverywhere) (?:below|above) )(${ANY_LENGTH})`,
 ]
 
 /** How long it is; and where two lengths stand side by side, how far along. */

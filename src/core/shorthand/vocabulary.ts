@@ -59,6 +59,11 @@ export const PART_PHRASES: readonly Phrase<ComponentId>[] = [
   ['crown(?: ?mou?ld(?:ing)?)?|bed ?mou?ld(?:ing)?', 'crown-moulding'],
   ['water ?tables?|skirt ?boards?|band ?boards?', 'water-table'],
   ['base courses?|bottom courses?|foot of the siding', 'base-course'],
+  // `siding soft at the bottom`: its foot; *at the bottom of the window* is beside another thing.
+  [
+    '(?:siding|clap ?boards?|cladding)(?= [^,;]*\\b(?:(?:at|along|near) (?:the |its )?(?:very )?bottom(?: edge)?(?! (?:edge )?of)|low down|down low|near the ground)\\b)',
+    'base-course',
+  ],
   ['head casings?|top trim|head trim', 'head-casing'],
   ['brick ?mou?ld(?:ing)?s?', 'brick-mould'],
   ['(?:mull(?:ion)?|post) (?:between|posts?)(?: (?:the )?(?:units|windows))?|mullions?', 'mullion-post'],

@@ -71,8 +71,12 @@ function closenessFrom(home: Target, limits: Limits, target: Target, ring: Ring)
   if (aside > 1) return 0
   const below = Math.max(0, home.bottom - target.top) / limits.down
   const above = Math.max(0, target.bottom - home.top) / limits.up
-  return faded(Math.max(aside, below, above))
+  const near = faded(Math.max(aside, below, above))
+  return home.unsaid === target.unsaid ? near : near * SOMEWHERE
 }
+
+/** What is somewhere along a side is so near to a place on it that was said. Our judgement. */
+const SOMEWHERE = 0.6
 
 /** Along the walls and in from them; in plan where both lie inside and the plan is known. */
 function gapOf(home: Target, target: Target, ring: Ring): number {

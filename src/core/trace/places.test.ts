@@ -145,6 +145,23 @@ test('what is somewhere along one side is not laid to a fault on the next', () =
   expect(here).toEqual(['chase-cover', null])
 })
 
+test('what lies where a fault was said is laid to that one, not to another somewhere along the side', () => {
+  const job = {
+    ...house([
+      'threshold | C 19 48 | landing-flush 2',
+      'ledger | C 20 48 | ledger-nails-only no-metal-at-ledger ?',
+      'rim-joist | C 20 48 | 2',
+    ]),
+  }
+  const findings = job.findings.map((each) =>
+    each.component === 'threshold' && each.place.kind === 'side'
+      ? { ...each, place: { ...each.place, station_unsaid: true as const } }
+      : each,
+  )
+  const causes = traceJob({ ...job, features: [], findings }).findings.map(({ cause }) => cause)
+  expect(causes).toEqual(['door-threshold', 'ledger-unflashed', 'ledger-unflashed'])
+})
+
 test('a door that drags and shows nothing else is not laid to the damp beside it', () => {
   const job = house([
     'jamb-foot | C 12 30 | 3 only-jamb-feet-soft efflorescence-band',
