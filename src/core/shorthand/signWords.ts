@@ -274,6 +274,16 @@ export const SIGN_PHRASES: readonly Phrase<SignId | typeof NO_FLASHING>[] = [
   ['landing (?:is )?(?:flush|as high as the sill)', 'landing-flush'],
   ['fogg(?:ed|y)(?: up| over)?$', 'fog-between-panes'],
   [
+    '(?:gutter(?:.s)? )?(?:seams?|joints?|corners?|mit(?:er|re)s?|end ?caps?|outlets?)(?: of (?:the )?gutter)? (?:is |are )?(?:drip(?:s|ping)?|leak(?:s|ing|y)?)(?: behind| through)?(?<=\\bgutters?\\b.*)',
+    'gutter-joint-drips',
+    'gutter',
+  ],
+  [
+    'gutters? (?:is |are )?(?:rusted through|leak(?:s|ing|y)?|drip(?:s|ping)?)|holes? in (?:the )?gutter',
+    'gutter-joint-drips',
+    'gutter',
+  ],
+  [
     'gutters? (?:runs?|slopes?|falls?|pitch(?:es|ed)?|tilts?|tilted) (?:uphill|backwards?|the wrong way)|gutters? back-?falls?',
     'gutter-back-fall',
     'gutter',

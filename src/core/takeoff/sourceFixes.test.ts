@@ -29,6 +29,7 @@ test.each<[string, Quantity, number, Record<string, number>]>([
   // 30 ft, or 200 ft², or one place.
   ['gutter-clean', FT, 0.3 + 30 * 0.04 + 0.5, { outlet: 1, downspout: 10, sealant: 0.5 }],
   ['gutter-re-hang', FT, 0.5 + 30 * 0.16, { 'gutter-hanger': 15, sealant: 0.5 }],
+  ['gutter-seal', ONE, 0.3 + 4 * 0.04 + 0.3 + 2 * 0.07, { sealant: 0.5 }],
   [
     'gutter-new',
     FT,
@@ -90,7 +91,7 @@ test.each<[string, Quantity, number, Record<string, number>]>([
 
 test('every fix of a source has its example here, and what it counts by is asked for where it is not known', () => {
   const bySource = METHODS.filter(({ answers }) => answers === 'source')
-  expect(bySource).toHaveLength(34)
+  expect(bySource).toHaveLength(35)
   for (const { id, along } of bySource) {
     const item = made(id, null)
     if (along === 'wall' || along === 'plan')

@@ -5,6 +5,7 @@ import { live } from '../job'
 import { traceJob } from './traceJob'
 
 test.each([
+  ['gutter', 'gutter-joint-drips', 'gutter-leaks'],
   ['skylight', 'stain-at-skylight-low-corner', 'skylight'],
   ['pipe-collar', 'cracked-collar', 'pipe-collar'],
   ['chase-cover', 'rust-or-holes-on-cover', 'chase-cover'],
@@ -18,4 +19,18 @@ test.each([
 ])('%s with %s: %s', (part, sign, cause) => {
   const { findings } = traceJob(live(jobOf({ title: part, found: [`${part} | words there | ${sign} 2`] })))
   expect(findings[0]!.ranked[0]?.cause).toBe(cause)
+})
+
+test('a gutter that drips at its outlet is behind the spot below it, and not behind what a back-fall wets', () => {
+  const causes = (...found: string[]) =>
+    traceJob(live(jobOf({ title: 'gutter', found }))).findings.map((each) => each.cause)
+  expect(causes('fascia | A 6 128 | 2', 'gutter | A 6 130 | gutter-joint-drips ?')).toEqual([
+    'gutter-leaks',
+    'gutter-leaks',
+  ])
+  expect(causes('fascia | A 6 128 | gutter-joint-drips gutter-back-fall 2')).toEqual(['gutter-mis-hung'])
+  // Ten feet off it is another spot.
+  expect(causes('fascia | A 16 128 | 2', 'gutter | A 6 130 | gutter-joint-drips ?')[0]).not.toBe(
+    'gutter-leaks',
+  )
 })

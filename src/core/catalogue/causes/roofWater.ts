@@ -65,6 +65,23 @@ export const ROOF_WATER_CAUSES = {
     fix: ['Re-hang the gutter to fall', 'gutter-re-hang', 2, 6],
     only: 'The new fascia stays wet at the low point; expect 3 to 6 years.',
   }),
+  'gutter-leaks': c({
+    name: 'Gutter leaks at a joint or outlet',
+    how: 'A joint, a corner or the outlet of the gutter drips onto the board behind it, at one spot.',
+    seat: 'in-place',
+    reach: [36, 24, 3, 0],
+    runsDown: true,
+    usual: 'C',
+    damages: ['gutter', ...EDGE, 'lap-siding'],
+    for: { 'gutter-joint-drips': 8, 'damage-at-outlet-only': 2, 'stain-on-back-of-fascia': 1.5 },
+    against: {
+      'gutter-dry-behind-rot': 0.15,
+      'deck-edge-soft-along-run': 0.4,
+      'decay-where-no-gutter-hangs': 0.2,
+    },
+    fix: ['Seal the joint or the outlet of the gutter', 'gutter-seal', 0.5, 1.5],
+    only: 'The new board is wet at the same spot; expect 3 to 6 years.',
+  }),
   'gutter-none': c({
     name: 'No gutter where one is needed',
     how: 'Roof water falls free where roofs meet or above doors, and wets the wall and the ground below.',

@@ -17,6 +17,8 @@ export const AS_SAID: Partial<Readonly<Record<SignId, string>>> = {
   'standing-water-in-gutter': 'gutter stands full; gutter holds water; water sits in gutter',
   'gutter-back-fall':
     'gutter pitches, slopes away from the downspout; gutter tilted wrong way; gutter runs uphill to the outlet; no pitch to the outlet',
+  'gutter-joint-drips':
+    'gutter seam, joint, corner, end cap, outlet leaks, drips; gutter rusted through, hole in the gutter; gutter seams split',
   'hangers-pulled': 'gutter sags; gutter pulled loose from the fascia; gutter hanging down',
   'runs-over-in-rain': 'gutter spills over, overflows in a storm; waterfall over the gutter in heavy rain',
   'leader-blocked': 'downspout clogged, plugged, blocked',

@@ -16,6 +16,7 @@ export const ROOF_EDGE_SIGNS = {
   'decay-where-no-gutter-hangs': damage('T', 'decay also where no gutter hangs'),
   'standing-water-in-gutter': detail('E', 'water standing in the gutter a day after rain'),
   'gutter-back-fall': detail('L', 'gutter falls the wrong way'),
+  'gutter-joint-drips': detail('E', 'gutter drips at a joint, a corner or its outlet'),
   'hangers-pulled': detail('T', 'hangers pulled, fascia soft at them'),
   'runs-over-in-rain': heard(detail('E', 'water runs over the gutter in rain')),
   'overflow-at-high-end': detail('E', 'runs over at its high end'),

@@ -113,6 +113,7 @@ export const METHOD_NAMES: Readonly<Record<string, string>> = {
   'trim-side': 'Pintar las molduras de este lado',
   'gutter-clean': 'Canaleta limpia, una salida más',
   'gutter-re-hang': 'Canaleta colgada de nuevo con caída',
+  'gutter-seal': 'Junta o salida de la canaleta sellada',
   'gutter-new': 'Canaleta y bajante, agua llevada lejos',
   'gutter-end-flashed': 'Extremo de canaleta cortado y con tapajuntas',
   'leader-clear': 'Salida y bajante limpias y armadas',

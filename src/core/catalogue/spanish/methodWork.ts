@@ -146,6 +146,7 @@ export const METHOD_WORK: Readonly<Record<string, string>> = {
   'stain-side': 'lavar, secar, dos manos de tinte que las tejuelas absorban',
   'trim-side': 'molduras raspadas, lo desnudo imprimado, dos manos hasta el próximo corte',
   'gutter-clean': 'canaleta limpia y enjuagada, una salida más para que alcance',
+  'gutter-seal': 'canaleta limpia y seca donde gotea, sellada de nuevo',
   'gutter-re-hang': 'canaleta bajada y colgada otra vez con caída a su salida',
   'gutter-new': 'canaleta con caída y bajante, agua llevada lejos del muro',
   'gutter-end-flashed': 'extremo cortado una pulgada antes de la pared, tapajuntas detrás',

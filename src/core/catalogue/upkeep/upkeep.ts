@@ -28,7 +28,14 @@ export const UPKEEP: readonly UpkeepRow[] = [
     'Clear leaves from gutters and outlets and watch one rain: nothing runs over the edge or down the wall.',
     [6, 11],
     [
-      ...['gutter-clean', 'gutter-re-hang', 'gutter-new', 'gutter-end-flashed', 'gutter-guard'],
+      ...[
+        'gutter-clean',
+        'gutter-re-hang',
+        'gutter-seal',
+        'gutter-new',
+        'gutter-end-flashed',
+        'gutter-guard',
+      ],
       ...['leader-clear', 'leader-away', 'leader-buried', 'drip-edge', 'roof-clear'],
       ...[
         'fascia-with-metal',

@@ -31,6 +31,19 @@ export const ROOF_WATER_FIXES = [
       ['sealant', 'place', 0.5, 'at the joints'],
     ],
   }),
+  sourceFix('gutter-seal', 'Gutter joint or outlet sealed', {
+    cures: 'gutter cleaned at the joint that drips, dried, sealed anew',
+    we: 'We clean and dry the gutter where it drips, and seal its joint or outlet anew.',
+    mends: ['gutter'],
+    along: 'each',
+    life: [3, 8],
+    warranty: 'D',
+    tasks: [
+      ['gutter-clean', 'place', 4],
+      ['sealant', 'place', 2],
+    ],
+    goods: [['sealant', 'place', 0.5, 'at the joint']],
+  }),
   sourceFix('gutter-new', 'Gutter and downspout, led away', {
     cures: 'a gutter hung to fall with a downspout, its water led away from the wall',
     we: 'We hang a gutter with a downspout and lead its water away from the wall.',

@@ -40,6 +40,11 @@ export const CAUSE_SAYS: Readonly<Record<string, CauseSaid>> = {
     'La fascia nueva sigue mojada en el punto bajo; cuente con 3 a 6 años.',
     'Colgar otra vez la canaleta con caída',
   ],
+  'gutter-leaks': [
+    'La canaleta gotea en una junta o en su salida',
+    'La tabla nueva se moja en el mismo punto; cuente con 3 a 6 años.',
+    'Sellar la junta o la salida de la canaleta',
+  ],
   'gutter-none': [
     'Falta una canaleta donde hace falta',
     'Cada lluvia cae sobre el trabajo nuevo.',

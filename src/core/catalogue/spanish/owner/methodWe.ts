@@ -195,6 +195,7 @@ export const METHOD_WE: Readonly<Record<string, string>> = {
   'trim-side': 'Raspamos las molduras de este lado, imprimamos lo que está desnudo y pintamos dos manos.',
   'gutter-clean':
     'Limpiamos y enjuagamos la canaleta y le cortamos una salida más, para que dé abasto con la lluvia.',
+  'gutter-seal': 'Limpiamos y secamos la canaleta donde gotea y sellamos de nuevo su junta o su salida.',
   'gutter-re-hang': 'Bajamos la canaleta y la colgamos otra vez con caída hacia su salida.',
   'gutter-new': 'Colgamos una canaleta con bajante y llevamos su agua lejos de la pared.',
   'gutter-end-flashed': 'Cortamos la punta de la canaleta a una pulgada de la pared y ponemos metal detrás.',
