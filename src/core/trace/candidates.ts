@@ -1,4 +1,4 @@
-import type { HowKnown } from '../job'
+import type { ComponentId, HowKnown } from '../job'
 import type { Option } from './explain/problem'
 import { causeOf, USUAL, type CauseId, type SeatKind } from '../catalogue/causes'
 import { sharesAt } from '../catalogue/causes/priors'
@@ -14,7 +14,7 @@ import {
 } from './modelTypes'
 import type { Seat } from './seat'
 import { speaksFor } from './speaks'
-import { nearnessOf, oddsOf, withOdds } from './usual'
+import { besideTable, nearnessOf, oddsOf, withOdds } from './usual'
 import { cappedSum, isAboutDetail, isDecisive, noteOnce, tells, weigh, type WeighedReason } from './weigh'
 
 /** A cause at a seat before it is priced: which findings it reaches, how well, and what their damage says of it. */
@@ -30,6 +30,12 @@ export type Priced = { readonly candidate: Candidate; readonly open: number; rea
 const LONG: ReadonlySet<SeatKind> = new Set<SeatKind>(['ground', 'face', 'eave', 'gutter-run', 'roof-plane'])
 
 const logOdds = (chance: number): number => Math.log(chance / (1 - chance))
+
+/** Share of a cause that wets whatever lies within its reach, percent, where it damages such a member. */
+function wetShare(cause: CauseId, component: ComponentId | null): number {
+  const { wetsItsReach, damages } = causeOf(cause)
+  return wetsItsReach && component !== null && damages.includes(component) ? besideTable(cause) : 0
+}
 
 /** What it costs to name a source, by whether its fault was seen at its own place. */
 function namingOf(detail: readonly WeighedReason[], detailLog: number): number {
@@ -98,7 +104,8 @@ export function candidatesOf(of: {
         ? sharesAt(finding.component, target.at).find((each) => each.cause === cause)?.share
         : undefined
       const competes = byId.get(id)!.shares.find((each) => each.cause === cause)
-      const share = (Math.max(inTable ?? 0, competes?.share ?? 0) || 1) * (competes?.dry ?? 1)
+      const named = Math.max(inTable ?? 0, competes?.share ?? 0, wetShare(cause, finding.component))
+      const share = (named || 1) * (competes?.dry ?? 1)
       const near = nearnessOf(cause, finding, target.at)
       const here = (share / 100 / near) * Math.exp(plain)
       const reached = -Math.log(Math.min(SEARCH.mostLikely, here))

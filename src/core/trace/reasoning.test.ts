@@ -83,7 +83,8 @@ test('a fault that somebody saw is named where paint would explain the damage as
 })
 
 test('a window where the metal is seen right is no part of a habit of leaving it short', () => {
-  const head = (at: string, metal: string): string => `head-casing | ${at} | rot-at-head-corner-only ${metal} 2`
+  const head = (at: string, metal: string): string =>
+    `head-casing | ${at} | rot-at-head-corner-only ${metal} 2`
   const { trace } = traced([
     ...['A 4 105 a1', 'A 12 105 a2'].map((at) => head(at, 'metal-stops-short')),
     head('B 8 105 b1', 'metal-past-casing-with-dams'),

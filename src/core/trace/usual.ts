@@ -116,6 +116,11 @@ const UNKNOWN_PART = 6
 
 const WATER: ReadonlySet<Family> = new Set<Family>(['roof-water', 'wall-water', 'ground-water', 'inside'])
 
+/** Share of a cause that the table of a member leaves out, percent. */
+export function besideTable(cause: CauseId): number {
+  return 100 * USUAL[causeOf(cause).usual] * BESIDE_THE_TABLE
+}
+
 /** Shares of every cause that competes at a finding: what the table of its member names, and what a sign there speaks for by itself. */
 export function sharesFor(
   finding: Finding,
@@ -137,15 +142,14 @@ export function sharesFor(
     const isElsewhere = finding.component !== null && !damages.includes(finding.component)
     return (moves && WATER.has(family)) || (withinItsParts && isElsewhere)
   }
-  const least = (cause: CauseId): number => 100 * USUAL[causeOf(cause).usual] * BESIDE_THE_TABLE
   // What a table leaves to *other* is no rarer than what it does not name at all.
   const told = table.map((each): Share => {
     const { cause, share, fromOther } = each
     const raised = cause !== 'other' && fromOther && shown.has(cause) && !isNull(cause)
-    return raised ? { ...each, share: Math.max(share, least(cause)) } : each
+    return raised ? { ...each, share: Math.max(share, besideTable(cause)) } : each
   })
   const beside = [...shown].flatMap((cause): Share[] =>
-    named.has(cause) || isBarred(cause) ? [] : [{ cause, share: least(cause), fromOther: false }],
+    named.has(cause) || isBarred(cause) ? [] : [{ cause, share: besideTable(cause), fromOther: false }],
   )
   if (beside.length === 0) return told
   return told.length > 0

@@ -118,6 +118,8 @@ export type Cause = {
   readonly onlyShown: boolean
   /** It works within the parts it damages and nowhere else, whatever a sign says: no lath rusts in a slab. */
   readonly withinItsParts: boolean
+  /** What lies within its reach is wet by it, though no table of a member names it: a drip at one spot. */
+  readonly wetsItsReach: boolean
   /** A habit of whoever built it: one fault repeated over a class of features counts once. */
   readonly repeats: boolean
   /** Falls through the air or runs down outside, so that a roof or a sound flashing between is a shield. */
@@ -153,6 +155,7 @@ export type Written = {
   readonly odds?: Partial<Record<HouseFact, number>>
   readonly onlyShown?: true
   readonly withinItsParts?: true
+  readonly wetsItsReach?: true
   readonly repeats?: true
   readonly runsDown?: true
   readonly leadsTo?: readonly string[]
@@ -185,6 +188,7 @@ export function cause(family: Family, of: Written): Cause {
     refutes: weighed(of.against, (sign) => `refutes ${sign}`),
     onlyShown: of.onlyShown ?? false,
     withinItsParts: of.withinItsParts ?? false,
+    wetsItsReach: of.wetsItsReach ?? false,
     repeats: of.repeats ?? false,
     runsDown: of.runsDown ?? false,
     leadsTo: of.leadsTo ?? [],

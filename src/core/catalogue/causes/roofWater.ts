@@ -71,6 +71,7 @@ export const ROOF_WATER_CAUSES = {
     seat: 'in-place',
     reach: [36, 24, 3, 0],
     runsDown: true,
+    wetsItsReach: true,
     usual: 'C',
     damages: ['gutter', ...EDGE, 'lap-siding'],
     for: { 'gutter-joint-drips': 8, 'damage-at-outlet-only': 2, 'stain-on-back-of-fascia': 1.5 },
