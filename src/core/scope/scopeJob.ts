@@ -95,27 +95,31 @@ function hasCauses(component: string | null): boolean {
 type Advice = Scope['advice']
 
 /** What is advised of a method at a finding. */
-const adviceOn = (finding_id: string, method: string, advice: Advice): MethodAdvice | undefined =>
+const adviceAt = (finding_id: string, method: string, advice: Advice): MethodAdvice | undefined =>
   advice.find((each) => each.finding_id === finding_id)?.methods.find((each) => each.method === method)
 
 /** Whether something else mends what an item that ends a source was taken for: a joint is sealed anew beside the new wood. */
-function isMendedBeside(finding_id: string, item: WorkItem, placed: readonly Placed[]): boolean {
-  return placed.some(
-    ({ item: other }) =>
+function isMendedBeside(finding_id: string, item: WorkItem, { placed, advice }: Context): boolean {
+  return placed.some(({ item: other }) => {
+    const row = methodOf(other.method)
+    return (
       other.id !== item.id &&
       other.state === 'ours' &&
       other.finding_ids.includes(finding_id) &&
-      methodOf(other.method)?.does === 'mends' &&
-      other.cures.length === 0,
-  )
+      row?.answers === 'findings' &&
+      row.does === 'mends' &&
+      // Another fix mends it too, where it is no sealant over soft wood itself.
+      (other.cures.length === 0 || adviceAt(finding_id, other.method, advice)?.verdict !== 'blocked')
+    )
+  })
 }
 
 /** What a person should know of a method chosen against advice, and of what stands in the way. */
 function warnings(placed: Placed, context: Context): string[] {
   const { item, spots } = placed
   const blocked = item.finding_ids.flatMap((id) => {
-    if (item.cures.length > 0 && isMendedBeside(id, item, context.placed)) return []
-    const mine = adviceOn(id, item.method, context.advice)
+    if (item.cures.length > 0 && isMendedBeside(id, item, context)) return []
+    const mine = adviceAt(id, item.method, context.advice)
     return mine && (mine.verdict === 'blocked' || mine.warned) ? [mine] : []
   })
   const onWork = spots.flatMap((spot) =>
@@ -196,7 +200,7 @@ function itemOf(placed: Placed, context: Context): ScopeItem {
     fixes: cured.flatMap((source) => (source.letter ? [source.letter] : [])),
     endsOnly:
       item.cures.length > 0 &&
-      (row?.answers === 'source' || item.finding_ids.every((id) => isMendedBeside(id, item, context.placed))),
+      (row?.answers === 'source' || item.finding_ids.every((id) => isMendedBeside(id, item, context))),
   }
 }
 
@@ -219,7 +223,7 @@ function answeredBy(item: WorkItem, job: JobDocument, advice: Advice): readonly 
   if (!onlyEnds)
     return item.cures.length === 0
       ? item.finding_ids
-      : item.finding_ids.filter((id) => adviceOn(id, item.method, advice)?.verdict !== 'blocked')
+      : item.finding_ids.filter((id) => adviceAt(id, item.method, advice)?.verdict !== 'blocked')
   return item.finding_ids.filter((id) => {
     const finding = byId(job.findings, id)
     if (waits && finding && (gradeOf(finding) ?? 0) < SOFT_GRADE) return true

@@ -68,6 +68,10 @@ test('sealant that ends a source is no mending of the soft wood there: that is r
     return { open: scope.open, notices: scope.items.find(({ id }) => id === seal!.id)!.notices }
   }
   expect(noticesWith(items)).toEqual({ open: [], notices: [] })
+  // The new wood may itself be the fix of another source; what only ends one is no new wood.
+  const [whole] = items.filter(({ method }) => method === 'replace-member')
+  expect(noticesWith([seal!, { ...whole!, cures: ['back-never-primed'] }]).notices).toEqual([])
+  expect(noticesWith([seal!, { ...whole!, method: 'gutter-re-hang' }]).notices).not.toEqual([])
   const { scope, trace } = derive({ ...job, work_items: items }, DAY)
   const said = itemSays(
     scope.items.find(({ id }) => id === seal!.id)!,

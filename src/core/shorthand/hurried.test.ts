@@ -53,6 +53,9 @@ test.each([
   ['gutter elbow is missing', null],
   ["D 5' outlet box cover missing, siding stained below", null],
   ['joist hangers missing', null],
+  // Of a part of the house the cover and the plate are what is gone.
+  ['chase cover missing', 4],
+  ['sill plate gone for 4 ft', 4],
   ['siding missing', 4],
   ['pipe hole not sealed', null],
   ['hose bib hole never caulked, boards below punky', 2],

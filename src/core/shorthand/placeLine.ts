@@ -311,7 +311,7 @@ function underTheHouse(said: Shorthand, { job, near }: On): Shorthand {
   const areBelow = near.last?.place.kind === 'crawl'
   const hasDeck = job.features.some((each) => each.kind === 'deck' && !each.removed)
   const isBelow = BELOW_A_FLOOR.test(said.words) || (areBelow && !hasDeck)
-  return isBare && isBelow && !/\bdecks?\b/i.test(said.words) ? { ...said, part: 'pier' } : said
+  return isBare && isBelow && !/\b(?:decks?|porch)\b/i.test(said.words) ? { ...said, part: 'pier' } : said
 }
 
 /**

@@ -155,7 +155,7 @@ export const GRADE_PHRASES: readonly Phrase<0 | 1 | 2 | 3 | 4 | null>[] = [
   ],
   ['surface(?: only)?|weathered|checked|checking', 1],
   [
-    "(?:hanging|held)(?: on| together)? (?:by|with) (?:its |the |only )?paint|only (?:the )?paint holds (?:it)?|(?:rotted|rotten|rot|soft|gone) through|(?:goes|went) right through|(?<!(?:mortar|paint|finish|caulk(?:ing)?|sealant|putty|glazing|covers?|lids?|plates?|hoods?|screens?|grilles?|caps?|hangers?|screws?|nails?|bolts?)(?:'s)? (?:is |are |has |all )*)(?:gone|missing)|broken|snapped|crumbl(?:es|ing)|(?<!\\b(?:no|round|perfect|small|tiny|little|pin|shot|bee|insect|bug|ant|woodpecker|nail|weep|bolt|screw|lag|knot|worm|beetle|exit|pilot|drain|bib|spigot|faucet|pipe|vent|cable|wire|meter|lamp|light) )holes?(?: in it)?(?! (?:is |was )?(?:not|never) (?:caulked|sealed|flashed))",
+    "(?:hanging|held)(?: on| together)? (?:by|with) (?:its |the |only )?paint|only (?:the )?paint holds (?:it)?|(?:rotted|rotten|rot|soft|gone) through|(?:goes|went) right through|(?<!(?:mortar|paint|finish|caulk(?:ing)?|sealant|putty|glazing|(?:box|outlet|switch|vent|clean-?out|hatch|access) (?:cover|plate)s?|lids?|hoods?|grilles?|face ?plates?|hangers?)(?:'s)? (?:is |are |has |all )*)(?:gone|missing)|broken|snapped|crumbl(?:es|ing)|(?<!\\b(?:no|round|perfect|small|tiny|little|pin|shot|bee|insect|bug|ant|woodpecker|nail|weep|bolt|screw|lag|knot|worm|beetle|exit|pilot|drain|bib|spigot|faucet|pipe|vent|cable|wire|meter|lamp|light) )holes?(?: in it)?(?! (?:is |was )?(?:not|never) (?:caulked|sealed|flashed))",
     4,
   ],
   [
