@@ -4,7 +4,8 @@ import { at, DAY, house, mend } from '../../../tests/support/priced'
 import type { JobDocument } from '../job'
 import { feet } from '../measure'
 import { derive } from '../pipeline'
-import { isSureEnough } from '../trace'
+import { CAUSE_IDS, causeOf, isSureEnough } from '../trace'
+import { methodOf } from '../catalogue'
 import { itemSays } from '../bid/ownerWords'
 import { takeAdvised } from '.'
 
@@ -153,6 +154,12 @@ test('a deck that is rebuilt ends the causes seen at it: none of their fixes is 
   expect(taken({ ...job, work_items: items })).toEqual([])
   expect(items.map(({ method }) => method)).toEqual(['deck-rebuild'])
   expect(items[0]!.places).toEqual([{ at: ofDeck, size: null, height: null }])
+})
+
+test('a deck that is rebuilt has new footings: whatever a new support on a footing would mend is mended with it', () => {
+  const byFooting = CAUSE_IDS.filter((id) => causeOf(id).fix?.method === 'post-pad-new')
+  expect(byFooting).toContain('home-made-support')
+  expect(methodOf('deck-rebuild')!.alsoFixes).toEqual(expect.arrayContaining(byFooting))
 })
 
 test('a wall that moved and goes to an engineer is not watched besides; a soft one under it is still to be mended', () => {

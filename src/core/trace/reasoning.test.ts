@@ -72,12 +72,19 @@ test('two faults seen at one place are two sources, the second beside the first'
 })
 
 test('a fault that somebody saw is named where paint would explain the damage as well', () => {
-  const sourcesOf = (signs: string) => {
-    const { trace } = traced([`window-sill | B 20 57 b2 | ${signs} 2`])
+  const sourcesOf = (signs: string, at = 'window-sill | B 20 57 b2', grade = 2) => {
+    const { trace } = traced([`${at} | ${signs} ${grade}`])
     return trace.sources.flatMap(({ letter, cause }) => (letter === null ? [] : [cause]))
   }
   expect(sourcesOf('corner-key-open')).toEqual(['pan-or-unit-corner'])
   expect(sourcesOf('@told corner-key-open')).toEqual([])
+  const fascia = 'fascia | A 6 128'
+  expect(sourcesOf('no-metal-under-first-shingle', fascia)).toEqual(['no-drip-edge'])
+  expect(sourcesOf('@read no-metal-under-first-shingle', fascia)).toEqual([])
+  // Two that are not so strong by themselves are strong enough together.
+  const below = 'lap-siding | B 15 28 b3'
+  expect(sourcesOf('no-block-or-hood plate-loose-at-hole', below, 1)).toEqual(['penetration-unflashed'])
+  expect(sourcesOf('no-block-or-hood', below, 1)).toEqual([])
   // The shape of the damage alone, of a larger ratio, is not the fault.
   expect(sourcesOf('sill-and-lower-jamb-only')).toEqual([])
 })

@@ -310,8 +310,8 @@ export const DECK_KITS: readonly MethodRow[] = [
       'guard-openings',
       // Its footings and post bases are new.
       'home-made-support',
-      'pad-unlevel',
       'pier-displaced',
+      'support-washed-out',
       'no-capillary-break',
     ],
     cures:
